@@ -1,0 +1,50 @@
+/** Imports point one way: app → features → ui, workers, server → formats, db → core. */
+const layer = (from, ...mayNot) => ({
+  name: `${from}-points-down`,
+  severity: 'error',
+  from: { path: `^src/${from}/` },
+  to: { path: `^src/(${mayNot.join('|')})/` },
+})
+
+module.exports = {
+  forbidden: [
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'core-is-pure',
+      comment: 'the core imports nothing of ours outside itself, and no package',
+      severity: 'error',
+      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: '^src/core/' },
+    },
+    {
+      name: 'core-has-one-door',
+      severity: 'error',
+      from: { pathNot: '^src/core/|\\.test\\.ts$|^bench/' },
+      to: { path: '^src/core/(?!index\\.ts$)' },
+    },
+    layer('formats', 'db', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('db', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('ui', 'db', 'workers', 'server', 'features', 'app'),
+    layer('workers', 'db', 'ui', 'server', 'features', 'app'),
+    layer('server', 'ui', 'workers', 'features', 'app'),
+    layer('features', 'app'),
+    {
+      name: 'features-stand-alone',
+      severity: 'error',
+      from: { path: '^src/features/([^/]+)/' },
+      to: { path: '^src/features/([^/]+)/', pathNot: '^src/features/$1/' },
+    },
+    {
+      name: 'command-line-has-no-screen',
+      severity: 'error',
+      from: { path: '^cli/' },
+      to: { path: '^src/(db|ui|workers|server|features|app)/' },
+    },
+  ],
+  options: {
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: 'node_modules' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default'] },
+  },
+}

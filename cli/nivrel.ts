@@ -1,0 +1,83 @@
+import { createReadStream, readFileSync } from 'node:fs'
+import { createInterface } from 'node:readline'
+import { InputError } from '@/core'
+import { analyseDocument } from '@/formats/analyse-document'
+import { toErrorDocument } from '@/formats/error-document'
+import { parseJson } from '@/formats/parse'
+
+const HELP = `Nivrel: how near the edge a stance is, and the smallest change that makes it safer.
+
+  npm run -s nivrel -- analyze FILE            one nivrel.stance/1 document in, its nivrel.analysis/1 out
+  npm run -s nivrel -- analyze --ndjson FILE   one stance a line in, one analysis a line out, in order
+
+FILE may be - for standard input. Exit status: 0 done, 1 bad input, 2 wrong use. See docs/formats.md.`
+
+/** Wrong use of the command line, as against bad input in a document. */
+class UsageError extends Error {}
+
+type Verb = (args: string[]) => Promise<void>
+
+const VERBS: Record<string, Verb> = { analyze }
+
+async function main(args: string[]): Promise<void> {
+  const [verb, ...rest] = args
+  if (verb === '--help' || verb === '-h') return print(HELP)
+  const run = verb === undefined ? undefined : VERBS[verb]
+  if (!run) throw new UsageError(verb ? `there is no verb "${verb}"` : 'a verb is missing')
+  await run(rest)
+}
+
+async function analyze(args: string[]): Promise<void> {
+  const lines = args.includes('--ndjson')
+  const file = takeFile(args.filter((a) => a !== '--ndjson'))
+  if (!lines) return print(JSON.stringify(analyseDocument(readDocument(file)), null, 2))
+  const input = file === '-' ? process.stdin : createReadStream(file)
+  input.on('error', fail)
+  for await (const line of createInterface({ input, crlfDelay: Number.POSITIVE_INFINITY })) {
+    if (line.trim() !== '') await print(JSON.stringify(analyseLine(line)))
+  }
+}
+
+/** A bad line answers in its place and doesn't stop the rest. */
+function analyseLine(line: string): unknown {
+  try {
+    return analyseDocument(parseJson(line))
+  } catch (error) {
+    if (error instanceof InputError) return toErrorDocument(error)
+    throw error
+  }
+}
+
+function takeFile(args: string[]): string {
+  const [file, ...rest] = args
+  if (file === undefined) throw new UsageError('a FILE is missing')
+  const extra = rest[0] ?? (file.startsWith('--') ? file : undefined)
+  if (extra !== undefined) throw new UsageError(`"${extra}" is not understood`)
+  return file
+}
+
+function readDocument(file: string): unknown {
+  return parseJson(readFileSync(file === '-' ? 0 : file, 'utf8'))
+}
+
+/** Writes a line and waits while the reader is slow, so that memory stays constant. */
+async function print(line: string): Promise<void> {
+  if (!process.stdout.write(`${line}\n`)) await new Promise((resolve) => process.stdout.once('drain', resolve))
+}
+
+function fail(error: unknown): never {
+  const known = error instanceof InputError || error instanceof UsageError || isFileError(error)
+  if (!known) throw error
+  process.stderr.write(
+    `${(error as Error).message}${error instanceof UsageError ? ' (--help lists what there is)' : ''}\n`,
+  )
+  process.exit(error instanceof UsageError ? 2 : 1)
+}
+
+const isFileError = (error: unknown): boolean =>
+  error instanceof Error && ['ENOENT', 'EACCES', 'EISDIR'].includes((error as NodeJS.ErrnoException).code ?? '')
+
+// A reader that stops early (head, a closed pager) is not an error.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1))
+
+main(process.argv.slice(2)).catch(fail)

@@ -1,0 +1,70 @@
+import { type BySide, bySide, directionOf, otherSide, type Side, sideSign, type Vec2 } from '../conventions'
+import { findFrontSide, type Pose } from '../pose/pose'
+
+/** What a teacher's eye checks: radians and metres. */
+export type Alignment = {
+  /** How far the thigh falls from hip to knee against the horizontal. */
+  thigh: BySide<number>
+  /** Shoulder centre less hip centre of the same side, floor frame. */
+  shoulderOverHip: BySide<Vec2>
+  footToFoot: number
+  /** Direction of the front foot less the pelvis heading, counter-clockwise positive. */
+  pelvisToFrontFoot: number
+  /** Between rear heel to mid-hip and mid-hip to vertex, from the side. */
+  oneLine: number
+  /** How far the front side's shoulder, knee and ankle are off one vertical, from the side. */
+  frontOffVertical: number
+  /** Upper less lower along the pelvis' sideways axis, outward positive. */
+  pairs: BySide<{ handFoot: number; elbowKnee: number; shoulderHip: number }>
+  /** Smallest over largest of the rose on the usable base. */
+  evenness: number
+}
+
+export function readAlignment(pose: Pose, rose: readonly number[]): Alignment {
+  const { joints, stance, feet } = pose
+  const front = findFrontSide(stance)
+  const rear = otherSide(front)
+  const yawOf = (side: Side) => directionOf(feet[side].ux, feet[side].uy)
+  const sideY = [joints[`${front}Shoulder`][1], joints[`${front}Knee`][1], joints[`${front}Ankle`][1]]
+  const backHeel = joints[`${rear}Heel`]
+  const [, hy, hz] = joints.pelvis
+  const lower = Math.atan2(hy - backHeel[1], hz - backHeel[2])
+  const upper = Math.atan2(joints.vertex[1] - hy, joints.vertex[2] - hz)
+  const largest = Math.max(...rose)
+  return {
+    thigh: bySide((side) => {
+      const hip = joints[`${side}Hip`]
+      const knee = joints[`${side}Knee`]
+      return Math.atan2(hip[2] - knee[2], Math.hypot(knee[0] - hip[0], knee[1] - hip[1]))
+    }),
+    shoulderOverHip: bySide((side): Vec2 => {
+      const shoulder = joints[`${side}Shoulder`]
+      const hip = joints[`${side}Hip`]
+      return [shoulder[0] - hip[0], shoulder[1] - hip[1]]
+    }),
+    footToFoot: Math.abs(wrap(yawOf('left') - yawOf('right'))),
+    pelvisToFrontFoot: wrap(yawOf(front) - stance.pelvisYaw),
+    oneLine: Math.abs(wrap(upper - lower)),
+    frontOffVertical: Math.max(...sideY) - Math.min(...sideY),
+    pairs: bySide((side) => readPairs(pose, side)),
+    evenness: largest > 0 ? Math.min(...rose) / largest : 0,
+  }
+}
+
+function readPairs({ joints, stance }: Pose, side: Side) {
+  const ax = sideSign(side) * Math.cos(stance.pelvisYaw)
+  const ay = sideSign(side) * Math.sin(stance.pelvisYaw)
+  const across = (upper: keyof typeof joints, lower: keyof typeof joints) =>
+    (joints[upper][0] - joints[lower][0]) * ax + (joints[upper][1] - joints[lower][1]) * ay
+  return {
+    handFoot: across(`${side}Knuckle`, `${side}Ankle`),
+    elbowKnee: across(`${side}Elbow`, `${side}Knee`),
+    shoulderHip: across(`${side}Shoulder`, `${side}Hip`),
+  }
+}
+
+const wrap = (angle: number): number => {
+  const turned = angle % (2 * Math.PI)
+  if (turned > Math.PI) return turned - 2 * Math.PI
+  return turned <= -Math.PI ? turned + 2 * Math.PI : turned
+}

@@ -1,0 +1,145 @@
+import type { Vec2 } from '../conventions'
+import { directionVector, SIDES } from '../conventions'
+import { InputError } from '../errors'
+import { calcArea, calcHull, type Ring } from '../geometry/polygon'
+import type { Pose } from '../pose/pose'
+import { layOnFloor } from '../stance/foot'
+import { isPressed } from '../stance/stance'
+
+/**
+ * A corner of a base, with what it is made of: `wl` of corner `il` of the left foot's part and `wr` of corner `ir`
+ * of the right's (-1: none), the rest from hands or a seat. The uncertainty needs to know what moves it.
+ */
+export type Corner = { x: number; y: number; wl: number; il: number; wr: number; ir: number }
+
+/** A convex base of support, counter-clockwise; `left` and `right` are the feet's parts that it is made of. */
+export type Base = { corners: Corner[]; left: Ring | null; right: Ring | null }
+
+/** Something that carries weight: where, and how much of it at the most. */
+type Carrier = { corners: Corner[]; most: number }
+
+const SEAT_SIDE = 0.2
+const SEAT_USABLE = 0.8
+const SMALLEST_AREA = 1e-8
+
+/** The hull of the bearing parts of both feet, with hands and seat. */
+export const calcFullBase = (pose: Pose): Base => calcBase(pose, 'full')
+
+/**
+ * Where the person can bring their centre: the usable parts of the feet, within each leg's load limit, with what
+ * hands may carry. The corners are those of the possible shares times those of the parts.
+ * @throws InputError "person.limits.loadMaxPct" if no shares within the limits add to 1
+ */
+export const calcUsableBase = (pose: Pose): Base => calcBase(pose, 'usable')
+
+/** The usable part of the one foot that carries 85 % or more; null where none does. */
+export function calcSupportingBase(pose: Pose): Ring | null {
+  if (pose.stance.seat) return null
+  const side = pose.loadLeft >= 0.85 ? 'left' : 1 - pose.loadLeft >= 0.85 ? 'right' : null
+  return side && layPart(pose, side, 'usable')
+}
+
+function layPart(pose: Pose, side: 'left' | 'right', extent: 'full' | 'usable'): Ring | null {
+  const foot = pose.feet[side]
+  if (!foot.part) return null
+  const { usableAlong, usableAcross } = pose.body
+  return extent === 'full'
+    ? layOnFloor(foot, foot.part.ring)
+    : layOnFloor(foot, foot.part.ring, foot.part.centroid, usableAlong, usableAcross)
+}
+
+function calcBase(pose: Pose, extent: 'full' | 'usable'): Base {
+  const { stance, body } = pose
+  const parts = { left: layPart(pose, 'left', extent), right: layPart(pose, 'right', extent) }
+  const onTwo = parts.left !== null && parts.right !== null
+  const carriers: Carrier[] = []
+  for (const side of SIDES) {
+    const ring = parts[side]
+    if (!ring) continue
+    const corners = ring.map(([x, y], i) =>
+      side === 'left' ? { x, y, wl: 1, il: i, wr: 0, ir: -1 } : { x, y, wl: 0, il: -1, wr: 1, ir: i },
+    )
+    carriers.push({ corners, most: extent === 'usable' && onTwo ? body.loadMax[side] : 1 })
+  }
+  if (stance.seat) {
+    const half = (SEAT_SIDE * body.stature * (extent === 'usable' ? SEAT_USABLE : 1)) / 2
+    carriers.push({ corners: square(stance.seat.at, half), most: 1 })
+  }
+  for (const support of stance.supports) {
+    if (isPressed(support)) carriers.push({ corners: [still(support.at[0], support.at[1])], most: support.maxLoad })
+  }
+  const points = combine(carriers)
+  if (points.length === 0) {
+    const accepts = 'limits whose shares can add to 100 % with what the hands may carry'
+    const { left, right } = body.loadMax
+    throw new InputError('person.limits.loadMaxPct', { left: left * 100, right: right * 100 }, accepts)
+  }
+  const corners = calcHull(pushBack(pose, points))
+  if (corners.length < 3 || !(calcArea(corners.map((c): Vec2 => [c.x, c.y])) > SMALLEST_AREA)) {
+    throw new InputError('stance.feet', 'a base of no area', 'feet and limits that leave an area to stand on')
+  }
+  return { corners, ...parts }
+}
+
+const still = (x: number, y: number): Corner => ({ x, y, wl: 0, il: -1, wr: 0, ir: -1 })
+
+const square = ([x, y]: Vec2, half: number): Corner[] => [
+  still(x - half, y - half),
+  still(x + half, y - half),
+  still(x + half, y + half),
+  still(x - half, y + half),
+]
+
+/** Every corner of the possible shares (all but one carrier at nothing or its most), times the carriers' corners. */
+function combine(carriers: Carrier[]): Corner[] {
+  const points: Corner[] = []
+  const shares = new Array<number>(carriers.length)
+  for (let free = 0; free < carriers.length; free++) {
+    for (let bits = 0; bits < 1 << carriers.length; bits++) {
+      if (bits & (1 << free)) continue
+      let rest = 1
+      for (let i = 0; i < carriers.length; i++) {
+        shares[i] = i !== free && bits & (1 << i) ? (carriers[i] as Carrier).most : 0
+        rest -= shares[i] as number
+      }
+      if (rest < -1e-12 || rest > (carriers[free] as Carrier).most + 1e-12) continue
+      shares[free] = Math.max(0, rest)
+      addWeighted(carriers, shares, points)
+    }
+  }
+  return points
+}
+
+function addWeighted(carriers: Carrier[], shares: number[], points: Corner[]): void {
+  let sums: Corner[] = [still(0, 0)]
+  for (let i = 0; i < carriers.length; i++) {
+    const share = shares[i] as number
+    if (share <= 1e-12) continue
+    const { corners } = carriers[i] as Carrier
+    if (share >= 1 - 1e-12) sums = corners
+    else
+      sums = sums.flatMap((sum) =>
+        corners.map((c) => ({
+          x: sum.x + share * c.x,
+          y: sum.y + share * c.y,
+          wl: c.il >= 0 ? share : sum.wl,
+          il: c.il >= 0 ? c.il : sum.il,
+          wr: c.ir >= 0 ? share : sum.wr,
+          ir: c.ir >= 0 ? c.ir : sum.ir,
+        })),
+      )
+  }
+  points.push(...sums)
+}
+
+/** A horizontal push of at most f body weights along n, at the hand's height z, extends the places by f·z against n. */
+function pushBack(pose: Pose, points: Corner[]): Corner[] {
+  let all = points
+  for (const support of pose.stance.supports) {
+    if (isPressed(support)) continue
+    const [nx, ny] = directionVector(support.toward ?? 0)
+    const shift = support.maxLoad * support.at[2]
+    all = all.concat(all.map((c) => ({ ...c, x: c.x - shift * nx, y: c.y - shift * ny })))
+  }
+  return all
+}

@@ -1,0 +1,60 @@
+import { type BySide, bySide, DEG, GRAVITY, type Side } from '../conventions'
+import { type Pose, shareOf } from '../pose/pose'
+
+/** One leg as it stands: radians, metres, newton metres. */
+export type LegReading = {
+  flexion: number
+  /** Knee centre ahead of the footprint's toe tip along the foot. */
+  pastToes: number
+  drift: number
+  /** Inward of the foot's midline. */
+  offLine: number
+  sideTilt: number
+  /** External moments of a vertical ground force through the pressure point; null where the share is not known. */
+  moment: number | null
+  momentFrontal: number | null
+  locked: boolean
+  hip: { flexion: number; abduction: number; rotation: number }
+  dorsiflexion: number
+  rangeUsed: boolean
+  rangeExceeded: boolean
+  /** Share of body weight; 0 in the air and seated. */
+  share: number
+}
+
+export const LOCKED_UNDER = 4.5 * DEG
+const CARRIES = 0.2
+
+/** Whether a leg carries enough for its joints' cautions to count. */
+export const carries = (leg: LegReading): boolean => leg.share >= CARRIES - 1e-12
+
+/** Knee, hip and ankle of each leg. Foot and shank weight are neglected in the moments. */
+export const readLegs = (pose: Pose): BySide<LegReading> => bySide((side) => readLeg(pose, side))
+
+function readLeg(pose: Pose, side: Side): LegReading {
+  const leg = pose.legs[side]
+  const { foot } = leg
+  const seated = pose.stance.seat !== undefined
+  const share = seated || foot.contact === 'air' ? 0 : shareOf(pose.stance, side)
+  const kneeU = (leg.kneeX - foot.hx) * foot.ux + (leg.kneeY - foot.hy) * foot.uy
+  const kneeV = (leg.kneeX - foot.hx) * foot.vx + (leg.kneeY - foot.hy) * foot.vy
+  const force = share * pose.body.mass * GRAVITY
+  return {
+    flexion: leg.flexion,
+    pastToes: kneeU - foot.length,
+    drift: leg.drift,
+    offLine: -kneeV,
+    sideTilt: Math.atan2(-kneeV, leg.kneeZ - foot.ankleZ),
+    moment: seated ? null : force * (kneeU - foot.pressureU * foot.length),
+    momentFrontal: seated ? null : force * (kneeV - foot.pressureV * foot.breadth),
+    locked: leg.flexion < LOCKED_UNDER && share >= CARRIES,
+    hip: { flexion: leg.hipFlexion, abduction: leg.hipAbduction, rotation: leg.hipRotation },
+    dorsiflexion: leg.dorsiflexion,
+    rangeUsed: leg.rangeUsed,
+    rangeExceeded: leg.rangeExceeded,
+    share,
+  }
+}
+
+/** What "kind to the knee" means: the whole external moment at a knee, √(M² + M_f²). */
+export const kneeLoad = (leg: LegReading): number => Math.hypot(leg.moment ?? 0, leg.momentFrontal ?? 0)

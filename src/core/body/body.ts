@@ -1,0 +1,133 @@
+import { type BySide, bySide, DEG } from '../conventions'
+import { type Lengths, LIMIT_DEFAULTS, type Person } from './person'
+import { calcSegmentTable, type SegmentTable } from './segments'
+
+/**
+ * Lengths as fractions of stature: Drillis & Contini 1966, in Winter, Biomechanics and Motor Control of Human
+ * Movement, 4th ed., fig. 4.1. Hip separation: 72 % of the inter-ASIS breadth (Bell et al. 1990). Shoulder width:
+ * biacromial breadth, ANSUR 1988 means. Arm lengths: de Leva 1996.
+ */
+export const PROPORTIONS = {
+  footLength: 0.152,
+  footBreadth: 0.055,
+  ankleHeight: 0.039,
+  shank: 0.246,
+  thigh: 0.245,
+  hipSeparation: 0.1,
+  hipHeight: 0.53,
+  suprasternalHeight: 0.815,
+  c7Height: 0.864,
+  shoulderHeight: 0.818,
+  shoulderSeparation: 0.2,
+  shoulderWidth: 0.225,
+  upperArm: 0.162,
+  forearm: 0.154,
+  hand: 0.05,
+  fist: 0.05,
+} as const
+
+const SHOULDER_CENTRES_OF_BIACROMIAL = 0.889
+
+/** Everything the model needs of a body, resolved once for a person: metres, radians, fractions. */
+export type Body = Lengths & {
+  person: Person
+  stature: number
+  mass: number
+  segments: SegmentTable
+  footLength: number
+  footBreadth: number
+  shoulderWidth: number
+  shoulderSeparation: number
+  /** Above the hip axis, along the trunk. */
+  suprasternalAbove: number
+  c7Above: number
+  shoulderAbove: number
+  vertexAbove: number
+  trunkShift: number
+  /** Hip height standing straight; the mean where the legs differ. */
+  standingHipHeight: number
+  usableAlong: number
+  usableAcross: number
+  usableAlongSd: number
+  usableAcrossSd: number
+  kneeFlexionMin: number
+  kneeFlexionMax: number
+  kneeRangeMax: number
+  hipOutwardMax: number
+  hipInwardMax: number
+  hipAbductionMax: number
+  hipOrdered: boolean
+  dorsiflexionMax: number
+  trunkTwistMax: number
+  loadMax: BySide<number>
+  swayReserve: number
+  swayReserveOneFoot: number
+}
+
+const USABLE_SD_ESTIMATED = 0.08
+const USABLE_SD_GIVEN = 0.03
+
+/**
+ * Fraction of the foot's length along which a person can carry their weight: about 0.60 under 60 years, falling
+ * after, here by 0.01 a year and kept within 0.30 to 0.60.
+ * @source King, Judge & Wolfson, J Gerontol 49 (1994) M258; the slope is a house default
+ */
+export function estimateUsableAlong(age: number | undefined): number {
+  return age === undefined ? 0.6 : Math.min(0.6, Math.max(0.3, 0.6 - 0.01 * (age - 60)))
+}
+
+/** The body of a person: measured where measured, else in proportion to stature. */
+export function resolveBody(person: Person): Body {
+  const H = person.stature
+  const pair = (fraction: number) => bySide(() => fraction * H)
+  const given = person.lengths ?? {}
+  const lengths: Lengths = {
+    thigh: given.thigh ?? pair(PROPORTIONS.thigh),
+    shank: given.shank ?? pair(PROPORTIONS.shank),
+    ankleHeight: given.ankleHeight ?? pair(PROPORTIONS.ankleHeight),
+    upperArm: given.upperArm ?? pair(PROPORTIONS.upperArm),
+    forearm: given.forearm ?? pair(PROPORTIONS.forearm),
+    hand: given.hand ?? pair(PROPORTIONS.hand),
+    hipSeparation: given.hipSeparation ?? PROPORTIONS.hipSeparation * H,
+  }
+  const legLength = bySide((s) => lengths.ankleHeight[s] + lengths.shank[s] + lengths.thigh[s])
+  const above = (height: number) => (height - PROPORTIONS.hipHeight) * H
+  const limits = person.limits ?? {}
+  const swayReserve = person.swayReserve ?? LIMIT_DEFAULTS.swayReserveM
+  return {
+    ...lengths,
+    person,
+    stature: H,
+    mass: person.mass,
+    segments: calcSegmentTable(person.sex),
+    footLength: person.footLength ?? PROPORTIONS.footLength * H,
+    footBreadth: person.footBreadth ?? PROPORTIONS.footBreadth * H,
+    shoulderWidth: person.shoulderWidth ?? PROPORTIONS.shoulderWidth * H,
+    shoulderSeparation:
+      person.shoulderWidth === undefined
+        ? PROPORTIONS.shoulderSeparation * H
+        : SHOULDER_CENTRES_OF_BIACROMIAL * person.shoulderWidth,
+    suprasternalAbove: above(PROPORTIONS.suprasternalHeight),
+    c7Above: above(PROPORTIONS.c7Height),
+    shoulderAbove: above(PROPORTIONS.shoulderHeight),
+    vertexAbove: above(1),
+    trunkShift: person.trunkShift ?? 0,
+    standingHipHeight: (legLength.left + legLength.right) / 2,
+    usableAlong: person.usableAlong ?? estimateUsableAlong(person.age),
+    usableAcross: person.usableAcross ?? 0.6,
+    usableAlongSd: person.usableAlong === undefined ? USABLE_SD_ESTIMATED : USABLE_SD_GIVEN,
+    usableAcrossSd: person.usableAcross === undefined ? USABLE_SD_ESTIMATED : USABLE_SD_GIVEN,
+    kneeFlexionMin: limits.kneeFlexionMin ?? LIMIT_DEFAULTS.kneeFlexionMinDeg * DEG,
+    kneeFlexionMax: limits.kneeFlexionMax ?? Number.POSITIVE_INFINITY,
+    kneeRangeMax: limits.kneeRangeMax ?? LIMIT_DEFAULTS.kneeRangeMaxDeg * DEG,
+    hipOutwardMax: limits.hipOutwardMax ?? LIMIT_DEFAULTS.hipOutwardMaxDeg * DEG,
+    hipInwardMax: limits.hipInwardMax ?? LIMIT_DEFAULTS.hipInwardMaxDeg * DEG,
+    hipAbductionMax: limits.hipAbductionMax ?? LIMIT_DEFAULTS.hipAbductionMaxDeg * DEG,
+    hipOrdered: limits.hipOrdered ?? false,
+    dorsiflexionMax: limits.dorsiflexionMax ?? LIMIT_DEFAULTS.dorsiflexionMaxDeg * DEG,
+    trunkTwistMax: limits.trunkTwistMax ?? LIMIT_DEFAULTS.trunkTwistMaxDeg * DEG,
+    loadMax: limits.loadMax ?? { left: 1, right: 1 },
+    swayReserve,
+    swayReserveOneFoot: person.swayReserveOneFoot ?? swayReserve * LIMIT_DEFAULTS.oneFootReserveFactor,
+  }
+}

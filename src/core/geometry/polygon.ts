@@ -1,0 +1,111 @@
+import type { Vec2 } from '../conventions'
+
+/** A convex ring of corners, counter-clockwise, not closed. */
+export type Ring = readonly Vec2[]
+
+/** Signed area of a ring; positive counter-clockwise. */
+export function calcArea(ring: Ring): number {
+  let twice = 0
+  for (let i = 0; i < ring.length; i++) {
+    const [ax, ay] = ring[i] as Vec2
+    const [bx, by] = ring[(i + 1) % ring.length] as Vec2
+    twice += ax * by - bx * ay
+  }
+  return twice / 2
+}
+
+/** Centroid of the enclosed area. */
+export function calcCentroid(ring: Ring): Vec2 {
+  let twice = 0
+  let x = 0
+  let y = 0
+  for (let i = 0; i < ring.length; i++) {
+    const [ax, ay] = ring[i] as Vec2
+    const [bx, by] = ring[(i + 1) % ring.length] as Vec2
+    const cross = ax * by - bx * ay
+    twice += cross
+    x += (ax + bx) * cross
+    y += (ay + by) * cross
+  }
+  return [x / (3 * twice), y / (3 * twice)]
+}
+
+/** The part of a convex ring where nx·x + ny·y >= least. */
+export function clipHalfPlane(ring: Ring, nx: number, ny: number, least: number): Vec2[] {
+  const kept: Vec2[] = []
+  for (let i = 0; i < ring.length; i++) {
+    const a = ring[i] as Vec2
+    const b = ring[(i + 1) % ring.length] as Vec2
+    const da = nx * a[0] + ny * a[1] - least
+    const db = nx * b[0] + ny * b[1] - least
+    if (da >= 0) kept.push(a)
+    if (da >= 0 !== db >= 0 && da !== db) {
+      const t = da / (da - db)
+      kept.push([a[0] + t * (b[0] - a[0]), a[1] + t * (b[1] - a[1])])
+    }
+  }
+  return kept
+}
+
+/** Area shared by two convex counter-clockwise rings. */
+export function calcOverlap(a: Ring, b: Ring): number {
+  let shared: Ring = a
+  for (let i = 0; i < b.length && shared.length > 2; i++) {
+    const [px, py] = b[i] as Vec2
+    const [qx, qy] = b[(i + 1) % b.length] as Vec2
+    const nx = py - qy
+    const ny = qx - px
+    shared = clipHalfPlane(shared, nx, ny, nx * px + ny * py)
+  }
+  return shared.length > 2 ? calcArea(shared) : 0
+}
+
+/**
+ * Convex hull (Andrew's monotone chain), counter-clockwise, without points on its edges.
+ * Takes anything with x and y, so that a corner can carry where it came from.
+ */
+export function calcHull<P extends { x: number; y: number }>(points: P[]): P[] {
+  const sorted = points.slice().sort((a, b) => a.x - b.x || a.y - b.y)
+  if (sorted.length < 3) return sorted
+  const hull: P[] = []
+  const addChain = (from: number, to: number, step: 1 | -1) => {
+    const start = hull.length
+    for (let i = from; i !== to; i += step) {
+      const p = sorted[i] as P
+      while (hull.length >= start + 2) {
+        const a = hull[hull.length - 2] as P
+        const b = hull[hull.length - 1] as P
+        // A nanometre's worth of area keeps rounding from leaving three corners on one line.
+        if ((b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x) > 1e-15) break
+        hull.pop()
+      }
+      hull.push(p)
+    }
+    hull.pop()
+  }
+  addChain(0, sorted.length, 1)
+  addChain(sorted.length - 1, -1, -1)
+  return hull
+}
+
+/** Where a ray from inside a convex ring meets it: the distance along (dx, dy), 0 from outside. */
+export function calcRay(
+  ring: readonly { x: number; y: number }[],
+  x: number,
+  y: number,
+  dx: number,
+  dy: number,
+): number {
+  let reach = Number.POSITIVE_INFINITY
+  for (let i = 0; i < ring.length; i++) {
+    const a = ring[i] as { x: number; y: number }
+    const b = ring[i + 1 === ring.length ? 0 : i + 1] as { x: number; y: number }
+    const nx = b.y - a.y
+    const ny = a.x - b.x
+    const approach = nx * dx + ny * dy
+    const gap = nx * (a.x - x) + ny * (a.y - y)
+    if (gap < 0) return 0
+    if (approach > 0 && gap < reach * approach) reach = gap / approach
+  }
+  return Number.isFinite(reach) ? reach : 0
+}

@@ -1,0 +1,58 @@
+import type { Body } from '../body/body'
+import { type BySide, SIDES, type Side } from '../conventions'
+import { findRoot } from '../numeric/root'
+import type { Stance } from '../stance/stance'
+import type { Leg } from './leg'
+
+const TOLERANCE = 1e-10
+
+/**
+ * The pelvis height for hips already set: the target, raised until the flat feet's ankles are within their limit,
+ * then lowered until every leg on the floor keeps its straightest flexion. Leaves both legs placed.
+ */
+export function findPelvisHeight(body: Body, stance: Stance, legs: BySide<Leg>): number {
+  const { height } = stance
+  const named = 'kneeFlexion' in height ? (height.leg ?? findFullerLeg(stance)) : null
+  const target =
+    'kneeFlexion' in height && named
+      ? legs[named].calcHipHeight(height.kneeFlexion)
+      : body.standingHipHeight - (height as { pelvisDrop: number }).pelvisDrop
+  let highest = Number.POSITIVE_INFINITY
+  for (const side of SIDES) {
+    if (legs[side].foot.contact === 'air') continue
+    const straightest = legs[side].calcHipHeight(body.kneeFlexionMin)
+    // The named leg follows its target even when that is straighter than its straightest allowed flexion.
+    highest = Math.min(highest, side === named ? Math.max(target, straightest) : straightest)
+  }
+  let z = Math.min(target, highest)
+  for (const side of SIDES) {
+    legs[side].place(z)
+    if (legs[side].foot.contact === 'whole') z = raiseForAnkle(legs[side], body.dorsiflexionMax, z, highest)
+  }
+  legs.left.place(z)
+  return z
+}
+
+/** A tie: the one whose heel is further forward, then the left. */
+function findFullerLeg(stance: Stance): Side {
+  const { loadLeft } = stance
+  if (loadLeft !== 0.5) return loadLeft > 0.5 ? 'left' : 'right'
+  return stance.feet.right.heel[1] > stance.feet.left.heel[1] ? 'right' : 'left'
+}
+
+/** The lowest height from z up at which the shank's tilt keeps the limit; `highest` where none does. */
+function raiseForAnkle(leg: Leg, limit: number, z: number, highest: number): number {
+  const excess = leg.dorsiflexion - limit
+  if (excess <= TOLERANCE) return z
+  const excessAtHighest = excessAt(leg, highest, limit)
+  if (excessAtHighest > 0) return highest
+  // The tilt falls as the hip rises.
+  const lowest = findRoot(z, excess, highest, excessAtHighest, (height) => excessAt(leg, height, limit))
+  leg.place(lowest)
+  return lowest
+}
+
+function excessAt(leg: Leg, height: number, limit: number): number {
+  leg.place(height)
+  return leg.dorsiflexion - limit
+}

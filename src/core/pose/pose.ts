@@ -1,0 +1,305 @@
+import type { Body } from '../body/body'
+import type { SegmentKind } from '../body/segments'
+import { type BySide, bySide, DEG, SIDES, type Side, type Vec2, type Vec3 } from '../conventions'
+import { InputError, InternalError } from '../errors'
+import { type PlacedFoot, placeFoot } from '../stance/foot'
+import type { Stance } from '../stance/stance'
+import { findPelvisHeight } from './height'
+import { Leg, type PelvisAxes } from './leg'
+import { add, lerp } from './trunk'
+import { UpperBody } from './upper-body'
+
+export type JointName =
+  | 'pelvis'
+  | 'suprasternal'
+  | 'c7'
+  | 'vertex'
+  | `${Side}${'Heel' | 'Toe' | 'Ankle' | 'Knee' | 'Hip' | 'Shoulder' | 'Elbow' | 'Wrist' | 'Knuckle'}`
+
+export type Segment = { name: string; mass: number; centre: Vec3; from: JointName; to: JointName }
+
+/** A body in a stance: metres and radians in the floor frame. */
+export type Pose = {
+  body: Body
+  stance: Stance
+  feet: BySide<PlacedFoot>
+  legs: BySide<Leg>
+  pelvis: Vec3
+  /** Below standing hip height, as reached. */
+  pelvisDrop: number
+  joints: Record<JointName, Vec3>
+  segments: Segment[]
+  centreOfMass: Vec3
+  /** The centre of mass projected onto the floor, down the slope where there is one. */
+  centre: Vec2
+  /** Share of the feet's load on the left foot. */
+  loadLeft: number
+}
+
+const STOP = 1e-8
+const MOST_STEPS = 50
+/** Moving the pelvis 1 cm moves the centre of mass about 0.85 to 0.95 cm. */
+const GAIN = 1 / 0.9
+const FLEXION_MOST = 140 * DEG
+const SEAT_PELVIS_ABOVE = 0.05
+
+/** A leg that cannot reach: which one, and its horizontal distance less its length. */
+export class UnreachableError extends InputError {
+  constructor(
+    readonly leg: Side,
+    readonly byM: number,
+    heel: Vec2,
+    reason: string,
+  ) {
+    super(
+      `stance.feet.${leg}.heel`,
+      heel,
+      `a place the ${leg} leg can reach (${reason}; horizontal distance less leg length ${byM.toFixed(3)} m)`,
+    )
+  }
+}
+
+/**
+ * The pose of a body in a stance: the pelvis is where the centre of mass falls on the point that the split and the
+ * pressure points ask for, as low as the height choice says and the ankles and legs allow.
+ * Frame, units, signs: conventions.ts.
+ * @throws UnreachableError a hip at ankle height, a knee past 140°, a held foot farther than the leg is long
+ * @throws InputError "stance.supports.N.at" a support out of the hand's reach
+ */
+export function solvePose(body: Body, stance: Stance): Pose {
+  return assemble(body, stance, settle(body, stance))
+}
+
+/** What is found before anything is read off: the legs in place under the pelvis. */
+export type Settled = { feet: BySide<PlacedFoot>; legs: BySide<Leg>; upper: UpperBody; pelvis: Vec3 }
+
+/** The legs and the pelvis of a stance, without the list of joints and segments. Throws as `solvePose` does. */
+export function settle(body: Body, stance: Stance): Settled {
+  const feet = bySide((side) => placeFoot(body, side, stance.feet[side]))
+  const axes = calcPelvisAxes(stance)
+  const legs = bySide((side) => new Leg(body, feet[side], axes))
+  const upper = new UpperBody(body, stance)
+  const pelvis = stance.seat ? sit(body, stance, legs, axes) : stand(body, stance, feet, legs, axes, upper)
+  checkReach(legs, stance)
+  return { feet, legs, upper, pelvis }
+}
+
+function calcPelvisAxes(stance: Stance): PelvisAxes {
+  const cy = Math.cos(stance.pelvisYaw)
+  const sy = Math.sin(stance.pelvisYaw)
+  const ct = Math.cos(stance.pelvisTilt)
+  const st = Math.sin(stance.pelvisTilt)
+  return { fx: -sy * ct, fy: cy * ct, fz: -st, ux: -sy * st, uy: cy * st, uz: ct, xx: cy, xy: sy }
+}
+
+function moveHips(body: Body, legs: BySide<Leg>, axes: PelvisAxes, x: number, y: number): void {
+  const half = body.hipSeparation / 2
+  legs.left.setHip(x - half * axes.xx, y - half * axes.xy)
+  legs.right.setHip(x + half * axes.xx, y + half * axes.xy)
+}
+
+function sit(body: Body, stance: Stance, legs: BySide<Leg>, axes: PelvisAxes): Vec3 {
+  const seat = stance.seat as NonNullable<Stance['seat']>
+  const z = seat.height + SEAT_PELVIS_ABOVE * body.stature
+  moveHips(body, legs, axes, seat.at[0], seat.at[1])
+  for (const side of SIDES) legs[side].place(z)
+  return [seat.at[0], seat.at[1], z]
+}
+
+/**
+ * Moves the pelvis until the centre of mass falls on the wanted point: Broyden's method on the two coordinates,
+ * begun with the usual gain and set back to a smaller one where a step makes it worse.
+ */
+function stand(
+  body: Body,
+  stance: Stance,
+  feet: BySide<PlacedFoot>,
+  legs: BySide<Leg>,
+  axes: PelvisAxes,
+  upper: UpperBody,
+): Vec3 {
+  const w = stance.loadLeft
+  const wantX = w * feet.left.px + (1 - w) * feet.right.px
+  const wantY = w * feet.left.py + (1 - w) * feet.right.py
+  let x = wantX
+  let y = wantY
+  // Inverse of how the centre follows the pelvis.
+  let [bxx, bxy, byx, byy] = [GAIN, 0, 0, GAIN]
+  let gain = GAIN
+  let [sx, sy] = [0, 0]
+  let [lastX, lastY] = [0, 0]
+  for (let step = 0; step < MOST_STEPS; step++) {
+    moveHips(body, legs, axes, x, y)
+    const z = findPelvisHeight(body, stance, legs)
+    const [cx, cy] = projectCentre(stance, addLegMoments(body, legs, upper.calcMoment(x, y, z)))
+    const missX = wantX - cx
+    const missY = wantY - cy
+    const miss = Math.hypot(missX, missY)
+    if (miss < STOP) return [x, y, z]
+    if (step > 0) {
+      const yx = lastX - missX
+      const yy = lastY - missY
+      const byX = bxx * yx + bxy * yy
+      const byY = byx * yx + byy * yy
+      const along = sx * byX + sy * byY
+      if (miss > Math.hypot(lastX, lastY) || !(Math.abs(along) > 1e-20)) {
+        gain *= 0.7
+        ;[bxx, bxy, byx, byy] = [gain, 0, 0, gain]
+      } else {
+        const rowX = (sx * bxx + sy * byx) / along
+        const rowY = (sx * bxy + sy * byy) / along
+        bxx += (sx - byX) * rowX
+        bxy += (sx - byX) * rowY
+        byx += (sy - byY) * rowX
+        byy += (sy - byY) * rowY
+      }
+    }
+    sx = bxx * missX + bxy * missY
+    sy = byx * missX + byy * missY
+    x += sx
+    y += sy
+    lastX = missX
+    lastY = missY
+  }
+  throw new InternalError(`the pelvis was not found within ${MOST_STEPS} steps`)
+}
+
+function addLegMoments(body: Body, legs: BySide<Leg>, upper: Vec3): Vec3 {
+  const { thigh, shank, foot } = body.segments
+  let [x, y, z] = upper
+  for (const side of SIDES) {
+    const leg = legs[side]
+    const f = leg.foot
+    const atHip = thigh.mass * (1 - thigh.centre)
+    const atKnee = thigh.mass * thigh.centre + shank.mass * (1 - shank.centre)
+    const atAnkle = shank.mass * shank.centre
+    const footU = f.heelU + foot.centre * (f.toeU - f.heelU)
+    x += atHip * leg.hipX + atKnee * leg.kneeX + atAnkle * f.ankleX + foot.mass * (f.hx + footU * f.ux)
+    y += atHip * leg.hipY + atKnee * leg.kneeY + atAnkle * f.ankleY + foot.mass * (f.hy + footU * f.uy)
+    z += atHip * leg.hipZ + atKnee * leg.kneeZ + atAnkle * f.ankleZ
+    z += foot.mass * (f.heelZ + foot.centre * (f.toeZ - f.heelZ))
+  }
+  return [x, y, z]
+}
+
+/** On a slope the centre falls downhill of the point under it by z·tan(slope). */
+function projectCentre(stance: Stance, com: Vec3): Vec2 {
+  if (stance.floor.slope === 0) return [com[0], com[1]]
+  const shift = com[2] * Math.tan(stance.floor.slope)
+  return [com[0] - shift * Math.sin(stance.floor.downhill), com[1] + shift * Math.cos(stance.floor.downhill)]
+}
+
+function checkReach(legs: BySide<Leg>, stance: Stance): void {
+  for (const side of SIDES) {
+    const leg = legs[side]
+    const length = leg.thigh + leg.shank
+    const reason =
+      leg.hipZ <= leg.foot.ankleZ + 1e-9
+        ? 'its hip would be at the height of its ankle'
+        : leg.span > length + 1e-6
+          ? 'its foot is farther than the leg is long'
+          : leg.flexion > FLEXION_MOST + 1e-9
+            ? 'its knee would bend past 140°'
+            : null
+    if (reason) throw new UnreachableError(side, leg.offset - length, stance.feet[side].heel, reason)
+  }
+}
+
+function makeSegment(
+  body: Body,
+  kind: SegmentKind,
+  name: string,
+  centre: Vec3,
+  from: JointName,
+  to: JointName,
+): Segment {
+  return { name, mass: body.segments[kind].mass * body.mass, centre, from, to }
+}
+
+function assemble(body: Body, stance: Stance, { feet, legs, upper, pelvis }: Settled): Pose {
+  const joints = {
+    pelvis,
+    suprasternal: add(pelvis, upper.onTrunk(body.suprasternalAbove)),
+    c7: add(pelvis, upper.onTrunk(body.c7Above)),
+    vertex: add(pelvis, upper.onTrunk(body.vertexAbove)),
+  } as Record<JointName, Vec3>
+  const segments: Segment[] = []
+  const table = body.segments
+  segments.push(makeSegment(body, 'head', 'head', add(pelvis, upper.headCentre), 'vertex', 'c7'))
+  segments.push(makeSegment(body, 'trunk', 'trunk', add(pelvis, upper.trunkCentre), 'suprasternal', 'pelvis'))
+  for (const side of SIDES) {
+    const arm = upper.calcArm(side, pelvis)
+    if (arm.gap > 1e-9) {
+      const field = `stance.supports.${arm.supportIndex}.at`
+      const at = stance.supports[arm.supportIndex]?.at
+      throw new InputError(
+        field,
+        at,
+        `a point that the ${side} hand reaches (it is ${arm.gap.toFixed(3)} m out of reach)`,
+      )
+    }
+    const shoulder = add(pelvis, upper.calcShoulder(side))
+    joints[`${side}Shoulder`] = shoulder
+    joints[`${side}Elbow`] = arm.joints.elbow
+    joints[`${side}Wrist`] = arm.joints.wrist
+    joints[`${side}Knuckle`] = arm.joints.knuckle
+    const centres = upper.calcArmCentres(shoulder, arm.joints)
+    segments.push(makeSegment(body, 'upperArm', `${side}UpperArm`, centres.upperArm, `${side}Shoulder`, `${side}Elbow`))
+    segments.push(makeSegment(body, 'forearm', `${side}Forearm`, centres.forearm, `${side}Elbow`, `${side}Wrist`))
+    segments.push(makeSegment(body, 'hand', `${side}Hand`, centres.hand, `${side}Wrist`, `${side}Knuckle`))
+  }
+  for (const side of SIDES) {
+    const leg = legs[side]
+    const f = feet[side]
+    const hip: Vec3 = [leg.hipX, leg.hipY, leg.hipZ]
+    const knee: Vec3 = [leg.kneeX, leg.kneeY, leg.kneeZ]
+    const ankle: Vec3 = [f.ankleX, f.ankleY, f.ankleZ]
+    const heel: Vec3 = [f.hx + f.heelU * f.ux, f.hy + f.heelU * f.uy, f.heelZ]
+    const toe: Vec3 = [f.hx + f.toeU * f.ux, f.hy + f.toeU * f.uy, f.toeZ]
+    joints[`${side}Hip`] = hip
+    joints[`${side}Knee`] = knee
+    joints[`${side}Ankle`] = ankle
+    joints[`${side}Heel`] = heel
+    joints[`${side}Toe`] = toe
+    segments.push(
+      makeSegment(body, 'thigh', `${side}Thigh`, lerp(hip, knee, table.thigh.centre), `${side}Hip`, `${side}Knee`),
+    )
+    segments.push(
+      makeSegment(body, 'shank', `${side}Shank`, lerp(knee, ankle, table.shank.centre), `${side}Knee`, `${side}Ankle`),
+    )
+    segments.push(
+      makeSegment(body, 'foot', `${side}Foot`, lerp(heel, toe, table.foot.centre), `${side}Heel`, `${side}Toe`),
+    )
+  }
+  let x = 0
+  let y = 0
+  let z = 0
+  for (const { mass, centre } of segments) {
+    x += mass * centre[0]
+    y += mass * centre[1]
+    z += mass * centre[2]
+  }
+  const centreOfMass: Vec3 = [x / body.mass, y / body.mass, z / body.mass]
+  return {
+    body,
+    stance,
+    feet,
+    legs,
+    pelvis,
+    pelvisDrop: body.standingHipHeight - pelvis[2],
+    joints,
+    segments,
+    centreOfMass,
+    centre: projectCentre(stance, centreOfMass),
+    loadLeft: stance.loadLeft,
+  }
+}
+
+/** The side whose heel is further forward; a tie: the fuller leg, then the left. */
+export function findFrontSide(stance: Stance): Side {
+  const ahead = stance.feet.left.heel[1] - stance.feet.right.heel[1]
+  if (Math.abs(ahead) > 1e-9) return ahead > 0 ? 'left' : 'right'
+  return stance.loadLeft >= 0.5 ? 'left' : 'right'
+}
+
+export const shareOf = (stance: Stance, side: Side): number => (side === 'left' ? stance.loadLeft : 1 - stance.loadLeft)

@@ -1,0 +1,117 @@
+import type { Body } from '../body/body'
+import { type BySide, bySide, SIDES, sideSign, type Vec3 } from '../conventions'
+import type { Stance, Support } from '../stance/stance'
+import { type ArmJoints, calcFreeArm, calcSupportedArm } from './arm'
+import { add, calcTrunkRotation, lerp, type Rotation, rotate } from './trunk'
+
+const ARM_SEGMENTS = ['upperArm', 'forearm', 'hand'] as const
+
+/**
+ * Trunk, head and arms above the pelvis. Free parts keep one shape while the pelvis is sought, so they are computed
+ * once with the pelvis at the origin; only an arm that holds a support is found anew for each pelvis.
+ */
+export class UpperBody {
+  readonly rotation: Rotation
+  private readonly mass: number
+  private readonly fixed: Vec3
+  private readonly freeArms: BySide<ArmJoints | null>
+  private readonly held: BySide<{ support: Support; index: number } | null>
+
+  constructor(
+    private readonly body: Body,
+    stance: Stance,
+  ) {
+    const { trunk } = stance
+    this.rotation = calcTrunkRotation(stance.pelvisYaw + trunk.yaw, trunk.pitch, trunk.roll)
+    this.held = bySide((side) => {
+      const index = stance.supports.findIndex((s) => s.hand === side)
+      const support = stance.supports[index]
+      return support ? { support, index } : null
+    })
+    this.freeArms = bySide((side) =>
+      this.held[side] ? null : calcFreeArm(body, side, stance.arms[side], this.rotation, this.calcShoulder(side)),
+    )
+    const { segments } = body
+    let mass = segments.head.mass + segments.trunk.mass
+    let x = segments.head.mass * this.headCentre[0] + segments.trunk.mass * this.trunkCentre[0]
+    let y = segments.head.mass * this.headCentre[1] + segments.trunk.mass * this.trunkCentre[1]
+    let z = segments.head.mass * this.headCentre[2] + segments.trunk.mass * this.trunkCentre[2]
+    for (const side of SIDES) {
+      const arm = this.freeArms[side]
+      if (!arm) continue
+      const centres = this.calcArmCentres(this.calcShoulder(side), arm)
+      for (const kind of ARM_SEGMENTS) {
+        const m = segments[kind].mass
+        mass += m
+        x += m * centres[kind][0]
+        y += m * centres[kind][1]
+        z += m * centres[kind][2]
+      }
+    }
+    this.mass = mass
+    this.fixed = [x, y, z]
+  }
+
+  /** Σ mass share · centre of everything above the hips, for a pelvis in the floor frame. */
+  calcMoment(px: number, py: number, pz: number): Vec3 {
+    let x = this.fixed[0] + this.mass * px
+    let y = this.fixed[1] + this.mass * py
+    let z = this.fixed[2] + this.mass * pz
+    const pelvis: Vec3 = [px, py, pz]
+    for (const side of SIDES) {
+      if (!this.held[side]) continue
+      const centres = this.calcArmCentres(add(pelvis, this.calcShoulder(side)), this.calcArm(side, pelvis).joints)
+      for (const kind of ARM_SEGMENTS) {
+        const m = this.body.segments[kind].mass
+        x += m * centres[kind][0]
+        y += m * centres[kind][1]
+        z += m * centres[kind][2]
+      }
+    }
+    return [x, y, z]
+  }
+
+  /** An arm's joints, and how far its support is out of reach. */
+  calcArm(side: 'left' | 'right', pelvis: Vec3): { joints: ArmJoints; gap: number; supportIndex: number } {
+    const held = this.held[side]
+    if (held) {
+      const shoulder = add(pelvis, this.calcShoulder(side))
+      return { ...calcSupportedArm(this.body, side, shoulder, held.support.at), supportIndex: held.index }
+    }
+    const free = this.freeArms[side] as ArmJoints
+    const joints = {
+      elbow: add(pelvis, free.elbow),
+      wrist: add(pelvis, free.wrist),
+      knuckle: add(pelvis, free.knuckle),
+    }
+    return { joints, gap: 0, supportIndex: -1 }
+  }
+
+  /** Points on the trunk, from the pelvis. */
+  onTrunk(above: number, forward = 0, right = 0): Vec3 {
+    return rotate(this.rotation, right, forward, above)
+  }
+
+  calcShoulder(side: 'left' | 'right'): Vec3 {
+    return this.onTrunk(this.body.shoulderAbove, 0, (sideSign(side) * this.body.shoulderSeparation) / 2)
+  }
+
+  get headCentre(): Vec3 {
+    const { vertexAbove, c7Above, segments } = this.body
+    return this.onTrunk(vertexAbove + segments.head.centre * (c7Above - vertexAbove))
+  }
+
+  get trunkCentre(): Vec3 {
+    const { suprasternalAbove, segments, trunkShift } = this.body
+    return this.onTrunk(suprasternalAbove * (1 - segments.trunk.centre), trunkShift)
+  }
+
+  calcArmCentres(shoulder: Vec3, arm: ArmJoints): Record<(typeof ARM_SEGMENTS)[number], Vec3> {
+    const { segments } = this.body
+    return {
+      upperArm: lerp(shoulder, arm.elbow, segments.upperArm.centre),
+      forearm: lerp(arm.elbow, arm.wrist, segments.forearm.centre),
+      hand: lerp(arm.wrist, arm.knuckle, segments.hand.centre),
+    }
+  }
+}

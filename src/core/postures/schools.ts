@@ -1,0 +1,92 @@
+/**
+ * Where schools differ in what this program sets (a starting point that a teacher changes): shares 0 to 1, angles in
+ * degrees, lengths as fractions of stature or of the named width. No school is wrong; each is a preset.
+ */
+export type School = {
+  id: SchoolId
+  /** As the sentence says it. */
+  name: string
+  bowLoad: number
+  bowStep: number
+  rearToeOutDeg: number
+  /** Track width in shoulder widths. */
+  track: number
+  /** Knee bend of the fuller leg. */
+  kneeDeg: number
+  bowPitchDeg: number
+  frame: 'upright' | 'inclined'
+  emptyContact: 'ball' | 'heel'
+  /** Height of the raised foot on one leg, as a fraction of stature. */
+  lift: number
+}
+
+export const SCHOOL_IDS = ['long-upright', 'small-inclined', 'low-coiling', 'high-follow', 'therapeutic'] as const
+export type SchoolId = (typeof SCHOOL_IDS)[number]
+
+export const SCHOOLS: Record<SchoolId, School> = {
+  'long-upright': {
+    id: 'long-upright',
+    name: 'long upright frame',
+    bowLoad: 0.65,
+    bowStep: 0.26,
+    rearToeOutDeg: 45,
+    track: 0.8,
+    kneeDeg: 35,
+    bowPitchDeg: 0,
+    frame: 'upright',
+    emptyContact: 'ball',
+    lift: 0.18,
+  },
+  'small-inclined': {
+    id: 'small-inclined',
+    name: 'small inclined frame',
+    bowLoad: 0.92,
+    bowStep: 0.24,
+    rearToeOutDeg: 10,
+    track: 0.5,
+    kneeDeg: 30,
+    bowPitchDeg: 22,
+    frame: 'inclined',
+    emptyContact: 'heel',
+    lift: 0.16,
+  },
+  'low-coiling': {
+    id: 'low-coiling',
+    name: 'low coiling frame',
+    bowLoad: 0.62,
+    bowStep: 0.3,
+    rearToeOutDeg: 50,
+    track: 1.25,
+    kneeDeg: 52,
+    bowPitchDeg: 0,
+    frame: 'upright',
+    emptyContact: 'ball',
+    lift: 0.18,
+  },
+  'high-follow': {
+    id: 'high-follow',
+    name: 'high follow-step frame',
+    bowLoad: 0.75,
+    bowStep: 0.18,
+    rearToeOutDeg: 38,
+    track: 0.5,
+    kneeDeg: 20,
+    bowPitchDeg: 0,
+    frame: 'upright',
+    emptyContact: 'ball',
+    lift: 0.12,
+  },
+  therapeutic: {
+    id: 'therapeutic',
+    name: 'therapeutic frame',
+    bowLoad: 0.6,
+    bowStep: 0.17,
+    rearToeOutDeg: 35,
+    track: 1.05,
+    kneeDeg: 18,
+    bowPitchDeg: 0,
+    frame: 'upright',
+    emptyContact: 'ball',
+    lift: 0.06,
+  },
+}

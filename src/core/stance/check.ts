@@ -1,0 +1,43 @@
+import type { Body } from '../body/body'
+import { SIDES } from '../conventions'
+import { InputError } from '../errors'
+import { calcOverlap } from '../geometry/polygon'
+import { FOOT_OUTLINE, layOnFloor, placeFoot } from './foot'
+import type { Stance } from './stance'
+
+const OVERLAP_MOST = 1e-4
+const HEELS_MOST = 1.6
+
+/**
+ * What the parts of a stance ask of each other.
+ * @throws InputError naming the field
+ */
+export function checkStance(body: Body, stance: Stance): void {
+  const { left, right } = stance.feet
+  if (left.contact === 'air' && right.contact === 'air') {
+    throw new InputError('stance.feet', 'both in the air', 'at least one foot on the floor')
+  }
+  for (const side of SIDES) {
+    const share = side === 'left' ? stance.loadLeft : 1 - stance.loadLeft
+    if (stance.feet[side].contact === 'air' && share > 0) {
+      const accepts = `${side === 'left' ? 0 : 100}: the ${side} foot is in the air and carries nothing`
+      throw new InputError('stance.loadLeftPct', stance.loadLeft * 100, accepts)
+    }
+  }
+  const apart = Math.hypot(left.heel[0] - right.heel[0], left.heel[1] - right.heel[1])
+  if (!(apart <= HEELS_MOST)) {
+    throw new InputError('stance.feet', `heels ${apart.toFixed(2)} m apart`, `heels at most ${HEELS_MOST} m apart`)
+  }
+  if (left.contact !== 'air' && right.contact !== 'air') {
+    const rings = SIDES.map((side) => layOnFloor(placeFoot(body, side, stance.feet[side]), FOOT_OUTLINE))
+    const shared = calcOverlap(rings[0] as [], rings[1] as [])
+    if (shared > OVERLAP_MOST) {
+      const value = `outlines that overlap by ${(shared * 1e4).toFixed(1)} cm²`
+      throw new InputError('stance.feet', value, 'feet that overlap by at most 1 cm²')
+    }
+  }
+  for (const side of SIDES) {
+    const held = stance.supports.flatMap((s, i) => (s.hand === side ? [i] : []))
+    if (held.length > 1) throw new InputError(`stance.supports.${held[1]}.hand`, side, 'one support a hand')
+  }
+}

@@ -1,0 +1,149 @@
+import type { Body } from '../body/body'
+import { DEG, type Side, sideSign, type Vec2 } from '../conventions'
+import { calcCentroid, clipHalfPlane, type Ring } from '../geometry/polygon'
+import type { Contact, FootSetting } from './stance'
+
+/** Outline of a foot in its own frame, (u / length, v / breadth), counter-clockwise in (u, v). */
+export const FOOT_OUTLINE: Ring = [
+  [0, 0.18],
+  [0, -0.18],
+  [0.06, -0.31],
+  [0.73, -0.5],
+  [0.97, -0.38],
+  [1, -0.2],
+  [0.88, 0.38],
+  [0.65, 0.5],
+  [0.06, 0.31],
+]
+
+const ANKLE_AT = 0.25
+/** The metatarsal line, about which a lifted heel turns. */
+export const BALL_AT = 0.72
+
+/** How far the heel is lifted for a contact (lifted toes negative). Defaults of the model. */
+const HEEL_LIFT: Record<Contact, number> = { whole: 0, ball: 20 * DEG, heel: -15 * DEG, 'toe-touch': 35 * DEG, air: 0 }
+
+/** The part of the outline that bears, in the foot's unit frame. */
+export type BearingPart = { ring: Ring; centroid: Vec2; from: number; to: number }
+
+const part = (nu: number, least: number, from: number, to: number): BearingPart => {
+  const ring = clipHalfPlane(FOOT_OUTLINE, nu, 0, least)
+  return { ring, centroid: calcCentroid(ring), from, to }
+}
+
+export const BEARING_PARTS: Record<Exclude<Contact, 'air'>, BearingPart> = {
+  whole: part(1, 0, 0, 1),
+  ball: part(1, 0.62, 0.62, 1),
+  heel: part(-1, -0.25, 0, 0.25),
+  'toe-touch': part(1, 0.82, 0.82, 1),
+}
+
+/** A foot set on the floor (or held above it): its frame, joints, bearing part and where its pressure falls. */
+export type PlacedFoot = {
+  side: Side
+  sign: 1 | -1
+  contact: Contact
+  length: number
+  breadth: number
+  hx: number
+  hy: number
+  /** Toe direction and outer direction. */
+  ux: number
+  uy: number
+  vx: number
+  vy: number
+  /** Heel lift; lifted toes negative; 0 in the air. */
+  lift: number
+  heelZ: number
+  heelU: number
+  toeU: number
+  toeZ: number
+  ankleX: number
+  ankleY: number
+  ankleZ: number
+  /** Null in the air. */
+  part: BearingPart | null
+  /** Where its pressure falls, in the unit frame and on the floor. */
+  pressureU: number
+  pressureV: number
+  px: number
+  py: number
+}
+
+/**
+ * Places a foot. A lifted heel turns the rear foot about the ball and leaves the toes flat; lifted toes turn the
+ * whole foot about the heel; in the air it is held flat at its clearance.
+ */
+export function placeFoot(body: Body, side: Side, setting: FootSetting): PlacedFoot {
+  const sign = sideSign(side)
+  const yaw = -sign * setting.toeOut
+  const ux = -Math.sin(yaw)
+  const uy = Math.cos(yaw)
+  const vx = sign * Math.cos(yaw)
+  const vy = sign * Math.sin(yaw)
+  const L = body.footLength
+  const B = body.footBreadth
+  const [hx, hy] = setting.heel
+  const lift = HEEL_LIFT[setting.contact]
+  const cos = Math.cos(lift)
+  const sin = Math.sin(lift)
+  const ground = setting.contact === 'air' ? setting.clearance : 0
+  const pivotU = lift > 0 ? BALL_AT * L : 0
+  const ankleHeight = body.ankleHeight[side]
+  const fromPivot = ANKLE_AT * L - pivotU
+  const ankleU = pivotU + fromPivot * cos + ankleHeight * sin
+  const bearing = setting.contact === 'air' ? null : BEARING_PARTS[setting.contact]
+  const pressure = bearing ? findPressure(body, bearing, setting.pressureAt) : ([ANKLE_AT, 0] as const)
+  return {
+    side,
+    sign,
+    contact: setting.contact,
+    length: L,
+    breadth: B,
+    hx,
+    hy,
+    ux,
+    uy,
+    vx,
+    vy,
+    lift,
+    heelU: pivotU * (1 - cos),
+    heelZ: ground + pivotU * sin,
+    toeU: lift < 0 ? L * cos : L,
+    toeZ: ground + (lift < 0 ? -L * sin : 0),
+    ankleX: hx + ankleU * ux,
+    ankleY: hy + ankleU * uy,
+    ankleZ: ground - fromPivot * sin + ankleHeight * cos,
+    part: bearing,
+    pressureU: pressure[0],
+    pressureV: pressure[1],
+    px: hx + pressure[0] * L * ux + pressure[1] * B * vx,
+    py: hy + pressure[0] * L * uy + pressure[1] * B * vy,
+  }
+}
+
+/** The wanted point on the midline if the usable part holds it, else the usable part's centroid. Unit frame. */
+function findPressure(body: Body, bearing: BearingPart, at: number): Vec2 {
+  const u = bearing.from + at * (bearing.to - bearing.from)
+  const [cu, cv] = bearing.centroid
+  // The usable part is the bearing part scaled about its centroid: ask the unscaled part about the unscaled point.
+  const wantedU = cu + (u - cu) / body.usableAlong
+  const wantedV = cv + (0 - cv) / body.usableAcross
+  const { ring } = bearing
+  for (let i = 0; i < ring.length; i++) {
+    const [ax, ay] = ring[i] as Vec2
+    const [bx, by] = ring[(i + 1) % ring.length] as Vec2
+    if ((bx - ax) * (wantedV - ay) - (by - ay) * (wantedU - ax) < 0) return bearing.centroid
+  }
+  return [u, 0]
+}
+
+/** A ring of the foot's unit frame on the floor, scaled about its centre, counter-clockwise from above. */
+export function layOnFloor(foot: PlacedFoot, ring: Ring, centre: Vec2 = [0, 0], along = 1, across = 1): Vec2[] {
+  const points = ring.map(([u, v]): Vec2 => {
+    const du = (centre[0] + (u - centre[0]) * along) * foot.length
+    const dv = (centre[1] + (v - centre[1]) * across) * foot.breadth
+    return [foot.hx + du * foot.ux + dv * foot.vx, foot.hy + du * foot.uy + dv * foot.vy]
+  })
+  return foot.sign === 1 ? points.reverse() : points
+}

@@ -1,0 +1,60 @@
+import type { BySide, Side, Vec2, Vec3 } from '../conventions'
+
+export type Contact = 'whole' | 'ball' | 'heel' | 'toe-touch' | 'air'
+
+export type FootSetting = {
+  /** The footprint's heel as if the foot were flat. */
+  heel: Vec2
+  toeOut: number
+  contact: Contact
+  /** Where the pressure is wanted, as a fraction of the bearing part's length from its rear end. */
+  pressureAt: number
+  /** Height of a foot held in the air. */
+  clearance: number
+}
+
+/** One height choice: a knee flexion target for a leg (none named: the fuller), or how far the pelvis drops. */
+export type Height = { kneeFlexion: number; leg?: Side } | { pelvisDrop: number }
+
+export type Arm = { elevation: number; opening: number; elbow: number; elbowInward: number }
+
+/** Pressed downward, taking up to a share of body weight. */
+export const PRESSED_KINDS = ['chair-back', 'walker', 'bar', 'touch'] as const
+/** Pushing the person along a direction with up to a share of body weight. */
+export const PUSHING_KINDS = ['wall', 'pole', 'helper'] as const
+export type SupportKind = (typeof PRESSED_KINDS)[number] | (typeof PUSHING_KINDS)[number]
+
+export type Support = { kind: SupportKind; hand: Side; at: Vec3; maxLoad: number; toward?: number }
+
+export type Seat = { height: number; at: Vec2 }
+
+export type Stance = {
+  posture?: string
+  side?: Side
+  feet: BySide<FootSetting>
+  /** Share of the feet's load on the left foot, 0 to 1. */
+  loadLeft: number
+  /** Weighed on two scales rather than felt. */
+  loadMeasured: boolean
+  height: Height
+  pelvisYaw: number
+  /** Front edge down positive. */
+  pelvisTilt: number
+  trunk: { pitch: number; roll: number; yaw: number }
+  arms: BySide<Arm>
+  supports: readonly Support[]
+  seat?: Seat
+  frame: 'upright' | 'inclined'
+  eyes: 'open' | 'closed'
+  floor: { slope: number; downhill: number }
+}
+
+export const STANCE_DEFAULTS = {
+  pressureAt: 0.45,
+  clearanceM: 0.1,
+  maxLoadPct: { 'chair-back': 10, walker: 30, bar: 30, touch: 2, wall: 2, pole: 2, helper: 2 },
+} as const satisfies { pressureAt: number; clearanceM: number; maxLoadPct: Record<SupportKind, number> }
+
+export const ARM_DOWN: Arm = { elevation: 0, opening: 0, elbow: 0, elbowInward: 0 }
+
+export const isPressed = (support: Support): boolean => (PRESSED_KINDS as readonly string[]).includes(support.kind)

@@ -1,0 +1,68 @@
+import { z } from 'zod'
+import { flag, number, oneOf } from './fields'
+
+const length = number(0.02, 0.9, 'm')
+const sided = z.union([length, z.looseObject({ left: length, right: length })], {
+  error: 'a length from 0.02 to 0.9 m, or { left, right }',
+})
+const angle = (min: number, max: number) => number(min, max, 'degrees').optional()
+
+export const limitsDocument = z.looseObject(
+  {
+    kneeFlexionMaxDeg: angle(0, 140),
+    kneeFlexionMinDeg: angle(0, 60),
+    kneeRangeMaxDeg: angle(0, 160),
+    hipOutwardMaxDeg: angle(0, 90),
+    hipInwardMaxDeg: angle(0, 90),
+    hipAbductionMaxDeg: angle(0, 90),
+    hipAdductionMaxDeg: angle(0, 60),
+    hipFlexionMaxDeg: angle(0, 150),
+    hipOrdered: flag.optional(),
+    dorsiflexionMaxDeg: angle(0, 60),
+    trunkTwistMaxDeg: angle(0, 90),
+    loadMaxPct: z
+      .looseObject(
+        { left: number(0, 100, '%').optional(), right: number(0, 100, '%').optional() },
+        { error: '{ left, right } in percent' },
+      )
+      .optional(),
+  },
+  { error: 'an object of limits' },
+)
+
+/** The person in a `nivrel.stance/1` document. Unknown keys are kept. */
+export const personDocument = z.looseObject(
+  {
+    statureM: number(1, 2.3, 'm'),
+    massKg: number(25, 250, 'kg'),
+    sex: oneOf(['female', 'male', 'unspecified']).optional(),
+    ageYears: number(5, 115, 'years').optional(),
+    footLengthM: number(0.12, 0.4, 'm').optional(),
+    footBreadthM: number(0.04, 0.18, 'm').optional(),
+    shoulderWidthM: number(0.15, 0.7, 'm').optional(),
+    usableAlong: number(0.05, 1, '').optional(),
+    usableAcross: number(0.05, 1, '').optional(),
+    swayReserveM: number(0, 0.2, 'm').optional(),
+    swayReserveOneFootM: number(0, 0.2, 'm').optional(),
+    trunkShiftM: number(-0.1, 0.2, 'm').optional(),
+    lengths: z
+      .looseObject(
+        {
+          thighM: sided.optional(),
+          shankM: sided.optional(),
+          ankleHeightM: sided.optional(),
+          hipSeparationM: length.optional(),
+          upperArmM: sided.optional(),
+          forearmM: sided.optional(),
+          handM: sided.optional(),
+        },
+        { error: 'an object of lengths' },
+      )
+      .optional(),
+    limits: limitsDocument.optional(),
+  },
+  { error: 'an object with at least statureM and massKg' },
+)
+
+export type PersonDocument = z.infer<typeof personDocument>
+export type LimitsDocument = z.infer<typeof limitsDocument>

@@ -1,0 +1,132 @@
+import {
+  type Arm,
+  type BySide,
+  bySide,
+  DEG,
+  type FootSetting,
+  type Height,
+  type Lengths,
+  type Limits,
+  type Person,
+  STANCE_DEFAULTS,
+  type Stance,
+  type Support,
+} from '@/core'
+import type { LimitsDocument, PersonDocument } from './person-document'
+import type { ArmDocument, FootDocument, StanceBody, SupportDocument } from './stance-document'
+
+const rad = (degrees: number | undefined) => (degrees === undefined ? undefined : degrees * DEG)
+
+/** Drops what was not given, so that a default is a default. */
+function given<T extends object>(values: { [K in keyof T]: T[K] | undefined }): T {
+  return Object.fromEntries(Object.entries(values).filter(([, v]) => v !== undefined)) as T
+}
+
+/** From a checked document (degrees, percent) to the core (radians, shares). */
+export function toPerson(doc: PersonDocument): Person {
+  return given<Person>({
+    stature: doc.statureM,
+    mass: doc.massKg,
+    sex: doc.sex ?? 'unspecified',
+    age: doc.ageYears,
+    footLength: doc.footLengthM,
+    footBreadth: doc.footBreadthM,
+    shoulderWidth: doc.shoulderWidthM,
+    usableAlong: doc.usableAlong,
+    usableAcross: doc.usableAcross,
+    swayReserve: doc.swayReserveM,
+    swayReserveOneFoot: doc.swayReserveOneFootM,
+    trunkShift: doc.trunkShiftM,
+    lengths: doc.lengths && toLengths(doc.lengths),
+    limits: doc.limits && toLimits(doc.limits),
+  })
+}
+
+type Sided = number | { left: number; right: number } | undefined
+
+function toLengths(doc: NonNullable<PersonDocument['lengths']>): Partial<Lengths> {
+  const sided = (value: Sided): BySide<number> | undefined =>
+    typeof value === 'number' ? { left: value, right: value } : value
+  return given<Partial<Lengths>>({
+    thigh: sided(doc.thighM),
+    shank: sided(doc.shankM),
+    ankleHeight: sided(doc.ankleHeightM),
+    hipSeparation: doc.hipSeparationM,
+    upperArm: sided(doc.upperArmM),
+    forearm: sided(doc.forearmM),
+    hand: sided(doc.handM),
+  })
+}
+
+function toLimits(doc: LimitsDocument): Limits {
+  return given<Limits>({
+    kneeFlexionMax: rad(doc.kneeFlexionMaxDeg),
+    kneeFlexionMin: rad(doc.kneeFlexionMinDeg),
+    kneeRangeMax: rad(doc.kneeRangeMaxDeg),
+    hipOutwardMax: rad(doc.hipOutwardMaxDeg),
+    hipInwardMax: rad(doc.hipInwardMaxDeg),
+    hipAbductionMax: rad(doc.hipAbductionMaxDeg),
+    hipAdductionMax: rad(doc.hipAdductionMaxDeg),
+    hipFlexionMax: rad(doc.hipFlexionMaxDeg),
+    hipOrdered: doc.hipOrdered,
+    dorsiflexionMax: rad(doc.dorsiflexionMaxDeg),
+    trunkTwistMax: rad(doc.trunkTwistMaxDeg),
+    loadMax: doc.loadMaxPct && bySide((side) => (doc.loadMaxPct?.[side] ?? 100) / 100),
+  })
+}
+
+/** From a checked stance (degrees, percent) to the core; what is absent takes the model's defaults. */
+export function toStance(doc: StanceBody): Stance {
+  const { left, right } = doc.feet
+  const defaultLoad = left.contact === 'air' ? 0 : right.contact === 'air' ? 100 : 50
+  return given<Stance>({
+    posture: doc.posture,
+    side: doc.side,
+    feet: { left: toFoot(left), right: toFoot(right) },
+    loadLeft: (doc.loadLeftPct ?? defaultLoad) / 100,
+    loadMeasured: doc.loadMeasured ?? false,
+    height: toHeight(doc.height),
+    pelvisYaw: (doc.pelvisYawDeg ?? 0) * DEG,
+    pelvisTilt: (doc.pelvisTiltDeg ?? 0) * DEG,
+    trunk: {
+      pitch: (doc.trunk?.pitchDeg ?? 0) * DEG,
+      roll: (doc.trunk?.rollDeg ?? 0) * DEG,
+      yaw: (doc.trunk?.yawDeg ?? 0) * DEG,
+    },
+    arms: bySide((side) => toArm(doc.arms?.[side])),
+    supports: (doc.supports ?? []).map(toSupport),
+    seat: doc.seat && { height: doc.seat.heightM, at: doc.seat.at },
+    frame: doc.frame ?? 'upright',
+    eyes: doc.eyes ?? 'open',
+    floor: { slope: (doc.floor?.slopeDeg ?? 0) * DEG, downhill: (doc.floor?.downhillDeg ?? 0) * DEG },
+  })
+}
+
+const toFoot = (doc: FootDocument): FootSetting => ({
+  heel: doc.heel,
+  toeOut: (doc.toeOutDeg ?? 0) * DEG,
+  contact: doc.contact ?? 'whole',
+  pressureAt: doc.pressureAt ?? STANCE_DEFAULTS.pressureAt,
+  clearance: doc.clearanceM ?? STANCE_DEFAULTS.clearanceM,
+})
+
+function toHeight(doc: StanceBody['height']): Height {
+  if (doc?.kneeFlexionDeg === undefined) return { pelvisDrop: doc?.pelvisDropM ?? 0 }
+  return given<Height>({ kneeFlexion: doc.kneeFlexionDeg * DEG, leg: doc.leg })
+}
+
+const toArm = (doc: ArmDocument | undefined): Arm => ({
+  elevation: (doc?.elevationDeg ?? 0) * DEG,
+  opening: (doc?.openingDeg ?? 0) * DEG,
+  elbow: (doc?.elbowDeg ?? 0) * DEG,
+  elbowInward: (doc?.elbowInwardDeg ?? 0) * DEG,
+})
+
+const toSupport = (doc: SupportDocument): Support =>
+  given<Support>({
+    kind: doc.kind,
+    hand: doc.hand,
+    at: doc.at,
+    maxLoad: (doc.maxLoadPct ?? STANCE_DEFAULTS.maxLoadPct[doc.kind]) / 100,
+    toward: rad(doc.towardDeg),
+  })
