@@ -5,15 +5,17 @@ import { type LegReading, readLegs } from './balance/legs'
 import { calcMargins, calcRose, type Margins, viewEdges } from './balance/margins'
 import { calcPushes, type Pushes } from './balance/push'
 import { calcPossibleSplit, type PossibleSplit } from './balance/split'
-import { type Assured, calcAssured } from './balance/uncertainty'
+import { type Assured, calcAssured, listBodyErrors } from './balance/uncertainty'
 import type { Body } from './body/body'
-import { type BySide, DEG, type Vec2 } from './conventions'
-import { InputError, InternalError } from './errors'
+import type { BySide, Vec2 } from './conventions'
+import { InputError } from './errors'
 import type { Finding, Verdict } from './limits/finding'
 import { calcReserve, judge } from './limits/judge'
 import { type Pose, solvePose } from './pose/pose'
-import { checkStance } from './stance/check'
-import { ARM_DOWN, STANCE_DEFAULTS, type Stance } from './stance/stance'
+import { checkFooting } from './stance/check'
+import { setFooting } from './stance/footing'
+import type { Stance } from './stance/stance'
+import { makeStandingStance } from './stance/standing'
 
 /** Everything that the model says of one stance: metres, kilograms, newtons, radians, shares 0 to 1, floor frame. */
 export type Analysis = {
@@ -52,15 +54,16 @@ export type AnalysisOptions = {
  *   whose shares cannot add up, a base of no area
  */
 export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {}): Analysis {
-  checkStance(body, stance)
-  const pose = solvePose(body, stance)
+  const footing = setFooting(body, stance)
+  checkFooting(footing)
+  const pose = solvePose(footing)
   const full = calcFullBase(pose)
   const usable = calcUsableBase(pose)
   const supporting = calcSupportingBase(pose)
-  const views = viewEdges(usable.corners, pose.centre)
+  const views = viewEdges(usable, pose.centre)
   const margins = {
-    full: calcMargins(full.corners, pose.centre),
-    usable: calcMargins(usable.corners, pose.centre, views),
+    full: calcMargins(full, pose.centre),
+    usable: calcMargins(usable, pose.centre, views),
     supporting:
       supporting &&
       calcMargins(
@@ -68,10 +71,10 @@ export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {
         pose.centre,
       ),
   }
-  const assured = calcAssured(pose, usable, views)
+  const assured = calcAssured(pose, usable, views, stance.seat ? listBodyErrors(pose) : null)
   const reserve = calcReserve(pose)
-  const legs = readLegs(pose)
-  const rose = margins.usable.nearest < 0 ? NO_ROSE : calcRose(usable.corners, pose.centre)
+  const legs = readLegs(pose, pose.legs)
+  const rose = margins.usable.nearest < 0 ? NO_ROSE : calcRose(usable, pose.centre)
   const standing = options.standing === undefined ? calcStandingMargin(body) : options.standing
   return {
     pose,
@@ -95,40 +98,15 @@ export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {
 
 const NO_ROSE: number[] = new Array(72).fill(0)
 
-/** The person's own standing: parallel, heels a shoulder width apart, knees 15°, arms down, no support. */
-export function makeStandingStance(body: Body): Stance {
-  const foot = (x: number) => ({
-    heel: [x, 0] as Vec2,
-    toeOut: 0,
-    contact: 'whole' as const,
-    pressureAt: STANCE_DEFAULTS.pressureAt,
-    clearance: STANCE_DEFAULTS.clearanceM,
-  })
-  return {
-    feet: { left: foot(-body.shoulderWidth / 2), right: foot(body.shoulderWidth / 2) },
-    loadLeft: 0.5,
-    loadMeasured: false,
-    height: { kneeFlexion: 15 * DEG },
-    pelvisYaw: 0,
-    pelvisTilt: 0,
-    trunk: { pitch: 0, roll: 0, yaw: 0 },
-    arms: { left: ARM_DOWN, right: ARM_DOWN },
-    supports: [],
-    frame: 'upright',
-    eyes: 'open',
-    floor: { slope: 0, downhill: 0 },
-  }
-}
-
 /** Assured margin of the person's own standing; null where it has none (no such stance, or no margin above zero). */
 export function calcStandingMargin(body: Body): number | null {
   try {
-    const pose = solvePose(body, makeStandingStance(body))
-    const usable = calcUsableBase(pose)
-    const { margin } = calcAssured(pose, usable, viewEdges(usable.corners, pose.centre))
+    const footing = setFooting(body, makeStandingStance(body))
+    const usable = calcUsableBase(footing)
+    const { margin } = calcAssured(footing, usable, viewEdges(usable, footing.centre))
     return margin > 0 ? margin : null
   } catch (error) {
-    if (error instanceof InputError || error instanceof InternalError) return null
+    if (error instanceof InputError) return null
     throw error
   }
 }

@@ -11,11 +11,6 @@ export class InputError extends Error {
   }
 }
 
-/** A promise of ours that did not hold: never the caller's fault. */
-export class InternalError extends Error {
-  override readonly name = 'InternalError'
-}
-
 function show(value: unknown): string {
   if (value === undefined) return 'nothing'
   if (typeof value === 'number') return String(value)

@@ -21,8 +21,8 @@ export function toAnalysisDocument(analysis: Analysis) {
     projectedM: pose.centre,
     centreSdM: assured.centreSd,
     base: {
-      full: analysis.full.corners.map((c) => [c.x, c.y]),
-      usable: analysis.usable.corners.map((c) => [c.x, c.y]),
+      full: analysis.full.map((c) => [c.x, c.y]),
+      usable: analysis.usable.map((c) => [c.x, c.y]),
       supporting: analysis.supporting,
     },
     margins: {

@@ -1,5 +1,6 @@
 import { type BySide, bySide, directionOf, otherSide, type Side, sideSign, type Vec2 } from '../conventions'
-import { findFrontSide, type Pose } from '../pose/pose'
+import type { Pose } from '../pose/pose'
+import { findFrontSide } from '../stance/footing'
 
 /** What a teacher's eye checks: radians and metres. */
 export type Alignment = {

@@ -2,18 +2,27 @@ import type { Vec2 } from '../conventions'
 import { directionVector, SIDES } from '../conventions'
 import { InputError } from '../errors'
 import { calcArea, calcHull, type Ring } from '../geometry/polygon'
-import type { Pose } from '../pose/pose'
 import { layOnFloor } from '../stance/foot'
+import type { Footing } from '../stance/footing'
 import { isPressed } from '../stance/stance'
 
 /**
- * A corner of a base, with what it is made of: `wl` of corner `il` of the left foot's part and `wr` of corner `ir`
- * of the right's (-1: none), the rest from hands or a seat. The uncertainty needs to know what moves it.
+ * A corner of a base, with what it is made of: `wl` of the point (lx, ly) of the left foot's part and `wr` of the
+ * point (rx, ry) of the right's, the rest from hands or a seat. The uncertainty needs to know what moves it.
  */
-export type Corner = { x: number; y: number; wl: number; il: number; wr: number; ir: number }
+export type Corner = {
+  x: number
+  y: number
+  wl: number
+  lx: number
+  ly: number
+  wr: number
+  rx: number
+  ry: number
+}
 
-/** A convex base of support, counter-clockwise; `left` and `right` are the feet's parts that it is made of. */
-export type Base = { corners: Corner[]; left: Ring | null; right: Ring | null }
+/** A convex base of support, counter-clockwise. */
+export type Base = Corner[]
 
 /** Something that carries weight: where, and how much of it at the most. */
 type Carrier = { corners: Corner[]; most: number }
@@ -23,42 +32,39 @@ const SEAT_USABLE = 0.8
 const SMALLEST_AREA = 1e-8
 
 /** The hull of the bearing parts of both feet, with hands and seat. */
-export const calcFullBase = (pose: Pose): Base => calcBase(pose, 'full')
+export const calcFullBase = (footing: Footing): Base => calcBase(footing, 'full')
 
 /**
  * Where the person can bring their centre: the usable parts of the feet, within each leg's load limit, with what
  * hands may carry. The corners are those of the possible shares times those of the parts.
  * @throws InputError "person.limits.loadMaxPct" if no shares within the limits add to 1
  */
-export const calcUsableBase = (pose: Pose): Base => calcBase(pose, 'usable')
+export const calcUsableBase = (footing: Footing): Base => calcBase(footing, 'usable')
 
 /** The usable part of the one foot that carries 85 % or more; null where none does. */
-export function calcSupportingBase(pose: Pose): Ring | null {
-  if (pose.stance.seat) return null
-  const side = pose.loadLeft >= 0.85 ? 'left' : 1 - pose.loadLeft >= 0.85 ? 'right' : null
-  return side && layPart(pose, side, 'usable')
+export function calcSupportingBase(footing: Footing): Ring | null {
+  if (footing.stance.seat) return null
+  const side = footing.loadLeft >= 0.85 ? 'left' : 1 - footing.loadLeft >= 0.85 ? 'right' : null
+  return side && layPart(footing, side, 'usable')
 }
 
-function layPart(pose: Pose, side: 'left' | 'right', extent: 'full' | 'usable'): Ring | null {
-  const foot = pose.feet[side]
+function layPart(footing: Footing, side: 'left' | 'right', extent: 'full' | 'usable'): Ring | null {
+  const foot = footing.feet[side]
   if (!foot.part) return null
-  const { usableAlong, usableAcross } = pose.body
+  const { usableAlong, usableAcross } = footing.body
   return extent === 'full'
     ? layOnFloor(foot, foot.part.ring)
     : layOnFloor(foot, foot.part.ring, foot.part.centroid, usableAlong, usableAcross)
 }
 
-function calcBase(pose: Pose, extent: 'full' | 'usable'): Base {
-  const { stance, body } = pose
-  const parts = { left: layPart(pose, 'left', extent), right: layPart(pose, 'right', extent) }
-  const onTwo = parts.left !== null && parts.right !== null
+function calcBase(footing: Footing, extent: 'full' | 'usable'): Base {
+  const { stance, body } = footing
+  const onTwo = footing.feet.left.part !== null && footing.feet.right.part !== null
   const carriers: Carrier[] = []
   for (const side of SIDES) {
-    const ring = parts[side]
+    const ring = layPart(footing, side, extent)
     if (!ring) continue
-    const corners = ring.map(([x, y], i) =>
-      side === 'left' ? { x, y, wl: 1, il: i, wr: 0, ir: -1 } : { x, y, wl: 0, il: -1, wr: 1, ir: i },
-    )
+    const corners = ring.map(side === 'left' ? ofLeft : ofRight)
     carriers.push({ corners, most: extent === 'usable' && onTwo ? body.loadMax[side] : 1 })
   }
   if (stance.seat) {
@@ -74,14 +80,16 @@ function calcBase(pose: Pose, extent: 'full' | 'usable'): Base {
     const { left, right } = body.loadMax
     throw new InputError('person.limits.loadMaxPct', { left: left * 100, right: right * 100 }, accepts)
   }
-  const corners = calcHull(pushBack(pose, points))
+  const corners = calcHull(pushBack(footing, points))
   if (corners.length < 3 || !(calcArea(corners.map((c): Vec2 => [c.x, c.y])) > SMALLEST_AREA)) {
     throw new InputError('stance.feet', 'a base of no area', 'feet and limits that leave an area to stand on')
   }
-  return { corners, ...parts }
+  return corners
 }
 
-const still = (x: number, y: number): Corner => ({ x, y, wl: 0, il: -1, wr: 0, ir: -1 })
+const still = (x: number, y: number): Corner => ({ x, y, wl: 0, lx: 0, ly: 0, wr: 0, rx: 0, ry: 0 })
+const ofLeft = ([x, y]: Vec2): Corner => ({ x, y, wl: 1, lx: x, ly: y, wr: 0, rx: 0, ry: 0 })
+const ofRight = ([x, y]: Vec2): Corner => ({ x, y, wl: 0, lx: 0, ly: 0, wr: 1, rx: x, ry: y })
 
 const square = ([x, y]: Vec2, half: number): Corner[] => [
   still(x - half, y - half),
@@ -122,10 +130,8 @@ function addWeighted(carriers: Carrier[], shares: number[], points: Corner[]): v
         corners.map((c) => ({
           x: sum.x + share * c.x,
           y: sum.y + share * c.y,
-          wl: c.il >= 0 ? share : sum.wl,
-          il: c.il >= 0 ? c.il : sum.il,
-          wr: c.ir >= 0 ? share : sum.wr,
-          ir: c.ir >= 0 ? c.ir : sum.ir,
+          ...(c.wl > 0 ? { wl: share, lx: c.lx, ly: c.ly } : { wl: sum.wl, lx: sum.lx, ly: sum.ly }),
+          ...(c.wr > 0 ? { wr: share, rx: c.rx, ry: c.ry } : { wr: sum.wr, rx: sum.rx, ry: sum.ry }),
         })),
       )
   }
@@ -133,9 +139,9 @@ function addWeighted(carriers: Carrier[], shares: number[], points: Corner[]): v
 }
 
 /** A horizontal push of at most f body weights along n, at the hand's height z, extends the places by f·z against n. */
-function pushBack(pose: Pose, points: Corner[]): Corner[] {
+function pushBack(footing: Footing, points: Corner[]): Corner[] {
   let all = points
-  for (const support of pose.stance.supports) {
+  for (const support of footing.stance.supports) {
     if (isPressed(support)) continue
     const [nx, ny] = directionVector(support.toward ?? 0)
     const shift = support.maxLoad * support.at[2]

@@ -2,6 +2,7 @@ import type { Body } from '../body/body'
 import { DEG, SIDES } from '../conventions'
 import { InputError } from '../errors'
 import { settle } from '../pose/pose'
+import { setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
 
 const DRIFT_MOST = 5 * DEG
@@ -40,7 +41,7 @@ function findTurn(body: Body, stance: Stance, sign: 1 | -1): number {
 
 function keepsKnees(body: Body, stance: Stance): boolean {
   try {
-    const { legs } = settle(body, stance)
+    const { legs } = settle(setFooting(body, stance))
     return SIDES.every((side) => {
       const leg = legs[side]
       if (leg.foot.contact === 'air') return true

@@ -1,5 +1,6 @@
 import { type BySide, bySide, DEG, GRAVITY, type Side } from '../conventions'
-import { type Pose, shareOf } from '../pose/pose'
+import type { Leg } from '../pose/leg'
+import { type Footing, shareOf } from '../stance/footing'
 
 /** One leg as it stands: radians, metres, newton metres. */
 export type LegReading = {
@@ -29,16 +30,16 @@ const CARRIES = 0.2
 export const carries = (leg: LegReading): boolean => leg.share >= CARRIES - 1e-12
 
 /** Knee, hip and ankle of each leg. Foot and shank weight are neglected in the moments. */
-export const readLegs = (pose: Pose): BySide<LegReading> => bySide((side) => readLeg(pose, side))
+export const readLegs = (footing: Footing, legs: BySide<Leg>): BySide<LegReading> =>
+  bySide((side) => readLeg(footing, legs[side], side))
 
-function readLeg(pose: Pose, side: Side): LegReading {
-  const leg = pose.legs[side]
+function readLeg({ body, stance }: Footing, leg: Leg, side: Side): LegReading {
   const { foot } = leg
-  const seated = pose.stance.seat !== undefined
-  const share = seated || foot.contact === 'air' ? 0 : shareOf(pose.stance, side)
+  const seated = stance.seat !== undefined
+  const share = seated || foot.contact === 'air' ? 0 : shareOf(stance, side)
   const kneeU = (leg.kneeX - foot.hx) * foot.ux + (leg.kneeY - foot.hy) * foot.uy
   const kneeV = (leg.kneeX - foot.hx) * foot.vx + (leg.kneeY - foot.hy) * foot.vy
-  const force = share * pose.body.mass * GRAVITY
+  const force = share * body.mass * GRAVITY
   return {
     flexion: leg.flexion,
     pastToes: kneeU - foot.length,

@@ -1,8 +1,8 @@
 import { directionVector, type Vec2 } from '../conventions'
 import type { Ring } from '../geometry/polygon'
 import { calcHull } from '../geometry/polygon'
-import type { Pose } from '../pose/pose'
 import { layOnFloor } from '../stance/foot'
+import type { Footing } from '../stance/footing'
 import { isPressed } from '../stance/stance'
 
 /** The shares on the left foot, of the feet's load, with which the centre can be held where it is; 0 to 1. */
@@ -14,13 +14,13 @@ export type PossibleSplit = readonly [number, number]
  * each normal the condition is linear in w: so the interval comes from clipping, with no search.
  * Null where no share holds it, and seated, where the seat may carry any part.
  */
-export function calcPossibleSplit(pose: Pose): PossibleSplit | null {
-  if (pose.stance.seat) return null
-  const { left, right } = pose.feet
+export function calcPossibleSplit(footing: Footing): PossibleSplit | null {
+  if (footing.stance.seat) return null
+  const { left, right } = footing.feet
   if (!left.part || !right.part) return left.part ? [1, 1] : [0, 0]
   const leftRing = layOnFloor(left, left.part.ring)
   const rightRing = layOnFloor(right, right.part.ring)
-  const places = listFeetCentres(pose)
+  const places = listFeetCentres(footing)
   let low = 0
   let high = 1
   const clip = (nx: number, ny: number) => {
@@ -52,9 +52,9 @@ const listNormals = (ring: Ring): Vec2[] =>
   })
 
 /** Where the feet's own centre of pressure may be, hands taking or giving all that they may: a convex ring. */
-function listFeetCentres(pose: Pose): Ring {
-  let places = [{ x: pose.centre[0], y: pose.centre[1], rest: 1 }]
-  for (const support of pose.stance.supports) {
+function listFeetCentres(footing: Footing): Ring {
+  let places = [{ x: footing.centre[0], y: footing.centre[1], rest: 1 }]
+  for (const support of footing.stance.supports) {
     const f = support.maxLoad
     const [nx, ny] = directionVector(support.toward ?? 0)
     const shift = f * support.at[2]

@@ -1,8 +1,8 @@
 import { DEG, SIDES, type Vec2 } from '../conventions'
-import type { Ring } from '../geometry/polygon'
 import type { Pose } from '../pose/pose'
 import type { PlacedFoot } from '../stance/foot'
-import type { Base, Corner } from './base'
+import { type Footing, shareOf } from '../stance/footing'
+import type { Corner } from './base'
 import { type EdgeView, findNearestEdge } from './margins'
 
 /** Standard deviations of what a stance is given by. House defaults. */
@@ -19,16 +19,16 @@ export const INPUT_SD = {
 } as const
 
 /** One-sided 95 %: how many standard deviations the assured margin gives away. */
-const ASSURED_SDS = 1.64
+export const ASSURED_SDS = 1.64
 
-const CAUSES = ['share', 'pressure', 'placing', 'usable', 'body'] as const
-export type Cause = (typeof CAUSES)[number]
-export type SdParts = Record<Cause, number>
+/** The uncertainty of a margin by its cause, metres. `body` is there only seated, where the centre follows from it. */
+export type SdParts = { share: number; pressure: number; placing: number; usable: number; body: number }
+export type Cause = keyof SdParts
 
 export type Assured = {
   /** The least over the edges of (distance - 1.64 σ). */
   margin: number
-  /** σ of the edge that decides it, and its parts by cause. */
+  /** σ of the edge that decides it. */
   sd: number
   parts: SdParts
   /** Index of that edge in the base's corners. */
@@ -37,139 +37,142 @@ export type Assured = {
   centreSd: Vec2
 }
 
-/** What one input moves, a standard deviation at a time: the centre, and each foot's part of the base. */
-type Input = {
-  cause: Cause
-  cx: number
-  cy: number
-  /** How a corner of the left and of the right foot's part moves. */
-  left: ((corner: Vec2) => Vec2) | null
-  right: ((corner: Vec2) => Vec2) | null
-}
-
 /**
  * The margin that is there even if the inputs are off: for each edge by itself the slope of its distance for each
  * input, centre and base moving together, the rest of the pose held. The slopes are closed: an edge's distance
- * follows its nearest point, which follows its two corners.
+ * follows its nearest point, which follows its two corners. `bodyErrors` are what moves the centre of a seated body.
  */
-export function calcAssured(pose: Pose, base: Base, views: readonly EdgeView[]): Assured {
-  const inputs = pose.stance.seat ? listBodyInputs(pose).concat(listBaseInputs(pose, 0)) : listFeetInputs(pose)
-  const cornerMoves = inputs.map((input) => base.corners.map((corner) => moveCorner(input, base, corner)))
+export function calcAssured(
+  footing: Footing,
+  corners: readonly Corner[],
+  views: readonly EdgeView[],
+  bodyErrors: readonly Vec2[] | null = null,
+): Assured {
   const nearest = findNearestEdge(views)
   const outside = (views[nearest] as EdgeView).distance < 0
-  let best: Assured | null = null
-  for (let e = outside ? nearest : 0; e < (outside ? nearest + 1 : views.length); e++) {
-    const { distance, t, nx, ny } = views[e] as EdgeView
-    const next = e + 1 === base.corners.length ? 0 : e + 1
-    const squares: SdParts = { share: 0, pressure: 0, placing: 0, usable: 0, body: 0 }
-    let square = 0
-    for (let k = 0; k < inputs.length; k++) {
-      const input = inputs[k] as Input
-      const a = (cornerMoves[k] as Vec2[])[e] as Vec2
-      const b = (cornerMoves[k] as Vec2[])[next] as Vec2
-      const slope = nx * (input.cx - (1 - t) * a[0] - t * b[0]) + ny * (input.cy - (1 - t) * a[1] - t * b[1])
-      squares[input.cause] += slope * slope
-      square += slope * slope
+  const first = outside ? nearest : 0
+  const last = outside ? nearest : views.length - 1
+  let edge = first
+  let margin = Number.POSITIVE_INFINITY
+  let variance = 0
+  for (let e = first; e <= last; e++) {
+    const parts = calcEdgeVariances(footing, corners, views, e, bodyErrors)
+    const square = parts.share + parts.pressure + parts.placing + parts.usable + parts.body
+    const assured = (views[e] as EdgeView).distance - ASSURED_SDS * Math.sqrt(square)
+    if (assured < margin) {
+      margin = assured
+      edge = e
+      variance = square
     }
-    const sd = Math.sqrt(square)
-    const margin = distance - ASSURED_SDS * sd
-    if (!best || margin < best.margin) best = { margin, sd, parts: squares, edge: e, centreSd: [0, 0] }
   }
-  const { parts, ...rest } = best as Assured
-  for (const cause of CAUSES) parts[cause] = Math.sqrt(parts[cause])
-  return { ...rest, parts, centreSd: [rootSum(inputs, 'cx'), rootSum(inputs, 'cy')] }
+  const parts = calcEdgeVariances(footing, corners, views, edge, bodyErrors)
+  for (const cause of Object.keys(parts) as Cause[]) parts[cause] = Math.sqrt(parts[cause])
+  const centreSd: Vec2 = [calcCentreSd(footing, 1, 0, bodyErrors), calcCentreSd(footing, 0, 1, bodyErrors)]
+  return { margin, sd: Math.sqrt(variance), parts, edge, centreSd }
 }
 
-const rootSum = (inputs: Input[], key: 'cx' | 'cy') => Math.sqrt(inputs.reduce((sum, i) => sum + i[key] ** 2, 0))
-
-const NOWHERE: Vec2 = [0, 0]
-
-function moveCorner(input: Input, base: Base, corner: Corner): Vec2 {
-  const l = input.left && corner.il >= 0 ? input.left((base.left as Ring)[corner.il] as Vec2) : NOWHERE
-  const r = input.right && corner.ir >= 0 ? input.right((base.right as Ring)[corner.ir] as Vec2) : NOWHERE
-  return [corner.wl * l[0] + corner.wr * r[0], corner.wl * l[1] + corner.wr * r[1]]
-}
-
-/** Standing, the centre is where the split and the pressure points put it. */
-function listFeetInputs(pose: Pose): Input[] {
-  const { left, right } = pose.feet
-  const w = pose.loadLeft
-  const felt = pose.stance.loadMeasured ? INPUT_SD.shareWeighed : INPUT_SD.shareFelt
-  const share = Math.min(felt, w, 1 - w)
-  const inputs: Input[] = [
-    { cause: 'share', cx: share * (left.px - right.px), cy: share * (left.py - right.py), left: null, right: null },
-  ]
+/** The variances of one edge's distance, by cause. */
+function calcEdgeVariances(
+  footing: Footing,
+  corners: readonly Corner[],
+  views: readonly EdgeView[],
+  e: number,
+  bodyErrors: readonly Vec2[] | null,
+): SdParts {
+  const { t, nx, ny } = views[e] as EdgeView
+  const a = corners[e] as Corner
+  const b = corners[e + 1 === corners.length ? 0 : e + 1] as Corner
+  const { body } = footing
+  const parts = calcCentreVariances(footing, nx, ny, bodyErrors)
+  let along = 0
+  let across = 0
   for (const side of SIDES) {
-    const foot = pose.feet[side]
-    const load = side === 'left' ? w : 1 - w
-    const along = load * INPUT_SD.pressureAlong * foot.length
-    const across = load * INPUT_SD.pressureAcross * foot.breadth
-    inputs.push({ cause: 'pressure', cx: along * foot.ux, cy: along * foot.uy, left: null, right: null })
-    inputs.push({ cause: 'pressure', cx: across * foot.vx, cy: across * foot.vy, left: null, right: null })
+    const foot = footing.feet[side]
+    const left = side === 'left'
+    // How much of this foot is in the edge's nearest point, and where that part of it stands.
+    const wa = (1 - t) * (left ? a.wl : a.wr)
+    const wb = t * (left ? b.wl : b.wr)
+    const weight = wa + wb
+    const qx = wa * (left ? a.lx : a.rx) + wb * (left ? b.lx : b.rx)
+    const qy = wa * (left ? a.ly : a.ry) + wb * (left ? b.ly : b.ry)
+    const load = bodyErrors ? 0 : shareOf(footing.stance, side)
+    const off = load - weight
+    const armX = load * (foot.px - foot.hx) - (qx - weight * foot.hx)
+    const armY = load * (foot.py - foot.hy) - (qy - weight * foot.hy)
+    const turn = INPUT_SD.turn * (ny * armX - nx * armY)
+    parts.placing += (INPUT_SD.placeM * off) ** 2 + turn * turn
+    if (weight === 0 || !foot.part) continue
+    const [cu, cv] = foot.part.centroid
+    const fromX = qx - weight * (foot.hx + cu * foot.length * foot.ux + cv * foot.breadth * foot.vx)
+    const fromY = qy - weight * (foot.hy + cu * foot.length * foot.uy + cv * foot.breadth * foot.vy)
+    along += (nx * foot.ux + ny * foot.uy) * (fromX * foot.ux + fromY * foot.uy)
+    across += (nx * foot.vx + ny * foot.vy) * (fromX * foot.vx + fromY * foot.vy)
   }
-  return inputs.concat(listBaseInputs(pose, 1))
+  const alongSd = (along * body.usableAlongSd) / body.usableAlong
+  const acrossSd = (across * body.usableAcrossSd) / body.usableAcross
+  parts.usable = alongSd * alongSd + acrossSd * acrossSd
+  return parts
 }
 
-/** Where the feet are set and how much of them is usable; a foot carries `withCentre` of its share of the centre. */
-function listBaseInputs(pose: Pose, withCentre: 0 | 1): Input[] {
-  const inputs: Input[] = []
-  const { placeM, turn } = INPUT_SD
-  for (const side of SIDES) {
-    const foot = pose.feet[side]
-    const load = withCentre * (side === 'left' ? pose.loadLeft : 1 - pose.loadLeft)
-    const moved = (move: (corner: Vec2) => Vec2): Input => {
-      const [cx, cy] = move([foot.px, foot.py])
-      const on = { left: side === 'left' ? move : null, right: side === 'right' ? move : null }
-      return { cause: 'placing', cx: load * cx, cy: load * cy, ...on }
+/** What moves the centre along a direction, by cause, the base held; placing is left to the caller. */
+function calcCentreVariances(
+  { feet, stance }: Footing,
+  nx: number,
+  ny: number,
+  bodyErrors: readonly Vec2[] | null,
+): SdParts {
+  const parts = { share: 0, pressure: 0, placing: 0, usable: 0, body: 0 }
+  if (bodyErrors) {
+    for (const [x, y] of bodyErrors) parts.body += (nx * x + ny * y) ** 2
+    return parts
+  }
+  const { left, right } = feet
+  const felt = stance.loadMeasured ? INPUT_SD.shareWeighed : INPUT_SD.shareFelt
+  const share = Math.min(felt, stance.loadLeft, 1 - stance.loadLeft)
+  parts.share = (share * (nx * (left.px - right.px) + ny * (left.py - right.py))) ** 2
+  parts.pressure = calcPressureVariance(left, stance.loadLeft, nx, ny)
+  parts.pressure += calcPressureVariance(right, 1 - stance.loadLeft, nx, ny)
+  return parts
+}
+
+function calcPressureVariance(foot: PlacedFoot, load: number, nx: number, ny: number): number {
+  const along = load * INPUT_SD.pressureAlong * foot.length * (nx * foot.ux + ny * foot.uy)
+  const across = load * INPUT_SD.pressureAcross * foot.breadth * (nx * foot.vx + ny * foot.vy)
+  return along * along + across * across
+}
+
+function calcCentreSd(footing: Footing, nx: number, ny: number, bodyErrors: readonly Vec2[] | null): number {
+  const parts = calcCentreVariances(footing, nx, ny, bodyErrors)
+  if (!bodyErrors) {
+    for (const side of SIDES) {
+      const foot = footing.feet[side]
+      const load = shareOf(footing.stance, side)
+      const turn = INPUT_SD.turn * load * (ny * (foot.px - foot.hx) - nx * (foot.py - foot.hy))
+      parts.placing += (INPUT_SD.placeM * load) ** 2 + turn * turn
     }
-    inputs.push(moved(() => [placeM, 0]))
-    inputs.push(moved(() => [0, placeM]))
-    inputs.push(moved(([x, y]) => [-turn * (y - foot.hy), turn * (x - foot.hx)]))
   }
-  const { usableAlong, usableAlongSd, usableAcross, usableAcrossSd } = pose.body
-  const stretch = (along: boolean, relative: number): Input => {
-    const on = (foot: PlacedFoot) => (foot.part ? stretchAbout(foot, along, relative) : null)
-    return { cause: 'usable', cx: 0, cy: 0, left: on(pose.feet.left), right: on(pose.feet.right) }
-  }
-  inputs.push(stretch(true, usableAlongSd / usableAlong), stretch(false, usableAcrossSd / usableAcross))
-  return inputs
+  return Math.sqrt(parts.share + parts.pressure + parts.placing + parts.body)
 }
 
-/** A usable part grows about its bearing part's centroid, along or across the foot. */
-function stretchAbout(foot: PlacedFoot, along: boolean, relative: number): (corner: Vec2) => Vec2 {
-  const [cu, cv] = (foot.part as NonNullable<PlacedFoot['part']>).centroid
-  const x = foot.hx + cu * foot.length * foot.ux + cv * foot.breadth * foot.vx
-  const y = foot.hy + cu * foot.length * foot.uy + cv * foot.breadth * foot.vy
-  const ax = along ? foot.ux : foot.vx
-  const ay = along ? foot.uy : foot.vy
-  return ([px, py]) => {
-    const out = relative * ((px - x) * ax + (py - y) * ay)
-    return [out * ax, out * ay]
-  }
-}
-
-/** Seated, the centre follows from the body: segment masses and centres, left and right sharing one error. */
-function listBodyInputs(pose: Pose): Input[] {
+/**
+ * What moves the centre of a body whose pose is given: segment masses, segment centres along their segments, the
+ * trunk's centre fore and aft; left and right share one error. One standard deviation each, in the floor plane.
+ */
+export function listBodyErrors(pose: Pose): Vec2[] {
   const [cx, cy] = pose.centre
-  const total = pose.body.mass
-  const byKind = new Map<string, Input[]>()
+  const byKind = new Map<string, { mass: [number, number]; centre: [number, number] }>()
   for (const { name, mass, centre, from, to } of pose.segments) {
     const kind = name.replace(/^(left|right)/, '').toLowerCase()
-    const share = mass / total
-    const a = pose.joints[from]
-    const b = pose.joints[to]
-    const alongX = INPUT_SD.bodyCentre * share * (b[0] - a[0])
-    const alongY = INPUT_SD.bodyCentre * share * (b[1] - a[1])
-    const massX = INPUT_SD.bodyMass * share * (centre[0] - cx)
-    const massY = INPUT_SD.bodyMass * share * (centre[1] - cy)
-    const pair = byKind.get(kind) ?? [bodyInput(0, 0), bodyInput(0, 0)]
-    const [m, c] = pair as [Input, Input]
-    byKind.set(kind, [bodyInput(m.cx + massX, m.cy + massY), bodyInput(c.cx + alongX, c.cy + alongY)])
+    const errors = byKind.get(kind) ?? { mass: [0, 0], centre: [0, 0] }
+    const share = mass / pose.body.mass
+    errors.mass[0] += INPUT_SD.bodyMass * share * (centre[0] - cx)
+    errors.mass[1] += INPUT_SD.bodyMass * share * (centre[1] - cy)
+    errors.centre[0] += INPUT_SD.bodyCentre * share * (pose.joints[to][0] - pose.joints[from][0])
+    errors.centre[1] += INPUT_SD.bodyCentre * share * (pose.joints[to][1] - pose.joints[from][1])
+    byKind.set(kind, errors)
   }
   const trunk = pose.body.segments.trunk.mass * INPUT_SD.trunkForeAftM
   const yaw = pose.stance.pelvisYaw + pose.stance.trunk.yaw
-  const foreAft = bodyInput(-trunk * Math.sin(yaw), trunk * Math.cos(yaw))
-  return [...byKind.values()].flat().concat(foreAft)
+  const foreAft: Vec2 = [-trunk * Math.sin(yaw), trunk * Math.cos(yaw)]
+  return [...byKind.values()].flatMap((errors): Vec2[] => [errors.mass, errors.centre]).concat([foreAft])
 }
-
-const bodyInput = (cx: number, cy: number): Input => ({ cause: 'body', cx, cy, left: null, right: null })

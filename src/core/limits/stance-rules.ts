@@ -1,10 +1,10 @@
 import { DEG } from '../conventions'
-import type { Pose } from '../pose/pose'
+import type { Footing } from '../stance/footing'
 import type { Finding } from './finding'
 import { degrees, millimetres } from './words'
 
 /** What a rule about the whole stance looks at. */
-export type StanceFacts = { pose: Pose; nearest: number; assured: number; reserve: number }
+export type StanceFacts = { footing: Footing; nearest: number; assured: number; reserve: number }
 
 export type StanceRule = (facts: StanceFacts) => Finding | null
 
@@ -30,7 +30,7 @@ const balanceReserve: StanceRule = ({ assured, reserve }) => {
   return { code: 'balance.reserve', severity, where: 'balance', value: assured, limit: reserve, unit: 'm', text }
 }
 
-const trunkPitch: StanceRule = ({ pose: { stance } }) => {
+const trunkPitch: StanceRule = ({ footing: { stance } }) => {
   const { pitch } = stance.trunk
   const most = stance.frame === 'inclined' ? LEAN_FORWARD_INCLINED : LEAN_FORWARD
   if (pitch <= most && pitch >= -LEAN_BACK) return null
@@ -39,14 +39,14 @@ const trunkPitch: StanceRule = ({ pose: { stance } }) => {
   return { code: 'trunk.lean', severity: 'caution', where: 'trunk', value: pitch, limit, unit: 'rad', text }
 }
 
-const trunkRoll: StanceRule = ({ pose: { stance } }) => {
+const trunkRoll: StanceRule = ({ footing: { stance } }) => {
   const { roll } = stance.trunk
   if (Math.abs(roll) <= LEAN_SIDE) return null
   const text = `The trunk leans ${degrees(Math.abs(roll))} to the ${roll > 0 ? 'right' : 'left'}; usual is at most ${degrees(LEAN_SIDE)}.`
   return { code: 'trunk.lean', severity: 'caution', where: 'trunk', value: roll, limit: LEAN_SIDE, unit: 'rad', text }
 }
 
-const trunkTwist: StanceRule = ({ pose: { stance, body } }) => {
+const trunkTwist: StanceRule = ({ footing: { stance, body } }) => {
   const value = Math.abs(stance.trunk.yaw)
   const limit = body.trunkTwistMax
   if (!(value > limit + 1e-9)) return null
@@ -54,20 +54,20 @@ const trunkTwist: StanceRule = ({ pose: { stance, body } }) => {
   return { code: 'trunk.twist', severity: 'caution', where: 'trunk', value, limit, unit: 'rad', text }
 }
 
-const backHollow: StanceRule = ({ pose: { stance } }) => {
+const backHollow: StanceRule = ({ footing: { stance } }) => {
   const value = stance.pelvisTilt - stance.trunk.pitch
   if (!(value > HOLLOW + 1e-9)) return null
   const text = `The back is hollowed: the pelvis tips ${degrees(value)} more than the trunk.`
   return { code: 'back.hollow', severity: 'caution', where: 'trunk back', value, limit: HOLLOW, unit: 'rad', text }
 }
 
-const eyesClosed: StanceRule = ({ pose: { stance }, reserve }) => {
+const eyesClosed: StanceRule = ({ footing: { stance }, reserve }) => {
   if (stance.eyes !== 'closed') return null
   const text = `With closed eyes the reserve is ${millimetres(reserve)}: people sway more without sight.`
   return { code: 'eyes.closed', severity: 'note', where: 'balance', value: reserve, limit: reserve, unit: 'm', text }
 }
 
-const footNarrow: StanceRule = ({ pose: { stance, body, feet, loadLeft } }) => {
+const footNarrow: StanceRule = ({ footing: { stance, body, feet, loadLeft } }) => {
   const bothLoaded = feet.left.part && feet.right.part && loadLeft > 0 && loadLeft < 1
   const width = stance.feet.right.heel[0] - stance.feet.left.heel[0]
   const limit = body.hipSeparation / 2

@@ -1,8 +1,8 @@
 import type { Body } from '../body/body'
 import type { SegmentKind } from '../body/segments'
 import { type BySide, bySide, DEG, SIDES, type Side, type Vec2, type Vec3 } from '../conventions'
-import { InputError, InternalError } from '../errors'
-import { type PlacedFoot, placeFoot } from '../stance/foot'
+import { InputError } from '../errors'
+import type { Footing } from '../stance/footing'
 import type { Stance } from '../stance/stance'
 import { findPelvisHeight } from './height'
 import { Leg, type PelvisAxes } from './leg'
@@ -19,10 +19,7 @@ export type JointName =
 export type Segment = { name: string; mass: number; centre: Vec3; from: JointName; to: JointName }
 
 /** A body in a stance: metres and radians in the floor frame. */
-export type Pose = {
-  body: Body
-  stance: Stance
-  feet: BySide<PlacedFoot>
+export type Pose = Footing & {
   legs: BySide<Leg>
   pelvis: Vec3
   /** Below standing hip height, as reached. */
@@ -30,10 +27,6 @@ export type Pose = {
   joints: Record<JointName, Vec3>
   segments: Segment[]
   centreOfMass: Vec3
-  /** The centre of mass projected onto the floor, down the slope where there is one. */
-  centre: Vec2
-  /** Share of the feet's load on the left foot. */
-  loadLeft: number
 }
 
 const STOP = 1e-8
@@ -66,22 +59,23 @@ export class UnreachableError extends InputError {
  * @throws UnreachableError a hip at ankle height, a knee past 140°, a held foot farther than the leg is long
  * @throws InputError "stance.supports.N.at" a support out of the hand's reach
  */
-export function solvePose(body: Body, stance: Stance): Pose {
-  return assemble(body, stance, settle(body, stance))
+export function solvePose(footing: Footing): Pose {
+  return assemble(settle(footing))
 }
 
 /** What is found before anything is read off: the legs in place under the pelvis. */
-export type Settled = { feet: BySide<PlacedFoot>; legs: BySide<Leg>; upper: UpperBody; pelvis: Vec3 }
+export type Settled = { footing: Footing; legs: BySide<Leg>; upper: UpperBody; pelvis: Vec3 }
 
 /** The legs and the pelvis of a stance, without the list of joints and segments. Throws as `solvePose` does. */
-export function settle(body: Body, stance: Stance): Settled {
-  const feet = bySide((side) => placeFoot(body, side, stance.feet[side]))
+export function settle(footing: Footing): Settled {
+  const { body, stance } = footing
   const axes = calcPelvisAxes(stance)
-  const legs = bySide((side) => new Leg(body, feet[side], axes))
+  const legs = bySide((side) => new Leg(body, footing.feet[side], axes))
   const upper = new UpperBody(body, stance)
-  const pelvis = stance.seat ? sit(body, stance, legs, axes) : stand(body, stance, feet, legs, axes, upper)
-  checkReach(legs, stance)
-  return { feet, legs, upper, pelvis }
+  const pelvis = stance.seat ? sit(body, stance, legs, axes) : stand(body, stance, footing.centre, legs, axes, upper)
+  checkLegs(legs, stance)
+  checkHands(upper, pelvis, stance)
+  return { footing, legs, upper, pelvis }
 }
 
 function calcPelvisAxes(stance: Stance): PelvisAxes {
@@ -113,14 +107,11 @@ function sit(body: Body, stance: Stance, legs: BySide<Leg>, axes: PelvisAxes): V
 function stand(
   body: Body,
   stance: Stance,
-  feet: BySide<PlacedFoot>,
+  [wantX, wantY]: Vec2,
   legs: BySide<Leg>,
   axes: PelvisAxes,
   upper: UpperBody,
 ): Vec3 {
-  const w = stance.loadLeft
-  const wantX = w * feet.left.px + (1 - w) * feet.right.px
-  const wantY = w * feet.left.py + (1 - w) * feet.right.py
   let x = wantX
   let y = wantY
   // Inverse of how the centre follows the pelvis.
@@ -161,7 +152,8 @@ function stand(
     lastX = missX
     lastY = missY
   }
-  throw new InternalError(`the pelvis was not found within ${MOST_STEPS} steps`)
+  const accepts = `a stance in which the pelvis is found within ${MOST_STEPS} steps`
+  throw new InputError('stance', 'no pose found', accepts)
 }
 
 function addLegMoments(body: Body, legs: BySide<Leg>, upper: Vec3): Vec3 {
@@ -189,7 +181,7 @@ function projectCentre(stance: Stance, com: Vec3): Vec2 {
   return [com[0] - shift * Math.sin(stance.floor.downhill), com[1] + shift * Math.cos(stance.floor.downhill)]
 }
 
-function checkReach(legs: BySide<Leg>, stance: Stance): void {
+function checkLegs(legs: BySide<Leg>, stance: Stance): void {
   for (const side of SIDES) {
     const leg = legs[side]
     const length = leg.thigh + leg.shank
@@ -205,6 +197,15 @@ function checkReach(legs: BySide<Leg>, stance: Stance): void {
   }
 }
 
+function checkHands(upper: UpperBody, pelvis: Vec3, stance: Stance): void {
+  stance.supports.forEach((support, i) => {
+    const { gap } = upper.calcArm(support.hand, pelvis)
+    if (gap <= 1e-9) return
+    const accepts = `a point that the ${support.hand} hand reaches (it is ${gap.toFixed(3)} m out of reach)`
+    throw new InputError(`stance.supports.${i}.at`, support.at, accepts)
+  })
+}
+
 function makeSegment(
   body: Body,
   kind: SegmentKind,
@@ -216,7 +217,8 @@ function makeSegment(
   return { name, mass: body.segments[kind].mass * body.mass, centre, from, to }
 }
 
-function assemble(body: Body, stance: Stance, { feet, legs, upper, pelvis }: Settled): Pose {
+function assemble({ footing, legs, upper, pelvis }: Settled): Pose {
+  const { body, stance, feet } = footing
   const joints = {
     pelvis,
     suprasternal: add(pelvis, upper.onTrunk(body.suprasternalAbove)),
@@ -229,15 +231,6 @@ function assemble(body: Body, stance: Stance, { feet, legs, upper, pelvis }: Set
   segments.push(makeSegment(body, 'trunk', 'trunk', add(pelvis, upper.trunkCentre), 'suprasternal', 'pelvis'))
   for (const side of SIDES) {
     const arm = upper.calcArm(side, pelvis)
-    if (arm.gap > 1e-9) {
-      const field = `stance.supports.${arm.supportIndex}.at`
-      const at = stance.supports[arm.supportIndex]?.at
-      throw new InputError(
-        field,
-        at,
-        `a point that the ${side} hand reaches (it is ${arm.gap.toFixed(3)} m out of reach)`,
-      )
-    }
     const shoulder = add(pelvis, upper.calcShoulder(side))
     joints[`${side}Shoulder`] = shoulder
     joints[`${side}Elbow`] = arm.joints.elbow
@@ -291,15 +284,6 @@ function assemble(body: Body, stance: Stance, { feet, legs, upper, pelvis }: Set
     segments,
     centreOfMass,
     centre: projectCentre(stance, centreOfMass),
-    loadLeft: stance.loadLeft,
+    loadLeft: footing.loadLeft,
   }
 }
-
-/** The side whose heel is further forward; a tie: the fuller leg, then the left. */
-export function findFrontSide(stance: Stance): Side {
-  const ahead = stance.feet.left.heel[1] - stance.feet.right.heel[1]
-  if (Math.abs(ahead) > 1e-9) return ahead > 0 ? 'left' : 'right'
-  return stance.loadLeft >= 0.5 ? 'left' : 'right'
-}
-
-export const shareOf = (stance: Stance, side: Side): number => (side === 'left' ? stance.loadLeft : 1 - stance.loadLeft)

@@ -1,5 +1,5 @@
 import type { Body } from '../body/body'
-import { type BySide, bySide, SIDES, sideSign, type Vec3 } from '../conventions'
+import { type BySide, bySide, SIDES, type Side, sideSign, type Vec3 } from '../conventions'
 import type { Stance, Support } from '../stance/stance'
 import { type ArmJoints, calcFreeArm, calcSupportedArm } from './arm'
 import { add, calcTrunkRotation, lerp, type Rotation, rotate } from './trunk'
@@ -15,7 +15,7 @@ export class UpperBody {
   private readonly mass: number
   private readonly fixed: Vec3
   private readonly freeArms: BySide<ArmJoints | null>
-  private readonly held: BySide<{ support: Support; index: number } | null>
+  private readonly held: BySide<Support | null>
 
   constructor(
     private readonly body: Body,
@@ -23,11 +23,7 @@ export class UpperBody {
   ) {
     const { trunk } = stance
     this.rotation = calcTrunkRotation(stance.pelvisYaw + trunk.yaw, trunk.pitch, trunk.roll)
-    this.held = bySide((side) => {
-      const index = stance.supports.findIndex((s) => s.hand === side)
-      const support = stance.supports[index]
-      return support ? { support, index } : null
-    })
+    this.held = bySide((side) => stance.supports.find((support) => support.hand === side) ?? null)
     this.freeArms = bySide((side) =>
       this.held[side] ? null : calcFreeArm(body, side, stance.arms[side], this.rotation, this.calcShoulder(side)),
     )
@@ -72,11 +68,11 @@ export class UpperBody {
   }
 
   /** An arm's joints, and how far its support is out of reach. */
-  calcArm(side: 'left' | 'right', pelvis: Vec3): { joints: ArmJoints; gap: number; supportIndex: number } {
+  calcArm(side: Side, pelvis: Vec3): { joints: ArmJoints; gap: number } {
     const held = this.held[side]
     if (held) {
       const shoulder = add(pelvis, this.calcShoulder(side))
-      return { ...calcSupportedArm(this.body, side, shoulder, held.support.at), supportIndex: held.index }
+      return calcSupportedArm(this.body, side, shoulder, held.at)
     }
     const free = this.freeArms[side] as ArmJoints
     const joints = {
@@ -84,7 +80,7 @@ export class UpperBody {
       wrist: add(pelvis, free.wrist),
       knuckle: add(pelvis, free.knuckle),
     }
-    return { joints, gap: 0, supportIndex: -1 }
+    return { joints, gap: 0 }
   }
 
   /** Points on the trunk, from the pelvis. */
@@ -92,7 +88,7 @@ export class UpperBody {
     return rotate(this.rotation, right, forward, above)
   }
 
-  calcShoulder(side: 'left' | 'right'): Vec3 {
+  calcShoulder(side: Side): Vec3 {
     return this.onTrunk(this.body.shoulderAbove, 0, (sideSign(side) * this.body.shoulderSeparation) / 2)
   }
 

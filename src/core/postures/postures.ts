@@ -1,7 +1,7 @@
-import { makeStandingStance } from '../analysis'
 import type { Body } from '../body/body'
 import { DEG, otherSide, type Side, sideSign } from '../conventions'
 import type { Arm, Contact, FootSetting, Stance } from '../stance/stance'
+import { makeStandingStance } from '../stance/standing'
 import type { School } from './schools'
 
 export const POSTURE_IDS = ['parallel', 'bow', 'empty-ball', 'one-leg'] as const

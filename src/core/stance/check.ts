@@ -1,9 +1,8 @@
-import type { Body } from '../body/body'
 import { SIDES } from '../conventions'
 import { InputError } from '../errors'
 import { calcOverlap } from '../geometry/polygon'
-import { FOOT_OUTLINE, layOnFloor, placeFoot } from './foot'
-import type { Stance } from './stance'
+import { FOOT_OUTLINE, layOnFloor } from './foot'
+import type { Footing } from './footing'
 
 const OVERLAP_MOST = 1e-4
 const HEELS_MOST = 1.6
@@ -12,7 +11,7 @@ const HEELS_MOST = 1.6
  * What the parts of a stance ask of each other.
  * @throws InputError naming the field
  */
-export function checkStance(body: Body, stance: Stance): void {
+export function checkFooting({ stance, feet }: Footing): void {
   const { left, right } = stance.feet
   if (left.contact === 'air' && right.contact === 'air') {
     throw new InputError('stance.feet', 'both in the air', 'at least one foot on the floor')
@@ -28,9 +27,9 @@ export function checkStance(body: Body, stance: Stance): void {
   if (!(apart <= HEELS_MOST)) {
     throw new InputError('stance.feet', `heels ${apart.toFixed(2)} m apart`, `heels at most ${HEELS_MOST} m apart`)
   }
-  if (left.contact !== 'air' && right.contact !== 'air') {
-    const rings = SIDES.map((side) => layOnFloor(placeFoot(body, side, stance.feet[side]), FOOT_OUTLINE))
-    const shared = calcOverlap(rings[0] as [], rings[1] as [])
+  // Feet farther apart than they are long cannot overlap.
+  if (left.contact !== 'air' && right.contact !== 'air' && apart < feet.left.length * 2.2) {
+    const shared = calcOverlap(layOnFloor(feet.left, FOOT_OUTLINE), layOnFloor(feet.right, FOOT_OUTLINE))
     if (shared > OVERLAP_MOST) {
       const value = `outlines that overlap by ${(shared * 1e4).toFixed(1)} cm²`
       throw new InputError('stance.feet', value, 'feet that overlap by at most 1 cm²')

@@ -1,0 +1,38 @@
+import type { Body } from '../body/body'
+import { type BySide, bySide, type Side, type Vec2 } from '../conventions'
+import { type PlacedFoot, placeFoot } from './foot'
+import type { Stance } from './stance'
+
+/**
+ * The feet as they are set and where the centre of mass falls between them. Standing, the split and the pressure
+ * points alone say where that is; so bases, margins and their uncertainty need no pose, and a search can leave out
+ * the pose of what would not hold anyway.
+ */
+export type Footing = {
+  body: Body
+  stance: Stance
+  feet: BySide<PlacedFoot>
+  /** Share of the feet's load on the left foot. */
+  loadLeft: number
+  /** The centre of mass projected onto the floor, down the slope where there is one. */
+  centre: Vec2
+}
+
+/** Sets the feet of a standing stance. The centre is w·P_L + (1 - w)·P_R. */
+export function setFooting(body: Body, stance: Stance): Footing {
+  const feet = bySide((side) => placeFoot(body, side, stance.feet[side]))
+  const w = stance.loadLeft
+  const x = w * feet.left.px + (1 - w) * feet.right.px
+  const y = w * feet.left.py + (1 - w) * feet.right.py
+  return { body, stance, feet, loadLeft: w, centre: [x, y] }
+}
+
+/** A leg's share of the feet's load. */
+export const shareOf = (stance: Stance, side: Side): number => (side === 'left' ? stance.loadLeft : 1 - stance.loadLeft)
+
+/** The side whose heel is further forward; a tie: the fuller leg, then the left. */
+export function findFrontSide(stance: Stance): Side {
+  const ahead = stance.feet.left.heel[1] - stance.feet.right.heel[1]
+  if (Math.abs(ahead) > 1e-9) return ahead > 0 ? 'left' : 'right'
+  return stance.loadLeft >= 0.5 ? 'left' : 'right'
+}

@@ -1,0 +1,80 @@
+import type { Lever } from './levers'
+
+/** Lower is better; what may not be is Infinity. `changes` are in the levers' own units. */
+export type Objective = (changes: readonly number[]) => number
+
+export type Found = { changes: number[]; value: number }
+
+/** From which step to which, as fractions of a lever's scale. */
+export type Steps = { coarsest: number; finest: number }
+
+/**
+ * Compass search with trades: from a seed, steps along each lever and along each pair of levers (one given, one
+ * taken), keeping what is better, halving the step when nothing is. Steps are fractions of each lever's scale.
+ * Deterministic: the order of the directions is fixed. Finds a local optimum; seeds decide which.
+ */
+export function descend(levers: readonly Lever[], objective: Objective, seed: Found, steps: Steps): Found {
+  let best = seed
+  for (let step = steps.coarsest; step >= steps.finest; ) {
+    const better = tryZeroes(levers, objective, best) ?? tryDirections(levers, objective, best, step)
+    if (better) best = better
+    else step /= 2
+  }
+  return best
+}
+
+/** Putting a lever back where it was is the one step that a halving never lands on exactly. */
+function tryZeroes(levers: readonly Lever[], objective: Objective, from: Found): Found | null {
+  for (let i = 0; i < levers.length; i++) {
+    if (from.changes[i] === 0) continue
+    const changes = from.changes.slice()
+    changes[i] = 0
+    const value = objective(changes)
+    if (value < from.value) return { changes, value }
+  }
+  return null
+}
+
+function tryDirections(levers: readonly Lever[], objective: Objective, from: Found, step: number): Found | null {
+  let best = from
+  for (let i = 0; i < levers.length; i++) {
+    for (const si of [step, -step]) {
+      best = tryMove(levers, objective, from, best, i, si, -1, 0)
+    }
+  }
+  if (best !== from) return best
+  for (let i = 0; i < levers.length; i++) {
+    // A trade has to take from a lever that was moved.
+    if (from.changes[i] === 0) continue
+    for (let j = 0; j < levers.length; j++) {
+      if (j === i) continue
+      for (const si of [step, -step]) {
+        for (const sj of [step, -step, step / 4, -step / 4]) {
+          best = tryMove(levers, objective, from, best, i, si, j, sj)
+        }
+      }
+    }
+    if (best !== from) return best
+  }
+  return best === from ? null : best
+}
+
+function tryMove(
+  levers: readonly Lever[],
+  objective: Objective,
+  from: Found,
+  best: Found,
+  i: number,
+  si: number,
+  j: number,
+  sj: number,
+): Found {
+  const changes = from.changes.slice()
+  changes[i] = clamp(levers[i] as Lever, (changes[i] as number) + si * (levers[i] as Lever).scale)
+  if (j >= 0) changes[j] = clamp(levers[j] as Lever, (changes[j] as number) + sj * (levers[j] as Lever).scale)
+  if (changes[i] === from.changes[i] && (j < 0 || changes[j] === from.changes[j])) return best
+  const value = objective(changes)
+  return value < best.value ? { changes, value } : best
+}
+
+const clamp = (lever: Lever, change: number): number => Math.min(lever.high, Math.max(lever.low, change))

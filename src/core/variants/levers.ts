@@ -1,0 +1,182 @@
+import type { Body } from '../body/body'
+import { type BySide, bySide, DEG, otherSide, type Side, type Vec2 } from '../conventions'
+import { shareOf } from '../stance/footing'
+import type { FootSetting, Stance } from '../stance/stance'
+
+export type LeverId =
+  | 'step'
+  | 'width'
+  | 'toeOutLeft'
+  | 'toeOutRight'
+  | 'height'
+  | 'share'
+  | 'pitch'
+  | 'pelvisYaw'
+  | 'armHeight'
+  | 'armOpening'
+
+/** One thing that a variant may change, by an amount: metres, radians or share. */
+export type Lever = {
+  id: LeverId
+  /** A change of this much counts 1. */
+  scale: number
+  /** How far it may be moved, down and up. */
+  low: number
+  high: number
+  /** Counts double where it carries what the posture is for. */
+  weight: 1 | 2
+}
+
+/** What a variant starts from: the stance, which foot is the lighter, and the height as a flexion of the fuller leg. */
+export type Start = { body: Body; stance: Stance; light: Side; fuller: Side; flexion: number }
+
+const SCALE: Record<LeverId, number> = {
+  step: 0.1,
+  width: 0.1,
+  toeOutLeft: 15 * DEG,
+  toeOutRight: 15 * DEG,
+  height: 15 * DEG,
+  share: 0.1,
+  pitch: 10 * DEG,
+  pelvisYaw: 15 * DEG,
+  armHeight: 45 * DEG,
+  armOpening: 45 * DEG,
+}
+
+/** Each heel may move 0.20 m fore-aft and 0.12 m sideways; moving the whole stance counts nothing, so their sum. */
+const STEP_REACH = 0.4
+const WIDTH_REACH = 0.24
+const TOE_REACH = 30 * DEG
+const FLEXION_ABOVE = 10 * DEG
+const SHARE_REACH = 0.25
+const PITCH_REACH = 15 * DEG
+const YAW_REACH = 30 * DEG
+const ARM_REACH = 90 * DEG
+
+const PITCH_RANGE = [-30 * DEG, 90 * DEG] as const
+const ELEVATION_RANGE = [-60 * DEG, 180 * DEG] as const
+const OPENING_RANGE = [-90 * DEG, 180 * DEG] as const
+const TOE_RANGE = 100 * DEG
+const YAW_RANGE = 90 * DEG
+
+const LOADED_APART = 0.08
+const LOW_STANCE = 45 * DEG
+const TURNED = 15 * DEG
+const FEET_LEVEL = 0.02
+
+/** The levers of a stance, each within its reach and its own range. A foot in the air has no share to move. */
+export function listLevers(start: Start): Lever[] {
+  const { stance, body, flexion } = start
+  const meaning = findMeaning(start)
+  const lever = (id: LeverId, low: number, high: number): Lever => ({
+    id,
+    scale: SCALE[id],
+    low: Math.min(0, low),
+    high: Math.max(0, high),
+    weight: meaning.has(id) ? 2 : 1,
+  })
+  const { left, right } = stance.feet
+  const arms = [stance.arms.left, stance.arms.right]
+  const elevations = arms.map((arm) => arm.elevation)
+  const openings = arms.map((arm) => arm.opening)
+  const held = left.contact === 'air' || right.contact === 'air'
+  const within = (value: number, reach: number, low: number, high: number) =>
+    [Math.max(-reach, low - value), Math.min(reach, high - value)] as const
+  const levers = [
+    lever('step', -STEP_REACH, STEP_REACH),
+    lever('width', -WIDTH_REACH, WIDTH_REACH),
+    lever('toeOutLeft', ...within(left.toeOut, TOE_REACH, -TOE_RANGE, TOE_RANGE)),
+    lever('toeOutRight', ...within(right.toeOut, TOE_REACH, -TOE_RANGE, TOE_RANGE)),
+    lever('height', body.kneeFlexionMin - flexion, FLEXION_ABOVE),
+    lever('pitch', ...within(stance.trunk.pitch, PITCH_REACH, ...PITCH_RANGE)),
+    lever('pelvisYaw', ...within(stance.pelvisYaw, YAW_REACH, -YAW_RANGE, YAW_RANGE)),
+    lever('armHeight', ...within2(elevations, ARM_REACH, ELEVATION_RANGE)),
+    lever('armOpening', ...within2(openings, ARM_REACH, OPENING_RANGE)),
+  ]
+  if (!held) levers.push(lever('share', ...within(stance.loadLeft, SHARE_REACH, 0, 1)))
+  return levers
+}
+
+const within2 = (values: number[], reach: number, [low, high]: readonly [number, number]) =>
+  [Math.max(-reach, low - Math.min(...values)), Math.min(reach, high - Math.max(...values))] as const
+
+/** What a posture is for, read off the stance: front- or rear-loaded, low, turned, feet level. */
+function findMeaning({ stance, flexion }: Start): Set<LeverId> {
+  const meaning = new Set<LeverId>()
+  if (Math.abs(stance.loadLeft - 0.5) >= LOADED_APART) meaning.add('share')
+  if (flexion >= LOW_STANCE) meaning.add('height')
+  if (Math.abs(stance.pelvisYaw) >= TURNED) meaning.add('pelvisYaw')
+  if (Math.abs(stance.feet.left.heel[1] - stance.feet.right.heel[1]) <= FEET_LEVEL) meaning.add('step')
+  return meaning
+}
+
+/** How much a set of changes (in the order of the levers, in their own units) counts. */
+export function calcDistance(levers: readonly Lever[], changes: readonly number[]): number {
+  let distance = 0
+  for (let i = 0; i < levers.length; i++) {
+    const lever = levers[i] as Lever
+    distance += (lever.weight * Math.abs(changes[i] as number)) / lever.scale
+  }
+  return distance
+}
+
+/** The stance with its levers moved. */
+export function moveLevers(start: Start, levers: readonly Lever[], changes: readonly number[]): Stance {
+  const by = {} as Record<LeverId, number>
+  for (let i = 0; i < levers.length; i++) by[(levers[i] as Lever).id] = changes[i] as number
+  const { stance } = start
+  const shift = shiftFeet(start, by.step ?? 0, by.width ?? 0)
+  const toeOut = { left: by.toeOutLeft ?? 0, right: by.toeOutRight ?? 0 }
+  const foot = (side: Side): FootSetting => {
+    const set = stance.feet[side]
+    const [dx, dy] = shift[side]
+    return { ...set, heel: [set.heel[0] + dx, set.heel[1] + dy], toeOut: set.toeOut + toeOut[side] }
+  }
+  const raise = by.armHeight ?? 0
+  const open = by.armOpening ?? 0
+  return {
+    ...stance,
+    feet: { left: foot('left'), right: foot('right') },
+    loadLeft: Math.min(1, Math.max(0, stance.loadLeft + (by.share ?? 0))),
+    height: by.height ? { kneeFlexion: start.flexion + by.height, leg: start.fuller } : stance.height,
+    pelvisYaw: stance.pelvisYaw + (by.pelvisYaw ?? 0),
+    trunk: { ...stance.trunk, pitch: stance.trunk.pitch + (by.pitch ?? 0) },
+    arms:
+      raise || open
+        ? bySide((side) => {
+            const arm = stance.arms[side]
+            return { ...arm, elevation: arm.elevation + raise, opening: arm.opening + open }
+          })
+        : stance.arms,
+  }
+}
+
+/** The lighter foot moves and the fuller stands; where the weight is central both move by half. */
+function shiftFeet({ stance, light }: Start, step: number, width: number): BySide<Vec2> {
+  const central = Math.abs(stance.loadLeft - 0.5) <= 0.05
+  const ownPart = central ? 0.5 : 1
+  // step: left heel ahead of the right; width: right heel to the right of the left.
+  const ahead = light === 'left' ? step : -step
+  const out = light === 'right' ? width : -width
+  const own: Vec2 = [out * ownPart, ahead * ownPart]
+  const other: Vec2 = [-out * (1 - ownPart), -ahead * (1 - ownPart)]
+  return light === 'left' ? { left: own, right: other } : { left: other, right: own }
+}
+
+export function findLightSide(stance: Stance): Side {
+  const { left, right } = stance.feet
+  if (left.contact === 'air') return 'left'
+  if (right.contact === 'air') return 'right'
+  if (left.contact !== 'whole' && right.contact === 'whole') return 'left'
+  if (right.contact !== 'whole' && left.contact === 'whole') return 'right'
+  return shareOf(stance, 'left') < 0.5 ? 'left' : 'right'
+}
+
+/** A start for a search: the fuller leg's flexion as reached gives the height its figure. */
+export function makeStart(body: Body, stance: Stance, flexion: BySide<number>): Start {
+  const light = findLightSide(stance)
+  const { height } = stance
+  const named = 'kneeFlexion' in height ? height.leg : undefined
+  const fuller = named ?? otherSide(light)
+  return { body, stance, light, fuller, flexion: 'kneeFlexion' in height ? height.kneeFlexion : flexion[fuller] }
+}

@@ -1,0 +1,82 @@
+import { descend, type Found } from './compass'
+import { calcDistance, type Lever, type LeverId } from './levers'
+import type { Weighed } from './weigh'
+
+export type Weigh = (changes: readonly number[], least: number) => Weighed
+
+const STEPS = 12
+const PAIR_STEPS = 4
+/** The levers that move margins and joints most; pairs of these are looked through together. */
+const MAIN: ReadonlySet<LeverId> = new Set(['step', 'width', 'toeOutLeft', 'toeOutRight', 'height', 'share'])
+const MOST_SEEDS = 3
+
+/**
+ * Places to begin the nearest search from: the first passing step along each lever, the passing points of a coarse
+ * grid over each pair of main levers, and where walking down the violation ends. The nearest few, each a different
+ * set of levers.
+ */
+export function findSeeds(levers: readonly Lever[], weigh: Weigh, reserve: number): number[][] {
+  const passing: { changes: number[]; distance: number; moved: string }[] = []
+  const consider = (changes: number[]): boolean => {
+    if (!weigh(changes, reserve).passes) return false
+    const moved = changes.map((c) => (c === 0 ? '-' : '+')).join('')
+    passing.push({ changes, distance: calcDistance(levers, changes), moved })
+    return true
+  }
+  const zero = levers.map(() => 0)
+  levers.forEach((lever, i) => {
+    for (const end of [lever.low, lever.high]) {
+      for (let k = 1; k <= STEPS && end !== 0; k++) if (consider(withChange(zero, i, (end * k) / STEPS))) break
+    }
+  })
+  levers.forEach((a, i) => {
+    for (let j = i + 1; j < levers.length; j++) {
+      const b = levers[j] as Lever
+      if (MAIN.has(a.id) && MAIN.has(b.id)) considerGrid(a, i, b, j, zero, consider)
+    }
+  })
+  consider(findLeastViolation(levers, weigh).changes)
+  passing.sort((a, b) => a.distance - b.distance)
+  const seeds = new Map<string, number[]>()
+  for (const { moved, changes } of passing) {
+    if (seeds.size < MOST_SEEDS && !seeds.has(moved)) seeds.set(moved, changes)
+  }
+  return [...seeds.values()]
+}
+
+/** Walks down the violation from the original, in steps small enough to stay near it. */
+export function findLeastViolation(levers: readonly Lever[], weigh: Weigh): Found {
+  const objective = (changes: readonly number[]) => weigh(changes, Number.NEGATIVE_INFINITY).violation
+  const zero = levers.map(() => 0)
+  return descend(levers, objective, { changes: zero, value: objective(zero) }, { coarsest: 0.5, finest: 1 / 8 })
+}
+
+function considerGrid(
+  a: Lever,
+  i: number,
+  b: Lever,
+  j: number,
+  zero: number[],
+  consider: (changes: number[]) => boolean,
+): void {
+  for (const endA of [a.low, a.high]) {
+    for (const endB of [b.low, b.high]) {
+      if (endA === 0 || endB === 0) continue
+      // Outward until something passes: farther points of the same quarter only cost more.
+      for (let sum = 2; sum <= 2 * PAIR_STEPS; sum++) {
+        let found = false
+        for (let k = Math.max(1, sum - PAIR_STEPS); k <= Math.min(PAIR_STEPS, sum - 1); k++) {
+          const changes = withChange(zero, i, (endA * k) / PAIR_STEPS / 2)
+          found = consider(withChange(changes, j, (endB * (sum - k)) / PAIR_STEPS / 2)) || found
+        }
+        if (found) break
+      }
+    }
+  }
+}
+
+const withChange = (changes: readonly number[], i: number, change: number): number[] => {
+  const next = changes.slice()
+  next[i] = change
+  return next
+}
