@@ -1,29 +1,26 @@
 import type { Lever } from './levers'
 
-/** Lower is better; what may not be is Infinity. `changes` are in the levers' own units. */
+/** Lower is better; what may not be is Infinity. `changes` are whole notches of the levers. */
 export type Objective = (changes: readonly number[]) => number
 
 export type Found = { changes: number[]; value: number }
 
-/** From which step to which, as fractions of a lever's scale. */
-export type Steps = { coarsest: number; finest: number }
-
 /**
- * Compass search with trades: from a seed, steps along each lever and along each pair of levers (one given, one
- * taken), keeping what is better, halving the step when nothing is. Steps are fractions of each lever's scale.
- * Deterministic: the order of the directions is fixed. Finds a local optimum; seeds decide which.
+ * Compass search with trades: from a seed, steps along each lever and along each pair of levers (one that was moved,
+ * and another), keeping what is best, halving the step down to one notch when nothing is better. Deterministic: the
+ * order of the directions is fixed. Finds a local optimum; seeds decide which.
  */
-export function descend(levers: readonly Lever[], objective: Objective, seed: Found, steps: Steps): Found {
+export function descend(levers: readonly Lever[], objective: Objective, seed: Found, coarsest: number): Found {
   let best = seed
-  for (let step = steps.coarsest; step >= steps.finest; ) {
+  for (let step = coarsest; step >= 1; ) {
     const better = tryZeroes(levers, objective, best) ?? tryDirections(levers, objective, best, step)
     if (better) best = better
-    else step /= 2
+    else step = Math.floor(step / 2)
   }
   return best
 }
 
-/** Putting a lever back where it was is the one step that a halving never lands on exactly. */
+/** Putting a lever back where it was is what makes a variant change few things. */
 function tryZeroes(levers: readonly Lever[], objective: Objective, from: Found): Found | null {
   for (let i = 0; i < levers.length; i++) {
     if (from.changes[i] === 0) continue
@@ -49,7 +46,7 @@ function tryDirections(levers: readonly Lever[], objective: Objective, from: Fou
     for (let j = 0; j < levers.length; j++) {
       if (j === i) continue
       for (const si of [step, -step]) {
-        for (const sj of [step, -step, step / 4, -step / 4]) {
+        for (const sj of new Set([step, -step, 1, -1])) {
           best = tryMove(levers, objective, from, best, i, si, j, sj)
         }
       }
@@ -70,8 +67,8 @@ function tryMove(
   sj: number,
 ): Found {
   const changes = from.changes.slice()
-  changes[i] = clamp(levers[i] as Lever, (changes[i] as number) + si * (levers[i] as Lever).scale)
-  if (j >= 0) changes[j] = clamp(levers[j] as Lever, (changes[j] as number) + sj * (levers[j] as Lever).scale)
+  changes[i] = clamp(levers[i] as Lever, (changes[i] as number) + si)
+  if (j >= 0) changes[j] = clamp(levers[j] as Lever, (changes[j] as number) + sj)
   if (changes[i] === from.changes[i] && (j < 0 || changes[j] === from.changes[j])) return best
   const value = objective(changes)
   return value < best.value ? { changes, value } : best

@@ -41,10 +41,10 @@ export class Explainer {
 
   explainLevers(base: Stance, levers: readonly Lever[], changes: readonly number[]): Change[] {
     return levers.flatMap((lever, i) => {
-      const amount = changes[i] as number
-      if (amount === 0) return []
-      const alone = moveLevers({ ...this.start, stance: base }, [lever], [amount])
-      return [{ ...this.readLever(lever.id, alone, amount), alone, buys: this.describeAlone(alone) }]
+      const notches = changes[i] as number
+      if (notches === 0) return []
+      const alone = moveLevers({ ...this.start, stance: base }, [lever], [notches])
+      return [{ ...this.readLever(lever.id, alone, notches * lever.notch), alone, buys: this.describeAlone(alone) }]
     })
   }
 

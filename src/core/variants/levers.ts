@@ -15,12 +15,14 @@ export type LeverId =
   | 'armHeight'
   | 'armOpening'
 
-/** One thing that a variant may change, by an amount: metres, radians or share. */
+/** One thing that a variant may change, in whole notches: what a teacher can say and a person can set. */
 export type Lever = {
   id: LeverId
+  /** Metres, radians or share in a notch. */
+  notch: number
   /** A change of this much counts 1. */
   scale: number
-  /** How far it may be moved, down and up. */
+  /** How far it may be moved, down and up, in notches. */
   low: number
   high: number
   /** Counts double where it carries what the posture is for. */
@@ -41,6 +43,19 @@ const SCALE: Record<LeverId, number> = {
   pelvisYaw: 15 * DEG,
   armHeight: 45 * DEG,
   armOpening: 45 * DEG,
+}
+
+const NOTCH: Record<LeverId, number> = {
+  step: 0.005,
+  width: 0.005,
+  toeOutLeft: DEG,
+  toeOutRight: DEG,
+  height: DEG,
+  share: 0.01,
+  pitch: DEG,
+  pelvisYaw: DEG,
+  armHeight: 5 * DEG,
+  armOpening: 5 * DEG,
 }
 
 /** Each heel may move 0.20 m fore-aft and 0.12 m sideways; moving the whole stance counts nothing, so their sum. */
@@ -70,9 +85,10 @@ export function listLevers(start: Start): Lever[] {
   const meaning = findMeaning(start)
   const lever = (id: LeverId, low: number, high: number): Lever => ({
     id,
+    notch: NOTCH[id],
     scale: SCALE[id],
-    low: Math.min(0, low),
-    high: Math.max(0, high),
+    low: Math.min(0, Math.ceil(low / NOTCH[id] - 1e-9)),
+    high: Math.max(0, Math.floor(high / NOTCH[id] + 1e-9)),
     weight: meaning.has(id) ? 2 : 1,
   })
   const { left, right } = stance.feet
@@ -110,20 +126,21 @@ function findMeaning({ stance, flexion }: Start): Set<LeverId> {
   return meaning
 }
 
-/** How much a set of changes (in the order of the levers, in their own units) counts. */
+/** How much a set of changes (notches, in the order of the levers) counts. */
 export function calcDistance(levers: readonly Lever[], changes: readonly number[]): number {
   let distance = 0
   for (let i = 0; i < levers.length; i++) {
     const lever = levers[i] as Lever
-    distance += (lever.weight * Math.abs(changes[i] as number)) / lever.scale
+    distance += (lever.weight * Math.abs(changes[i] as number) * lever.notch) / lever.scale
   }
   return distance
 }
 
-/** The stance with its levers moved. */
+/** The stance with its levers moved, in notches. */
 export function moveLevers(start: Start, levers: readonly Lever[], changes: readonly number[]): Stance {
   const by = {} as Record<LeverId, number>
-  for (let i = 0; i < levers.length; i++) by[(levers[i] as Lever).id] = changes[i] as number
+  for (let i = 0; i < levers.length; i++)
+    by[(levers[i] as Lever).id] = (changes[i] as number) * (levers[i] as Lever).notch
   const { stance } = start
   const shift = shiftFeet(start, by.step ?? 0, by.width ?? 0)
   const toeOut = { left: by.toeOutLeft ?? 0, right: by.toeOutRight ?? 0 }

@@ -26,7 +26,7 @@ export function findSeeds(levers: readonly Lever[], weigh: Weigh, reserve: numbe
   const zero = levers.map(() => 0)
   levers.forEach((lever, i) => {
     for (const end of [lever.low, lever.high]) {
-      for (let k = 1; k <= STEPS && end !== 0; k++) if (consider(withChange(zero, i, (end * k) / STEPS))) break
+      for (let k = 1; k <= STEPS && end !== 0; k++) if (consider(withChange(zero, i, part(end, k / STEPS)))) break
     }
   })
   levers.forEach((a, i) => {
@@ -44,11 +44,11 @@ export function findSeeds(levers: readonly Lever[], weigh: Weigh, reserve: numbe
   return [...seeds.values()]
 }
 
-/** Walks down the violation from the original, in steps small enough to stay near it. */
+/** Walks down the violation from the original. */
 export function findLeastViolation(levers: readonly Lever[], weigh: Weigh): Found {
   const objective = (changes: readonly number[]) => weigh(changes, Number.NEGATIVE_INFINITY).violation
   const zero = levers.map(() => 0)
-  return descend(levers, objective, { changes: zero, value: objective(zero) }, { coarsest: 0.5, finest: 1 / 8 })
+  return descend(levers, objective, { changes: zero, value: objective(zero) }, 8)
 }
 
 function considerGrid(
@@ -66,14 +66,17 @@ function considerGrid(
       for (let sum = 2; sum <= 2 * PAIR_STEPS; sum++) {
         let found = false
         for (let k = Math.max(1, sum - PAIR_STEPS); k <= Math.min(PAIR_STEPS, sum - 1); k++) {
-          const changes = withChange(zero, i, (endA * k) / PAIR_STEPS / 2)
-          found = consider(withChange(changes, j, (endB * (sum - k)) / PAIR_STEPS / 2)) || found
+          const changes = withChange(zero, i, part(endA, k / PAIR_STEPS / 2))
+          found = consider(withChange(changes, j, part(endB, (sum - k) / PAIR_STEPS / 2))) || found
         }
         if (found) break
       }
     }
   }
 }
+
+/** A part of a lever's reach, outward to a whole notch. */
+const part = (end: number, fraction: number): number => Math.sign(end) * Math.ceil(Math.abs(end) * fraction)
 
 const withChange = (changes: readonly number[], i: number, change: number): number[] => {
   const next = changes.slice()

@@ -26,8 +26,9 @@ const WORTH_NM = 5
 /** A variant changes as few things as it can: a unit of change must buy at least this much. */
 const UNIT_WORTH_M = 0.0005
 const UNIT_WORTH_NM = 3
-const FINE = { coarsest: 0.25, finest: 1 / 256 }
-const FAR = { coarsest: 1, finest: 1 / 128 }
+/** The first step of a search, in notches. */
+const NEAR = 4
+const FAR = 8
 
 /**
  * The safer variants of a stance: the nearest that holds, the steadiest, the kindest to the knee and the least help
@@ -125,7 +126,7 @@ class Search {
       const objective: Objective = (changes) =>
         this.weigh(ground, changes, reserve).passes ? calcDistance(ground.levers, changes) : Number.POSITIVE_INFINITY
       for (const seed of findSeeds(ground.levers, this.weigherOf(ground), reserve)) {
-        const found = descend(ground.levers, objective, { changes: seed, value: objective(seed) }, FINE)
+        const found = descend(ground.levers, objective, { changes: seed, value: objective(seed) }, NEAR)
         if (ground.cost + found.value < bestCost - 1e-9) {
           bestCost = ground.cost + found.value
           best = { ground, found }
