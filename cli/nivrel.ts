@@ -4,11 +4,13 @@ import { InputError } from '@/core'
 import { analyseDocument } from '@/formats/analyse-document'
 import { toErrorDocument } from '@/formats/error-document'
 import { parseJson } from '@/formats/parse'
+import { variantsDocument } from '@/formats/variants-document'
 
 const HELP = `Nivrel: how near the edge a stance is, and the smallest change that makes it safer.
 
-  npm run -s nivrel -- analyze FILE            one nivrel.stance/1 document in, its nivrel.analysis/1 out
-  npm run -s nivrel -- analyze --ndjson FILE   one stance a line in, one analysis a line out, in order
+  npm run -s nivrel -- analyze FILE             one nivrel.stance/1 document in, its nivrel.analysis/1 out
+  npm run -s nivrel -- analyze --ndjson FILE    one stance a line in, one analysis a line out, in order
+  npm run -s nivrel -- variants FILE [--most N]  the safer variants of a stance, as nivrel.variants/1
 
 FILE may be - for standard input. Exit status: 0 done, 1 bad input, 2 wrong use. See docs/formats.md.`
 
@@ -17,7 +19,7 @@ class UsageError extends Error {}
 
 type Verb = (args: string[]) => Promise<void>
 
-const VERBS: Record<string, Verb> = { analyze }
+const VERBS: Record<string, Verb> = { analyze, variants }
 
 async function main(args: string[]): Promise<void> {
   const [verb, ...rest] = args
@@ -36,6 +38,14 @@ async function analyze(args: string[]): Promise<void> {
   for await (const line of createInterface({ input, crlfDelay: Number.POSITIVE_INFINITY })) {
     if (line.trim() !== '') await print(JSON.stringify(analyseLine(line)))
   }
+}
+
+async function variants(args: string[]): Promise<void> {
+  const at = args.indexOf('--most')
+  const most = at < 0 ? undefined : Number(args[at + 1])
+  if (most !== undefined && !(Number.isInteger(most) && most > 0)) throw new UsageError('--most takes a whole number')
+  const file = takeFile(at < 0 ? args : args.toSpliced(at, 2))
+  await print(JSON.stringify(variantsDocument(readDocument(file), most), null, 2))
 }
 
 /** A bad line answers in its place and doesn't stop the rest. */

@@ -182,7 +182,9 @@ function projectCentre(stance: Stance, com: Vec3): Vec2 {
 }
 
 function checkLegs(legs: BySide<Leg>, stance: Stance): void {
-  for (const side of SIDES) {
+  const beyond = (side: Side) => legs[side].offset - legs[side].thigh - legs[side].shank
+  // The leg that is farther out is the one to name: it drags the other down.
+  for (const side of beyond('right') > beyond('left') ? SIDES.toReversed() : SIDES) {
     const leg = legs[side]
     const length = leg.thigh + leg.shank
     const reason =
@@ -193,7 +195,7 @@ function checkLegs(legs: BySide<Leg>, stance: Stance): void {
           : leg.flexion > FLEXION_MOST + 1e-9
             ? 'its knee would bend past 140°'
             : null
-    if (reason) throw new UnreachableError(side, leg.offset - length, stance.feet[side].heel, reason)
+    if (reason) throw new UnreachableError(side, beyond(side), stance.feet[side].heel, reason)
   }
 }
 

@@ -65,7 +65,7 @@ function buildBow(body: Body, school: School, side: Side): Stance {
       side,
       school.track * body.shoulderWidth,
       (x) => foot(x, step, 0),
-      (x) => foot(x, 0, school.rearToeOutDeg),
+      (x) => foot(x, 0, school.rearToeOutDeg, school.rearContact),
     ),
     loadLeft: loadOn(side, school.bowLoad),
     height: { kneeFlexion: school.kneeDeg * DEG, leg: side },

@@ -15,7 +15,8 @@ export type School = {
   kneeDeg: number
   bowPitchDeg: number
   frame: 'upright' | 'inclined'
-  emptyContact: 'ball' | 'heel'
+  /** The rear foot of a bow: flat, or following on its ball. */
+  rearContact: 'whole' | 'ball'
   /** Height of the raised foot on one leg, as a fraction of stature. */
   lift: number
 }
@@ -28,26 +29,26 @@ export const SCHOOLS: Record<SchoolId, School> = {
     id: 'long-upright',
     name: 'long upright frame',
     bowLoad: 0.65,
-    bowStep: 0.26,
+    bowStep: 0.21,
     rearToeOutDeg: 45,
     track: 0.8,
-    kneeDeg: 35,
+    kneeDeg: 40,
     bowPitchDeg: 0,
     frame: 'upright',
-    emptyContact: 'ball',
+    rearContact: 'whole',
     lift: 0.18,
   },
   'small-inclined': {
     id: 'small-inclined',
     name: 'small inclined frame',
     bowLoad: 0.92,
-    bowStep: 0.24,
+    bowStep: 0.17,
     rearToeOutDeg: 10,
     track: 0.5,
-    kneeDeg: 30,
+    kneeDeg: 33,
     bowPitchDeg: 22,
     frame: 'inclined',
-    emptyContact: 'heel',
+    rearContact: 'whole',
     lift: 0.16,
   },
   'low-coiling': {
@@ -60,33 +61,33 @@ export const SCHOOLS: Record<SchoolId, School> = {
     kneeDeg: 52,
     bowPitchDeg: 0,
     frame: 'upright',
-    emptyContact: 'ball',
+    rearContact: 'whole',
     lift: 0.18,
   },
   'high-follow': {
     id: 'high-follow',
     name: 'high follow-step frame',
     bowLoad: 0.75,
-    bowStep: 0.18,
+    bowStep: 0.14,
     rearToeOutDeg: 38,
     track: 0.5,
-    kneeDeg: 20,
+    kneeDeg: 24,
     bowPitchDeg: 0,
     frame: 'upright',
-    emptyContact: 'ball',
+    rearContact: 'ball',
     lift: 0.12,
   },
   therapeutic: {
     id: 'therapeutic',
     name: 'therapeutic frame',
     bowLoad: 0.6,
-    bowStep: 0.17,
+    bowStep: 0.1,
     rearToeOutDeg: 35,
     track: 1.05,
-    kneeDeg: 18,
+    kneeDeg: 26,
     bowPitchDeg: 0,
     frame: 'upright',
-    emptyContact: 'ball',
+    rearContact: 'whole',
     lift: 0.06,
   },
 }

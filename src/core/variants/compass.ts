@@ -5,17 +5,24 @@ export type Objective = (changes: readonly number[]) => number
 
 export type Found = { changes: number[]; value: number }
 
+/** Steps from far to near, as fractions of each lever's scale; the last is a single notch. */
+const NEAR = [0.25, 0.12, 0] as const
+const FAR = [1, 0.5, ...NEAR] as const
+
 /**
  * Compass search with trades: from a seed, steps along each lever and along each pair of levers (one that was moved,
- * and another), keeping what is best, halving the step down to one notch when nothing is better. Deterministic: the
- * order of the directions is fixed. Finds a local optimum; seeds decide which.
+ * and another), keeping what is best, going to finer steps down to one notch when nothing is better. Deterministic:
+ * the order of the directions is fixed. Finds a local optimum; seeds decide which.
  */
-export function descend(levers: readonly Lever[], objective: Objective, seed: Found, coarsest: number): Found {
+export function descend(levers: readonly Lever[], objective: Objective, seed: Found, far = true): Found {
   let best = seed
-  for (let step = coarsest; step >= 1; ) {
-    const better = tryZeroes(levers, objective, best) ?? tryDirections(levers, objective, best, step)
-    if (better) best = better
-    else step = Math.floor(step / 2)
+  for (const fraction of far ? FAR : NEAR) {
+    const steps = levers.map((lever) => Math.max(1, Math.round((fraction * lever.scale) / lever.notch)))
+    for (;;) {
+      const better = tryZeroes(levers, objective, best) ?? tryDirections(levers, objective, best, steps)
+      if (!better) break
+      best = better
+    }
   }
   return best
 }
@@ -32,10 +39,15 @@ function tryZeroes(levers: readonly Lever[], objective: Objective, from: Found):
   return null
 }
 
-function tryDirections(levers: readonly Lever[], objective: Objective, from: Found, step: number): Found | null {
+function tryDirections(
+  levers: readonly Lever[],
+  objective: Objective,
+  from: Found,
+  steps: readonly number[],
+): Found | null {
   let best = from
   for (let i = 0; i < levers.length; i++) {
-    for (const si of [step, -step]) {
+    for (const si of bothWays(steps, i)) {
       best = tryMove(levers, objective, from, best, i, si, -1, 0)
     }
   }
@@ -45,8 +57,8 @@ function tryDirections(levers: readonly Lever[], objective: Objective, from: Fou
     if (from.changes[i] === 0) continue
     for (let j = 0; j < levers.length; j++) {
       if (j === i) continue
-      for (const si of [step, -step]) {
-        for (const sj of new Set([step, -step, 1, -1])) {
+      for (const si of bothWays(steps, i)) {
+        for (const sj of bothWays(steps, j)) {
           best = tryMove(levers, objective, from, best, i, si, j, sj)
         }
       }
@@ -55,6 +67,8 @@ function tryDirections(levers: readonly Lever[], objective: Objective, from: Fou
   }
   return best === from ? null : best
 }
+
+const bothWays = (steps: readonly number[], i: number) => [steps[i] as number, -(steps[i] as number)]
 
 function tryMove(
   levers: readonly Lever[],

@@ -46,8 +46,8 @@ const SCALE: Record<LeverId, number> = {
 }
 
 const NOTCH: Record<LeverId, number> = {
-  step: 0.005,
-  width: 0.005,
+  step: 0.01,
+  width: 0.01,
   toeOutLeft: DEG,
   toeOutRight: DEG,
   height: DEG,

@@ -8,7 +8,10 @@ const STEPS = 12
 const PAIR_STEPS = 4
 /** The levers that move margins and joints most; pairs of these are looked through together. */
 const MAIN: ReadonlySet<LeverId> = new Set(['step', 'width', 'toeOutLeft', 'toeOutRight', 'height', 'share'])
+const WIDEST: ReadonlySet<LeverId> = new Set(['step', 'width', 'height', 'share'])
+const GRID_PARTS = [-0.8, -0.4, 0, 0.4, 0.8]
 const MOST_SEEDS = 3
+const MOST_WALKS = 6
 
 /**
  * Places to begin the nearest search from: the first passing step along each lever, the passing points of a coarse
@@ -36,6 +39,8 @@ export function findSeeds(levers: readonly Lever[], weigh: Weigh, reserve: numbe
     }
   })
   consider(findLeastViolation(levers, weigh).changes)
+  if (passing.length === 0)
+    for (const start of listLeastViolated(levers, weigh)) consider(walkDown(levers, weigh, start))
   passing.sort((a, b) => a.distance - b.distance)
   const seeds = new Map<string, number[]>()
   for (const { moved, changes } of passing) {
@@ -44,11 +49,34 @@ export function findSeeds(levers: readonly Lever[], weigh: Weigh, reserve: numbe
   return [...seeds.values()]
 }
 
-/** Walks down the violation from the original. */
+/** Where walking down the violation from the original ends. */
 export function findLeastViolation(levers: readonly Lever[], weigh: Weigh): Found {
+  return descendViolation(
+    levers,
+    weigh,
+    levers.map(() => 0),
+  )
+}
+
+const walkDown = (levers: readonly Lever[], weigh: Weigh, from: number[]) =>
+  descendViolation(levers, weigh, from).changes
+
+function descendViolation(levers: readonly Lever[], weigh: Weigh, from: number[]): Found {
   const objective = (changes: readonly number[]) => weigh(changes, Number.NEGATIVE_INFINITY).violation
-  const zero = levers.map(() => 0)
-  return descend(levers, objective, { changes: zero, value: objective(zero) }, 8)
+  return descend(levers, objective, { changes: from, value: objective(from) })
+}
+
+/** The least violated points of a coarse grid over all the widest levers: where to walk from when nothing passes. */
+function listLeastViolated(levers: readonly Lever[], weigh: Weigh): number[][] {
+  let grid: number[][] = [levers.map(() => 0)]
+  levers.forEach((lever, i) => {
+    if (!WIDEST.has(lever.id)) return
+    const places = GRID_PARTS.map((fraction) => part(fraction < 0 ? lever.low : lever.high, Math.abs(fraction)))
+    grid = grid.flatMap((changes) => places.map((place) => withChange(changes, i, place)))
+  })
+  const weighed = grid.map((changes) => ({ changes, violation: weigh(changes, Number.NEGATIVE_INFINITY).violation }))
+  weighed.sort((a, b) => a.violation - b.violation)
+  return weighed.slice(0, MOST_WALKS).map(({ changes }) => changes)
 }
 
 function considerGrid(

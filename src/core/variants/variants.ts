@@ -26,9 +26,9 @@ const WORTH_NM = 5
 /** A variant changes as few things as it can: a unit of change must buy at least this much. */
 const UNIT_WORTH_M = 0.0005
 const UNIT_WORTH_NM = 3
-/** The first step of a search, in notches. */
-const NEAR = 4
-const FAR = 8
+/** A change that buys less than this is left out. */
+const CHANGE_WORTH_M = 0.001
+const CHANGE_WORTH_NM = 1.5
 
 /**
  * The safer variants of a stance: the nearest that holds, the steadiest, the kindest to the knee and the least help
@@ -126,7 +126,7 @@ class Search {
       const objective: Objective = (changes) =>
         this.weigh(ground, changes, reserve).passes ? calcDistance(ground.levers, changes) : Number.POSITIVE_INFINITY
       for (const seed of findSeeds(ground.levers, this.weigherOf(ground), reserve)) {
-        const found = descend(ground.levers, objective, { changes: seed, value: objective(seed) }, NEAR)
+        const found = descend(ground.levers, objective, { changes: seed, value: objective(seed) }, false)
         if (ground.cost + found.value < bestCost - 1e-9) {
           bestCost = ground.cost + found.value
           best = { ground, found }
@@ -145,7 +145,7 @@ class Search {
       least = Math.max(least, weighed.assured - 1e-3)
       return UNIT_WORTH_M * calcDistance(ground.levers, changes) - weighed.assured
     }
-    const hit = this.improve(base, objective)
+    const hit = this.improve(base, objective, CHANGE_WORTH_M)
     const gain = this.weigh(ground, hit.found.changes).assured - this.weigh(ground, base.found.changes).assured
     return gain >= WORTH_M ? this.toVariant('steadiest', hit) : null
   }
@@ -159,15 +159,23 @@ class Search {
         ? weighed.kneeLoad + UNIT_WORTH_NM * calcDistance(ground.levers, changes)
         : Number.POSITIVE_INFINITY
     }
-    const hit = this.improve(base, objective)
+    const hit = this.improve(base, objective, CHANGE_WORTH_NM)
     const before = Math.max(kneeLoad(this.original.legs.left), kneeLoad(this.original.legs.right))
     const gain = before - this.weigh(ground, hit.found.changes).kneeLoad
     return gain >= WORTH_NM ? this.toVariant('kindest', hit) : null
   }
 
-  private improve({ ground, found }: Hit, objective: Objective): Hit {
+  private improve({ ground, found }: Hit, objective: Objective, worth: number): Hit {
     const seed = { changes: found.changes, value: objective(found.changes) }
-    return { ground, found: descend(ground.levers, objective, seed, FAR) }
+    let best = descend(ground.levers, objective, seed)
+    for (let i = 0; i < ground.levers.length; i++) {
+      if (best.changes[i] === 0) continue
+      const changes = best.changes.slice()
+      changes[i] = 0
+      const value = objective(changes)
+      if (value < best.value + worth) best = { changes, value }
+    }
+    return { ground, found: best }
   }
 
   /** The least help with which the original holds; else the nearest that holds with a chair back in the hand. */
@@ -204,7 +212,7 @@ class Search {
       const { changes } = findLeastViolation(ground.levers, this.weigherOf(ground))
       const value = objective(changes)
       if (!Number.isFinite(value)) continue
-      const found = descend(ground.levers, objective, { changes, value }, FAR)
+      const found = descend(ground.levers, objective, { changes, value })
       const weighed = this.weigh(ground, found.changes)
       if (!best || weighed.assured > best.weighed.assured) best = { hit: { ground, found }, weighed }
     }

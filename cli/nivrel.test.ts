@@ -1,0 +1,60 @@
+import { spawnSync } from 'node:child_process'
+import { readFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+import { describe, expect, it } from 'vitest'
+import { analyseDocument } from '@/formats/analyse-document'
+
+const ROOT = fileURLToPath(new URL('..', import.meta.url))
+const WORKED = readFileSync(`${ROOT}src/formats/worked/stances.ndjson`, 'utf8').trim().split('\n')
+
+const nivrel = (args: string[], input = '') =>
+  spawnSync(process.execPath, ['--import', 'tsx', 'cli/nivrel.ts', ...args], { cwd: ROOT, input, encoding: 'utf8' })
+
+describe('the command line', () => {
+  it('analyses a file and standard input alike, in full precision', () => {
+    const first = WORKED[0] as string
+    const { stdout, status } = nivrel(['analyze', '-'], first)
+    expect(status).toBe(0)
+    expect(JSON.parse(stdout)).toEqual(JSON.parse(JSON.stringify(analyseDocument(JSON.parse(first)))))
+  })
+
+  it('answers line for line, in order; a bad line is answered in its place; blank lines are skipped', () => {
+    const lines = [WORKED[3], '', '{"format": 1}', 'not json', WORKED[9], '  ']
+    const { stdout, status } = nivrel(['analyze', '--ndjson', '-'], lines.join('\n'))
+    expect(status).toBe(0)
+    const answers = stdout
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line))
+    expect(answers.map((a) => a.verdict ?? a.error.field)).toEqual(['close', 'format', 'document', 'close'])
+    expect(answers[1].error).toMatchObject({ field: 'format', value: 1, accepts: '"nivrel.stance/1"' })
+  })
+
+  it('offers safer variants that hold, at most as many as asked for', () => {
+    const { stdout, status } = nivrel(['variants', '-', '--most', '1'], WORKED[33] as string)
+    expect(status).toBe(0)
+    const { format, original, variants } = JSON.parse(stdout)
+    expect([format, original.format, variants.length]).toEqual(['nivrel.variants/1', 'nivrel.stance/1', 1])
+    expect(analyseDocument(variants[0].stance).verdict).toBe('holds')
+    expect(variants[0].changes[0]).toMatchObject({ what: expect.any(String), buys: expect.any(String) })
+  })
+
+  it('says in one line what is wrong: 1 for bad input, 2 for wrong use', () => {
+    const bad = nivrel(['analyze', '-'], (WORKED[0] as string).replace('"massKg": 77', '"massKg": 7'))
+    expect(bad.status).toBe(1)
+    expect(bad.stderr).toBe('person.massKg: 7 is not accepted; a number from 25 to 250 kg\n')
+    expect(bad.stdout).toBe('')
+    for (const args of [
+      [],
+      ['analyse', '-'],
+      ['analyze'],
+      ['analyze', '-', 'more'],
+      ['variants', '-', '--most', 'x'],
+    ]) {
+      const { status, stderr } = nivrel(args)
+      expect([status, stderr.trim().split('\n').length], args.join(' ')).toEqual([2, 1])
+    }
+    expect(nivrel(['analyze', 'nowhere.json']).status).toBe(1)
+    expect(nivrel(['--help'])).toMatchObject({ status: 0, stdout: expect.stringContaining('variants') })
+  })
+})

@@ -1,0 +1,9 @@
+import type { NextConfig } from 'next'
+
+const config: NextConfig = {
+  poweredByHeader: false,
+  devIndicators: false,
+  serverExternalPackages: ['@libsql/client', 'libsql'],
+}
+
+export default config

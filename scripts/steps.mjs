@@ -1,0 +1,79 @@
+// Steps that the start, test and development scripts share. Plain Node: this runs before anything is installed.
+import { spawnSync } from 'node:child_process'
+import { createHash } from 'node:crypto'
+import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { dirname, join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+export const ROOT = fileURLToPath(new URL('..', import.meta.url))
+const STAMPS = join(ROOT, 'node_modules', '.nivrel')
+
+export const ENV = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' }
+
+export const say = (text) => process.stdout.write(`${text}\n`)
+
+/** Ends with one clear line. */
+export function stop(text) {
+  process.stderr.write(`nivrel: ${text}\n`)
+  process.exit(1)
+}
+
+export function run(command, args, options = {}) {
+  return spawnSync(command, args, { cwd: ROOT, env: ENV, stdio: 'inherit', ...options })
+}
+
+export const bin = (name) => join(ROOT, 'node_modules', '.bin', name)
+
+/** Installs from the lock file where that has changed since the last time. */
+export function install() {
+  if (Number(process.versions.node.split('.')[0]) < 20) stop(`Node 20 or newer is needed (this is ${process.version})`)
+  const lock = hash(['package-lock.json'])
+  if (isStamped('install', lock)) return
+  say('Installing what it needs (once)…')
+  if (run('npm', ['ci', '--no-audit', '--no-fund']).status !== 0)
+    stop('the packages could not be installed (see above)')
+  stamp('install', lock)
+}
+
+/** Builds where the sources have changed since the last build. */
+export function build() {
+  const sources = hash(['package-lock.json', 'next.config.ts', 'tsconfig.json', ...listFiles('src')])
+  if (isStamped('build', sources) && existsSync(join(ROOT, '.next', 'BUILD_ID'))) return
+  say('Building (about a minute, once)…')
+  const { status, stdout, stderr } = run(bin('next'), ['build'], { stdio: 'pipe', encoding: 'utf8' })
+  if (status !== 0) stop(`the build failed\n${stdout}${stderr}`)
+  stamp('build', sources)
+}
+
+/** Makes, migrates and fills the database. */
+export function prepare(...flags) {
+  const done = run(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts', ...flags], {
+    stdio: 'pipe',
+    encoding: 'utf8',
+  })
+  if (done.status !== 0) stop(done.stderr.trim().split('\n')[0])
+}
+
+function listFiles(folder) {
+  return readdirSync(join(ROOT, folder), { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile() && !entry.name.includes('.test.'))
+    .map((entry) => join(entry.parentPath ?? entry.path, entry.name).slice(ROOT.length))
+    .sort()
+}
+
+function hash(files) {
+  const sum = createHash('sha256')
+  for (const file of files) sum.update(file).update(readFileSync(join(ROOT, file)))
+  return sum.digest('hex')
+}
+
+const isStamped = (name, value) => {
+  const file = join(STAMPS, name)
+  return existsSync(file) && readFileSync(file, 'utf8') === value
+}
+
+function stamp(name, value) {
+  const file = join(STAMPS, name)
+  mkdirSync(dirname(file), { recursive: true })
+  writeFileSync(file, value)
+}

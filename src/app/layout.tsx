@@ -1,0 +1,32 @@
+import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
+import '@fontsource-variable/atkinson-hyperlegible-mono/wght.css'
+import '@/ui/theme/tokens.css'
+import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter'
+import type { Metadata, Viewport } from 'next'
+import type { ReactNode } from 'react'
+import { LIGHT_SCRIPT } from '@/ui/theme/light-script'
+import { ThemeFrame } from '@/ui/theme/ThemeFrame'
+
+export const metadata: Metadata = {
+  title: 'Nivrel',
+  description: 'How near the edge a stance is, and the smallest change that makes it safer.',
+  icons: { icon: '/mark.svg' },
+}
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
+
+export default function Layout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <head>
+        {/* biome-ignore lint/security/noDangerouslySetInnerHtml: our own constant, before the first paint */}
+        <script dangerouslySetInnerHTML={{ __html: LIGHT_SCRIPT }} />
+      </head>
+      <body>
+        <AppRouterCacheProvider>
+          <ThemeFrame>{children}</ThemeFrame>
+        </AppRouterCacheProvider>
+      </body>
+    </html>
+  )
+}

@@ -1,0 +1,170 @@
+import { describe, expect, it } from 'vitest'
+import { analyse } from '../analysis'
+import { resolveBody } from '../body/body'
+import type { Limits, Person } from '../body/person'
+import { DEG, type Vec2 } from '../conventions'
+import type { Stance } from '../stance/stance'
+import { makeStandingStance } from '../stance/standing'
+import type { FindingCode, Severity } from './finding'
+
+const BASE: Person = { stature: 1.7, mass: 70, sex: 'male', age: 50 }
+
+type Case = { limits?: Limits; person?: Partial<Person>; stance?: Partial<Stance> }
+
+function find({ limits, person, stance }: Case) {
+  const body = resolveBody({ ...BASE, ...person, ...(limits && { limits }) })
+  return analyse(body, { ...makeStandingStance(body), ...stance }, { standing: null, withoutFreeTurn: true })
+}
+
+const body = resolveBody(BASE)
+const standing = makeStandingStance(body)
+const feet = (leftX: number, rightX: number, toeOutDeg = 0, leftY = 0): Pick<Stance, 'feet'> => ({
+  feet: {
+    left: { ...standing.feet.left, heel: [leftX, leftY] as Vec2, toeOut: toeOutDeg * DEG },
+    right: { ...standing.feet.right, heel: [rightX, 0] as Vec2, toeOut: toeOutDeg * DEG },
+  },
+})
+const bent = (degrees: number): Pick<Stance, 'height'> => ({ height: { kneeFlexion: degrees * DEG, leg: 'left' } })
+const trunk = (pitch: number, roll = 0, yaw = 0) => ({
+  trunk: { pitch: pitch * DEG, roll: roll * DEG, yaw: yaw * DEG },
+})
+const inAir: Partial<Stance> = {
+  feet: {
+    ...standing.feet,
+    left: { ...standing.feet.left, heel: [-0.15, 0.3], contact: 'air', clearance: 0.3 },
+  },
+  loadLeft: 0,
+}
+
+// Each rule: a stance just past its limit, and one just within it.
+const RULES: [FindingCode, Severity, Case, Case][] = [
+  [
+    'balance.outside',
+    'hard',
+    { limits: { loadMax: { left: 0.3, right: 1 } } },
+    { limits: { loadMax: { left: 0.7, right: 1 } } },
+  ],
+  ['balance.reserve', 'caution', { person: { swayReserve: 0.05 } }, { person: { swayReserve: 0.02 } }],
+  ['balance.reserve', 'hard', { person: { usableAcross: 0.1, usableAlong: 0.08 } }, { person: { usableAlong: 0.5 } }],
+  [
+    'load.limit',
+    'hard',
+    { limits: { loadMax: { left: 0.49, right: 1 } } },
+    { limits: { loadMax: { left: 0.5, right: 1 } } },
+  ],
+  [
+    'knee.flexion',
+    'hard',
+    { limits: { kneeFlexionMax: 29 * DEG }, stance: bent(30) },
+    { limits: { kneeFlexionMax: 31 * DEG }, stance: bent(30) },
+  ],
+  [
+    'knee.flexion',
+    'hard',
+    { limits: { kneeRangeMax: 60 * DEG }, stance: inAir },
+    { limits: { kneeFlexionMax: 60 * DEG }, stance: inAir },
+  ],
+  [
+    'knee.drift',
+    'caution',
+    { limits: { hipOutwardMax: 10 * DEG }, stance: { ...feet(-0.3, 0.3, 25), ...bent(45) } },
+    { stance: { ...feet(-0.3, 0.3, 25), ...bent(45) } },
+  ],
+  [
+    'knee.side-tilt',
+    'caution',
+    { limits: { hipOutwardMax: 10 * DEG }, stance: { ...feet(-0.3, 0.3, 25), ...bent(45) } },
+    { stance: bent(30) },
+  ],
+  ['knee.past-toes', 'note', { limits: { dorsiflexionMax: 60 * DEG }, stance: bent(60) }, { stance: bent(30) }],
+  [
+    'knee.past-toes',
+    'caution',
+    { limits: { dorsiflexionMax: 60 * DEG }, stance: bent(75) },
+    { limits: { dorsiflexionMax: 60 * DEG }, stance: bent(52) },
+  ],
+  ['knee.locked', 'note', { limits: { kneeFlexionMin: 4 * DEG }, stance: bent(4) }, { stance: bent(5) }],
+  [
+    'hip.range',
+    'note',
+    { limits: { hipOutwardMax: 10 * DEG }, stance: { ...feet(-0.3, 0.3, 25), ...bent(45) } },
+    { stance: { ...feet(-0.3, 0.3, 25), ...bent(45) } },
+  ],
+  [
+    'hip.range',
+    'caution',
+    {
+      limits: { hipAbductionMax: 0, hipOutwardMax: 0, hipInwardMax: 0 },
+      stance: { ...feet(-0.5, 0.5, 60), ...bent(40) },
+    },
+    { limits: { hipOutwardMax: 10 * DEG }, stance: { ...feet(-0.3, 0.3, 25), ...bent(45) } },
+  ],
+  [
+    'hip.limit',
+    'hard',
+    { limits: { hipFlexionMax: 20 * DEG }, stance: bent(60) },
+    { limits: { hipFlexionMax: 60 * DEG }, stance: bent(60) },
+  ],
+  [
+    'hip.limit',
+    'hard',
+    { limits: { hipAdductionMax: 2 * DEG }, stance: feet(-0.02, 0.12) },
+    { limits: { hipAdductionMax: 2 * DEG }, stance: feet(-0.2, 0.2) },
+  ],
+  [
+    'hip.limit',
+    'hard',
+    { limits: { hipOrdered: true, hipOutwardMax: 20 * DEG }, stance: { ...feet(-0.3, 0.3, 25), ...bent(45) } },
+    { limits: { hipOrdered: true, hipOutwardMax: 70 * DEG }, stance: { ...feet(-0.3, 0.3, 25), ...bent(45) } },
+  ],
+  ['ankle.limit', 'caution', { limits: { dorsiflexionMax: 15 * DEG }, stance: bent(60) }, { stance: bent(30) }],
+  [
+    'ankle.limit',
+    'hard',
+    { limits: { dorsiflexionMax: 4 * DEG }, stance: { ...feet(-0.1, 0.1, 0, 0.7), loadLeft: 0.5 } },
+    { limits: { dorsiflexionMax: 15 * DEG }, stance: bent(60) },
+  ],
+  ['trunk.lean', 'caution', { stance: trunk(21) }, { stance: trunk(20) }],
+  ['trunk.lean', 'caution', { stance: trunk(-11) }, { stance: trunk(-10) }],
+  ['trunk.lean', 'caution', { stance: trunk(0, 11) }, { stance: trunk(0, -10) }],
+  [
+    'trunk.lean',
+    'caution',
+    { stance: { ...trunk(36), frame: 'inclined' } },
+    { stance: { ...trunk(34), frame: 'inclined' } },
+  ],
+  ['trunk.twist', 'caution', { stance: trunk(0, 0, 46) }, { stance: trunk(0, 0, -45) }],
+  ['back.hollow', 'caution', { stance: { pelvisTilt: 11 * DEG } }, { stance: { pelvisTilt: 11 * DEG, ...trunk(5) } }],
+  ['eyes.closed', 'note', { stance: { eyes: 'closed' } }, { stance: { eyes: 'open' } }],
+  ['foot.narrow', 'note', { stance: feet(-0.01, 0.05, 0, 0.35) }, { stance: feet(-0.05, 0.05, 0, 0.35) }],
+]
+
+describe('the rules', () => {
+  it.each(RULES)('%s, %s: fires past its limit and not within it', (code, severity, past, within) => {
+    const fired = (one: Case) => find(one).findings.filter((f) => f.code === code && f.severity === severity)
+    expect(fired(past).length).toBeGreaterThan(0)
+    expect(fired(within)).toEqual([])
+    for (const finding of fired(past)) {
+      expect(finding.where).toMatch(/^(left|right|trunk|feet|balance)/)
+      expect(finding.text.length).toBeGreaterThan(10)
+    }
+  })
+
+  it('a leg in the air has only its knee’s flexion', () => {
+    const limits = { kneeRangeMax: 60 * DEG, hipOutwardMax: 0, hipInwardMax: 0, dorsiflexionMax: 0, kneeFlexionMin: 0 }
+    const left = find({ limits, stance: inAir }).findings.filter((f) => f.where.startsWith('left'))
+    expect(left.map((f) => f.code)).toEqual(['knee.flexion'])
+  })
+
+  it('is close by a loaded joint’s caution, and not by a light one’s', () => {
+    const stiff = { limits: { hipOutwardMax: 10 * DEG }, person: { usableAlong: 0.6, swayReserve: 0.001 } }
+    const wide = { ...feet(-0.3, 0.3, 25), ...bent(45) }
+    expect(find({ ...stiff, stance: { ...wide, loadLeft: 0.5 } }).verdict).toBe('close')
+  })
+
+  it('asks half as much again of closed eyes, and six tenths on one foot', () => {
+    expect(find({ stance: { eyes: 'closed' } }).reserve).toBeCloseTo(0.0225, 9)
+    expect(find({ stance: inAir }).reserve).toBeCloseTo(0.009, 9)
+    expect(find({ stance: inAir, person: { swayReserveOneFoot: 0.02 } }).reserve).toBe(0.02)
+  })
+})

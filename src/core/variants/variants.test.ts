@@ -1,0 +1,177 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { anyPerson } from '@/testing/arbitrary'
+import { analyse } from '../analysis'
+import { kneeLoad } from '../balance/legs'
+import { resolveBody } from '../body/body'
+import type { Person } from '../body/person'
+import { DEG } from '../conventions'
+import { InputError } from '../errors'
+import { POSTURE_IDS, POSTURES } from '../postures/postures'
+import { SCHOOL_IDS, SCHOOLS } from '../postures/schools'
+import type { Stance } from '../stance/stance'
+import { calcDistance, type LeverId, listLevers, makeStart, moveLevers } from './levers'
+import { findVariants } from './variants'
+import { keyOf, Scale } from './weigh'
+
+const QUICK = { standing: null, withoutFreeTurn: true }
+
+/** Ten people by three postures: thirty stances, most of which do not hold as taught. */
+const PEOPLE: Person[] = [
+  { stature: 1.62, mass: 68, sex: 'female', age: 74, limits: { kneeFlexionMax: 30 * DEG } },
+  { stature: 1.75, mass: 82, sex: 'male', age: 70, limits: { loadMax: { left: 0.5, right: 1 } } },
+  { stature: 1.58, mass: 60, sex: 'female', age: 72, limits: { kneeFlexionMax: 20 * DEG } },
+  { stature: 1.84, mass: 91, sex: 'male', age: 78, swayReserve: 0.022 },
+  { stature: 1.7, mass: 70, sex: 'unspecified', limits: { loadMax: { left: 0.6, right: 0.6 } } },
+  { stature: 1.66, mass: 75, sex: 'female', age: 66, limits: { kneeFlexionMax: 25 * DEG, hipOutwardMax: 40 * DEG } },
+  { stature: 1.79, mass: 104, sex: 'male', age: 63, swayReserve: 0.03 },
+  { stature: 1.52, mass: 53, sex: 'female', age: 70, swayReserve: 0.02 },
+  { stature: 1.68, mass: 74, sex: 'female', age: 67, limits: { loadMax: { left: 1, right: 0.55 } } },
+  { stature: 1.9, mass: 88, sex: 'male', age: 58, limits: { dorsiflexionMax: 18 * DEG, kneeFlexionMax: 35 * DEG } },
+]
+const STANCES = PEOPLE.flatMap((person) => {
+  const body = resolveBody(person)
+  return (['bow', 'empty-ball', 'parallel'] as const).map((posture) => ({
+    body,
+    stance: POSTURES[posture].build(body, SCHOOLS['long-upright'], 'left'),
+  }))
+})
+
+/** The three variables of the grid: what moves a bow's margin and joints most. */
+const THREE: LeverId[] = ['step', 'height', 'share']
+
+describe('the nearest variant', () => {
+  it.each(STANCES.map((one, i) => [i, one]))(
+    'is within 1 %% of the best of every point of a fine grid (%i)',
+    (_, { body, stance }) => {
+      const original = analyse(body, stance, QUICK)
+      const start = makeStart(body, stance, { left: original.legs.left.flexion, right: original.legs.right.flexion })
+      const levers = listLevers(start).filter((lever) => THREE.includes(lever.id))
+      const scale = new Scale(body, new Set(original.findings.filter((f) => f.severity !== 'note').map(keyOf)))
+      const { variants } = findVariants(body, stance, { levers: THREE })
+      const nearest = variants.find((v) => v.kind === 'nearest')
+      if (original.verdict === 'holds') return expect(nearest).toBeUndefined()
+
+      // Every notch of all three, by growing distance, until one passes.
+      const [a, b, c] = levers as [(typeof levers)[0], (typeof levers)[0], (typeof levers)[0]]
+      const points: { changes: number[]; distance: number }[] = []
+      for (let i = a.low; i <= a.high; i++)
+        for (let j = b.low; j <= b.high; j++)
+          for (let k = c.low; k <= c.high; k++)
+            points.push({ changes: [i, j, k], distance: calcDistance(levers, [i, j, k]) })
+      points.sort((p, q) => p.distance - q.distance)
+      const best = points.find(
+        ({ changes }) => scale.weigh(moveLevers(start, levers, changes), original.reserve).passes,
+      )
+      if (!best) return expect(nearest).toBeUndefined()
+      const distance = nearest ? distanceOf(start.stance, nearest.stance) : Number.POSITIVE_INFINITY
+      expect(distance).toBeLessThanOrEqual(best.distance * 1.01 + 1e-9)
+
+      function distanceOf(from: Stance, to: Stance): number {
+        const step = (s: Stance) => s.feet.left.heel[1] - s.feet.right.heel[1]
+        const flexion = (s: Stance) => ('kneeFlexion' in s.height ? s.height.kneeFlexion : start.flexion)
+        const by = {
+          step: step(to) - step(from),
+          height: flexion(to) - flexion(from),
+          share: to.loadLeft - from.loadLeft,
+        }
+        return calcDistance(
+          levers,
+          levers.map((lever) => by[lever.id as 'step'] / lever.notch),
+        )
+      }
+    },
+  )
+})
+
+const anyPosture = fc.tuple(fc.constantFrom(...POSTURE_IDS), fc.constantFrom(...SCHOOL_IDS))
+const anyLimits = fc.record(
+  {
+    kneeFlexionMax: fc.integer({ min: 10, max: 60 }).map((d) => d * DEG),
+    dorsiflexionMax: fc.integer({ min: 8, max: 35 }).map((d) => d * DEG),
+    hipOutwardMax: fc.integer({ min: 15, max: 60 }).map((d) => d * DEG),
+    loadMax: fc.record({ left: fc.constantFrom(0, 0.3, 0.5, 1), right: fc.constantFrom(0.6, 1) }),
+  },
+  { requiredKeys: [] },
+)
+
+describe('whatever is offered', () => {
+  it('keeps every limit and the reserve, or says that it stays close; it is never beyond', () => {
+    fc.assert(
+      fc.property(anyPerson, anyLimits, anyPosture, (anybody, limits, [posture, school]) => {
+        // Older, smaller and weaker people as well as others.
+        const body = resolveBody({ ...anybody, limits })
+        const stance = POSTURES[posture].build(body, SCHOOLS[school], 'left')
+        let found: ReturnType<typeof findVariants>
+        try {
+          found = findVariants(body, stance)
+        } catch (error) {
+          if (!(error instanceof InputError)) throw error
+          return fc.pre(false)
+        }
+        for (const variant of found.variants) {
+          const after = analyse(body, variant.stance, QUICK)
+          expect(after.verdict, variant.kind).not.toBe('beyond')
+          if (!['fallback', 'seated'].includes(variant.kind)) expect(after.verdict, variant.kind).toBe('holds')
+          if (after.verdict === 'close') expect(variant.note).toMatch(/close/)
+          expect(variant.changes.length).toBeGreaterThan(0)
+        }
+      }),
+      { numRuns: 25 },
+    )
+  })
+
+  it('improves what holds, by 5 mm or 5 Nm, and leaves the rest alone', () => {
+    const body = resolveBody({ stature: 1.7, mass: 70, sex: 'male', age: 50 })
+    for (const posture of POSTURE_IDS) {
+      const stance = POSTURES[posture].build(body, SCHOOLS.therapeutic, 'right')
+      const before = analyse(body, stance, QUICK)
+      expect(before.verdict).toBe('holds')
+      for (const { kind, stance: better } of findVariants(body, stance).variants) {
+        const after = analyse(body, better, QUICK)
+        const worst = (a: typeof after) => Math.max(kneeLoad(a.legs.left), kneeLoad(a.legs.right))
+        if (kind === 'steadiest') expect(after.assured.margin - before.assured.margin).toBeGreaterThanOrEqual(0.005)
+        else expect([kind, worst(before) - worst(after) >= 5]).toEqual(['kindest', true])
+      }
+    }
+  })
+
+  it('is the same each time', () => {
+    const { body, stance } = STANCES[3] as (typeof STANCES)[0]
+    expect(findVariants(body, stance)).toEqual(findVariants(body, stance))
+  })
+
+  it('is a seat, with the limits that stand against it, where no leg may carry anything', () => {
+    const body = resolveBody({
+      stature: 1.7,
+      mass: 70,
+      sex: 'male',
+      limits: { kneeFlexionMax: 2 * DEG, kneeFlexionMin: 5 * DEG },
+    })
+    const { variants, conflicts } = findVariants(body, POSTURES.bow.build(body, SCHOOLS['long-upright'], 'left'))
+    expect(variants.map((v) => v.kind)).toEqual(['seated'])
+    expect(conflicts.map((f) => f.code)).toContain('knee.flexion')
+  })
+
+  it('is a measurement where the uncertainty decides, and that measurement settles it', () => {
+    const person: Person = {
+      stature: 1.62,
+      mass: 60,
+      sex: 'female',
+      age: 70,
+      limits: { loadMax: { left: 1, right: 1 } },
+    }
+    const body = resolveBody({ ...person, swayReserve: 0.03 })
+    const stance = { ...POSTURES.parallel.build(body, SCHOOLS.therapeutic, 'left'), loadLeft: 0.5 }
+    const { measurements } = findVariants(body, stance)
+    const usable = measurements.find((m) => m.cause === 'usable')
+    expect(usable).toBeDefined()
+    const measured = resolveBody({
+      ...person,
+      swayReserve: 0.03,
+      usableAlong: body.usableAlong,
+      usableAcross: body.usableAcross,
+    })
+    expect(analyse(measured, stance, QUICK).assured.margin).toBeCloseTo(usable?.margin as number, 3)
+  })
+})

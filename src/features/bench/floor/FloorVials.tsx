@@ -1,0 +1,56 @@
+import type { Analysis } from '@/core'
+import { type Plan, toScreen } from '@/ui/floor/plan'
+import { Vial } from '@/ui/vial/Vial'
+import { centimetres } from '@/ui/words/lengths'
+import styles from './floor.module.css'
+
+/** Room for the vials: above the floor and to its right. */
+export const VIAL_SPACE = { top: 62, right: 122 }
+
+const THICKNESS = 27
+const GAP = 10
+
+/** The two vials along the floor's own axes: each bubble stands level with the centre. */
+export function FloorVials({ plan, analysis }: { plan: Plan; analysis: Analysis }) {
+  const { pose, margins, reserve } = analysis
+  const [cx, cy] = toScreen(plan, pose.centre)
+  const { usable } = margins
+  const beyond = usable.nearest < 0
+  const shared = { scale: plan.scale, reserve, beyond, thickness: THICKNESS }
+  const along = plan.width + GAP + THICKNESS / 2 + 6
+  const say = (metres: number) => (beyond ? 'beyond' : centimetres(metres))
+  return (
+    <g>
+      <g transform={`translate(0 ${VIAL_SPACE.top - GAP - THICKNESS / 2})`}>
+        <Vial length={plan.width} bubbleAt={cx} toLow={usable.left} toHigh={usable.right} {...shared} />
+      </g>
+      <text x={0} y={15} className={styles.label}>
+        left <tspan className={styles.figure}>{say(usable.left)}</tspan>
+      </text>
+      <text x={plan.width} y={15} textAnchor="end" className={styles.label}>
+        right <tspan className={styles.figure}>{say(usable.right)}</tspan>
+      </text>
+      <g transform={`translate(${along} ${VIAL_SPACE.top + plan.height}) rotate(-90)`}>
+        <Vial
+          length={plan.height}
+          bubbleAt={plan.height - cy}
+          toLow={usable.back}
+          toHigh={usable.forward}
+          {...shared}
+        />
+      </g>
+      <text x={along + 24} y={VIAL_SPACE.top + 14} className={styles.label}>
+        ahead
+        <tspan x={along + 24} dy="1.3em" className={styles.figure}>
+          {say(usable.forward)}
+        </tspan>
+      </text>
+      <text x={along + 24} y={VIAL_SPACE.top + plan.height - 28} className={styles.label}>
+        behind
+        <tspan x={along + 24} dy="1.3em" className={styles.figure}>
+          {say(usable.back)}
+        </tspan>
+      </text>
+    </g>
+  )
+}

@@ -1,0 +1,105 @@
+'use client'
+
+import { type KeyboardEvent, useRef } from 'react'
+import type { Analysis, Stance } from '@/core'
+import { setLoadLeft } from '../state/edits'
+import { setStance } from '../state/store'
+import styles from './floor.module.css'
+import { useDrag } from './use-drag'
+
+export const BEAM_HEIGHT = 74
+
+const LINE_Y = 42
+
+type WeightBeamProps = { width: number; stance: Stance; analysis: Analysis | null; onDrag: (on: boolean) => void }
+
+/** The weight between the feet, the left foot's end on the left; the band is what can be held with the centre there. */
+export function WeightBeam({ width, stance, analysis, onDrag }: WeightBeamProps) {
+  const beam = useRef<SVGGElement>(null)
+  const held = stance.feet.left.contact === 'air' || stance.feet.right.contact === 'air'
+  const inset = 10
+  const at = (shareLeft: number) => inset + (1 - shareLeft) * (width - 2 * inset)
+  const drag = useDrag(
+    (event) => [event.clientX - (beam.current?.ownerSVGElement?.getBoundingClientRect().left ?? 0), 0],
+    ([x]) => setStance((s) => setLoadLeft(s, 100 * (1 - (x - inset) / (width - 2 * inset)))),
+    onDrag,
+  )
+  if (stance.seat) return null
+  const left = Math.round(stance.loadLeft * 100)
+  const onKeyDown = (event: KeyboardEvent) => {
+    const toLeft: Record<string, number> = {
+      ArrowLeft: 1,
+      ArrowDown: -1,
+      ArrowUp: 1,
+      ArrowRight: -1,
+      PageUp: 10,
+      PageDown: -10,
+    }
+    const step = toLeft[event.key]
+    if (step === undefined) return
+    setStance((s) => setLoadLeft(s, (s.loadLeftPct ?? 50) + step))
+    event.preventDefault()
+  }
+  const possible = analysis?.possibleSplit
+  const x = at(stance.loadLeft)
+  return (
+    <g ref={beam}>
+      <text x={0} y={14} className={styles.label}>
+        left <tspan className={styles.figure}>{left} %</tspan>
+      </text>
+      <text x={width} y={14} textAnchor="end" className={styles.label}>
+        right <tspan className={styles.figure}>{100 - left} %</tspan>
+      </text>
+      <line x1={inset} x2={width - inset} y1={LINE_Y} y2={LINE_Y} stroke="var(--ink)" strokeWidth="1.6" />
+      {[0, 0.25, 0.5, 0.75, 1].map((share) => (
+        <line
+          key={share}
+          x1={at(share)}
+          x2={at(share)}
+          y1={LINE_Y - 5}
+          y2={LINE_Y + 5}
+          stroke="var(--ink)"
+          strokeWidth="1.3"
+        />
+      ))}
+      {possible && (
+        <>
+          <rect
+            x={at(possible[1])}
+            width={Math.max(2, at(possible[0]) - at(possible[1]))}
+            y={LINE_Y - 6}
+            height={12}
+            fill="var(--tide)"
+            fillOpacity="0.28"
+            rx="2"
+          />
+          <text x={width / 2} y={LINE_Y + 28} textAnchor="middle" className={styles.label}>
+            {held
+              ? 'all of it on the standing foot'
+              : `with the centre there, ${Math.round(possible[0] * 100)} to ${Math.round(possible[1] * 100)} % can be held on the left`}
+          </text>
+        </>
+      )}
+      <g
+        role="slider"
+        tabIndex={held ? -1 : 0}
+        aria-label="Weight on the left foot"
+        aria-valuemin={0}
+        aria-valuemax={100}
+        aria-valuenow={left}
+        aria-valuetext={`${left} %`}
+        aria-disabled={held}
+        className={styles.beam}
+        onKeyDown={onKeyDown}
+        {...(held ? {} : drag)}
+      >
+        <rect x={inset} y={LINE_Y - 22} width={Math.max(0, width - 2 * inset)} height={44} fill="transparent" />
+        <circle cx={x} cy={LINE_Y} r="17" className={styles.centreRing} />
+        <path
+          d={`M${x} ${LINE_Y - 13}L${x + 10} ${LINE_Y}L${x} ${LINE_Y + 13}L${x - 10} ${LINE_Y}Z`}
+          fill="var(--ink)"
+        />
+      </g>
+    </g>
+  )
+}

@@ -1,0 +1,60 @@
+'use client'
+
+import type { Finding, InputError } from '@/core'
+import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import styles from '../bench.module.css'
+import type { OnBenchView } from '../state/use-analysis'
+import { describeBalance, describeOfStanding, describeReserve, headingOf, worstFirst } from './prose'
+
+/** What the stance shows, as prose: the verdict, the way they would go, and what else, the worst first. */
+export function Findings({ view, story }: { view: OnBenchView; story: string }) {
+  const { analysis, error } = view
+  if (!analysis) return <CannotSay error={error} />
+  const ofStanding = describeOfStanding(analysis)
+  return (
+    <section aria-label="What the stance shows" className={styles.findings}>
+      <h2 className={styles.verdict} aria-live="polite" data-testid="verdict">
+        <VerdictMark verdict={analysis.verdict} size={26} /> {VERDICT_WORDS[analysis.verdict]}
+      </h2>
+      <p>{describeBalance(analysis)}</p>
+      <p>{describeReserve(analysis)}</p>
+      {ofStanding && <p>{ofStanding}</p>}
+      {worstFirst(analysis.findings).map((finding) => (
+        <FindingNote key={`${finding.code} ${finding.where} ${finding.text}`} finding={finding} />
+      ))}
+      {story && <p className={styles.story}>{story}</p>}
+      <p className={styles.caution}>A calculation for instructors, not a diagnosis. A clinician’s order comes first.</p>
+    </section>
+  )
+}
+
+function FindingNote({ finding }: { finding: Finding }) {
+  return (
+    <div className={styles.finding} data-severity={finding.severity}>
+      <h3>{headingOf(finding)}</h3>
+      <p>{finding.text}</p>
+    </div>
+  )
+}
+
+function CannotSay({ error }: { error: InputError | null }) {
+  return (
+    <section aria-label="What the stance shows" className={styles.findings}>
+      <h2 className={styles.verdict} aria-live="polite">
+        This cannot be stood
+      </h2>
+      <p role="alert">
+        {error ? `${WHERE_WRONG[error.field] ?? 'The stance'}: accepted is ${error.accepts}.` : ''} Undo brings back
+        what was.
+      </p>
+    </section>
+  )
+}
+
+const WHERE_WRONG: Record<string, string> = {
+  'stance.feet': 'The feet overlap or stand too far apart',
+  'stance.feet.left.heel': 'The left foot',
+  'stance.feet.right.heel': 'The right foot',
+  'stance.loadLeftPct': 'The weight',
+  'person.limits.loadMaxPct': 'The load limits',
+}

@@ -1,0 +1,107 @@
+import { temporal } from 'zundo'
+import { create } from 'zustand'
+import { POSTURES, type PostureId, resolveBody, SCHOOLS, type SchoolId, type Side } from '@/core'
+import { fromStance } from '@/formats/from-core'
+import type { PersonDocument } from '@/formats/person-document'
+import type { StanceBody } from '@/formats/stance-document'
+import { toPerson } from '@/formats/to-core'
+
+/** What is on the bench. The stance is held as documents hold it: degrees, percent, metres. */
+export type BenchState = {
+  person: { id: string; name: string; document: PersonDocument }
+  posture: PostureId
+  school: SchoolId
+  stance: StanceBody
+}
+
+export const FIRST_POSTURE: PostureId = 'bow'
+export const FIRST_SCHOOL: SchoolId = 'long-upright'
+
+/** A posture of a school, sized to a person. */
+export function buildStance(document: PersonDocument, posture: PostureId, school: SchoolId, side: Side): StanceBody {
+  const body = resolveBody(toPerson(document))
+  return fromStance(POSTURES[posture].build(body, SCHOOLS[school], side))
+}
+
+const NOBODY: PersonDocument = { statureM: 1.65, massKg: 68 }
+
+export const useBench = create<BenchState>()(
+  temporal(
+    (): BenchState => ({
+      person: { id: '', name: '', document: NOBODY },
+      posture: FIRST_POSTURE,
+      school: FIRST_SCHOOL,
+      stance: buildStance(NOBODY, FIRST_POSTURE, FIRST_SCHOOL, 'left'),
+    }),
+    {
+      // Another person is another bench: undo never brings back somebody else's stance.
+      partialize: ({ posture, school, stance }) => ({ posture, school, stance }),
+      equality: (a, b) => a.stance === b.stance && a.posture === b.posture && a.school === b.school,
+      limit: 200,
+    },
+  ),
+)
+
+const { getState, setState, temporal: history } = useBench
+
+/** Puts a person on the bench, with what was there for them or a posture sized to them. */
+export function putOnBench(person: BenchState['person'], on?: Omit<BenchState, 'person'> | null): void {
+  const { posture, school, stance } = getState()
+  const fresh = () => ({
+    posture,
+    school,
+    stance: buildStance(person.document, posture, school, stance.side ?? 'left'),
+  })
+  setState({ person, ...(on ?? fresh()) })
+  history.getState().clear()
+}
+
+export function setStance(update: (stance: StanceBody) => StanceBody): void {
+  setState(({ stance }) => ({ stance: update(stance) }))
+}
+
+/** Opens a variant: the same posture, changed. */
+export const openStance = (stance: StanceBody): void => setState({ stance })
+
+/** Opens what was kept, with its posture and school. */
+export const openOnBench = (on: Omit<BenchState, 'person'>): void => setState(on)
+
+export function choosePosture(posture: PostureId, side?: Side): void {
+  setState(({ person, school, stance }) => ({
+    posture,
+    stance: buildStance(person.document, posture, school, side ?? stance.side ?? 'left'),
+  }))
+}
+
+export function chooseSchool(school: SchoolId): void {
+  setState(({ person, posture, stance }) => ({
+    school,
+    stance: buildStance(person.document, posture, school, stance.side ?? 'left'),
+  }))
+}
+
+export function undo(): void {
+  history.getState().undo()
+}
+
+export function redo(): void {
+  history.getState().redo()
+}
+
+let beforeDrag: Pick<BenchState, 'posture' | 'school' | 'stance'> | null = null
+
+/** Between these two, changes are one step for undo. */
+export function beginDrag(): void {
+  const { posture, school, stance } = getState()
+  beforeDrag = { posture, school, stance }
+  history.getState().pause()
+}
+
+export function endDrag(): void {
+  if (!beforeDrag) return
+  const { stance } = getState()
+  setState(beforeDrag)
+  history.getState().resume()
+  setState({ stance })
+  beforeDrag = null
+}

@@ -1,0 +1,73 @@
+'use client'
+
+import { useMemo } from 'react'
+import { analyse, type Stance, type Variant } from '@/core'
+import { fromStance } from '@/formats/from-core'
+import { SmallFloor } from '@/ui/floor/SmallFloor'
+import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import styles from '../bench.module.css'
+import { openStance } from '../state/store'
+import type { OnBenchView } from '../state/use-analysis'
+import { KIND_NAMES, sayChange, sayGain } from './change-words'
+import { useVariants, type VariantsFound } from './use-variants'
+
+/** The safer variants as small floors over the original, each with what changes and what it buys. */
+export function VariantStrip({ view }: { view: OnBenchView }) {
+  const { found, searching } = useVariants(view)
+  if (!view.analysis) return <section className={styles.variants} aria-label="Safer variants" />
+  return (
+    <section className={styles.variants} aria-label="Safer variants" aria-busy={searching}>
+      {found && !searching && found.set.variants.length === 0 && (
+        <p className={styles.quiet}>{sayNothingFound(view, found)}</p>
+      )}
+      {!found && <p className={styles.quiet}>Looking for what would make it safer…</p>}
+      {found?.set.variants.map((variant) => (
+        <OneVariant key={variant.kind} view={view} variant={variant} of={found.of} stale={searching} />
+      ))}
+    </section>
+  )
+}
+
+function sayNothingFound({ analysis }: OnBenchView, { set }: NonNullable<VariantsFound>): string {
+  if (analysis?.verdict === 'holds') return 'It holds, and nothing within reach improves it much.'
+  if (set.conflicts.length > 0) {
+    return `Nothing was found that passes. What stands against it: ${set.conflicts.map(({ text }) => text).join(' ')}`
+  }
+  return 'Nothing within reach was found that passes.'
+}
+
+type OneVariantProps = { view: OnBenchView; variant: Variant; of: Stance; stale: boolean }
+
+function OneVariant({ view, variant, of, stale }: OneVariantProps) {
+  const { body } = view
+  const { before, after } = useMemo(() => {
+    const options = { standing: null, withoutFreeTurn: true }
+    return { before: analyse(body, of, options), after: analyse(body, variant.stance, options) }
+  }, [body, of, variant])
+  const gain = sayGain(before, after)
+  const name = [variant.kind, ...variant.also].map((kind) => KIND_NAMES[kind]).join(', ')
+  return (
+    <article className={styles.variant} data-stale={stale} aria-label={name}>
+      <div className={styles.variantFloor}>
+        <SmallFloor body={body} stance={variant.stance} over={of} width={84} height={96} />
+        <button
+          type="button"
+          className={styles.take}
+          disabled={stale}
+          onClick={() => openStance(fromStance(variant.stance))}
+          aria-label={`Take this: ${name}, ${VERDICT_WORDS[after.verdict].toLowerCase()}`}
+        >
+          Take this
+        </button>
+      </div>
+      <div>
+        <h3>
+          <VerdictMark verdict={after.verdict} /> {name}
+        </h3>
+        <p>{variant.changes.map(sayChange).join(', ')}</p>
+        {gain && <p className={styles.gain}>{gain}</p>}
+        {variant.note && <p className={styles.gain}>{variant.note}</p>}
+      </div>
+    </article>
+  )
+}

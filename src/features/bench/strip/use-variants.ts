@@ -1,0 +1,29 @@
+import { useEffect, useState } from 'react'
+import type { Stance, VariantSet } from '@/core'
+import { startVariantSearch } from '@/workers/variants'
+import type { OnBenchView } from '../state/use-analysis'
+
+const REST = 350
+
+/** What was found for a stance; while a newer one is searched, what was found before stays on screen. */
+export type VariantsFound = { set: VariantSet; of: Stance } | null
+
+/** Searches once the stance has rested; a newer stance ends the search for an older one. */
+export function useVariants({ body, stance, analysis }: OnBenchView): { found: VariantsFound; searching: boolean } {
+  const [found, setFound] = useState<VariantsFound>(null)
+  const searchable = analysis !== null
+  useEffect(() => {
+    if (!searchable) return
+    let cancel = () => {}
+    const timer = setTimeout(() => {
+      const search = startVariantSearch(body.person, stance, () => {})
+      cancel = search.cancel
+      search.found.then((set) => setFound({ set, of: stance })).catch(() => setFound(null))
+    }, REST)
+    return () => {
+      clearTimeout(timer)
+      cancel()
+    }
+  }, [body, stance, searchable])
+  return { found, searching: searchable && found?.of !== stance }
+}

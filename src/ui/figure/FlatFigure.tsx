@@ -1,0 +1,128 @@
+import { type Analysis, DEG, SIDES, type Side, type Vec2, type Vec3 } from '@/core'
+import { drawBody, type Part } from './parts'
+import { nearness, see, type View } from './view'
+
+type FlatFigureProps = {
+  analysis: Analysis
+  view: View
+  /** What the drawing shows, for those who don't see it. */
+  label: string
+  width: number
+  height: number
+  /** Pixels to a metre, and the place that the middle of the drawing shows. */
+  scale: number
+  middle: number
+}
+
+/** The body drawn level from one side, on its plumb line, with the base on the floor under it. */
+export function FlatFigure({ analysis, view, label, width, height, scale, middle }: FlatFigureProps) {
+  const { pose } = analysis
+  const [bx, bz] = see(view, pose.centreOfMass)
+  const floorY = height - 30
+  const place = ([x, z]: Vec2): Vec2 => [width / 2 + (x - middle) * scale, floorY - z * scale]
+  const path = (ring: readonly Vec2[]) =>
+    `M${ring
+      .map((p) =>
+        place(p)
+          .map((v) => v.toFixed(1))
+          .join(' '),
+      )
+      .join('L')}Z`
+  const farSide: Side = view.sin > 0.3 ? 'left' : view.sin < -0.3 ? 'right' : 'left'
+  const isFar = (part: Part) => Math.abs(view.sin) > 0.3 && part.side === farSide
+  const [px, py] = place([bx, bz])
+  const [fx, fy] = place(see(view, [pose.centre[0], pose.centre[1], 0]))
+  return (
+    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label}>
+      <FloorUnder analysis={analysis} view={view} place={place} />
+      {pose.stance.supports.map((support) => (
+        <Post key={support.hand} at={support.at} view={view} place={place} />
+      ))}
+      {drawBody(pose, view).map((part) => (
+        <path
+          key={part.key}
+          d={path(part.ring)}
+          fill={TONES[isFar(part) ? 'far' : part.tone]}
+          stroke="var(--paper)"
+          strokeWidth="1"
+          strokeLinejoin="round"
+        />
+      ))}
+      <line x1={px} y1={py} x2={fx} y2={fy} stroke="var(--clay)" strokeWidth="1.8" strokeDasharray="5 4" />
+      <circle cx={px} cy={py} r="6" fill="var(--clay)" stroke="var(--paper)" strokeWidth="1.5" />
+      {SIDES.map((side) => (
+        <KneeMark key={side} analysis={analysis} side={side} view={view} place={place} />
+      ))}
+    </svg>
+  )
+}
+
+const TONES = {
+  leg: 'var(--body-near)',
+  arm: 'var(--body-mid)',
+  trunk: 'var(--body-mid)',
+  head: 'var(--body-near)',
+  far: 'var(--body-far)',
+}
+
+type Place = (point: Vec2) => Vec2
+
+/** The floor's line, the full base thin on it and the usable base thick. */
+function FloorUnder({ analysis, view, place }: { analysis: Analysis; view: View; place: Place }) {
+  const span = (ring: readonly { x: number; y: number }[]) => {
+    const xs = ring.map(({ x, y }) => see(view, [x, y, 0])[0])
+    return [place([Math.min(...xs), 0]), place([Math.max(...xs), 0])] as const
+  }
+  const [full, usable] = [span(analysis.full), span(analysis.usable)]
+  const y = full[0][1] + 5
+  return (
+    <g strokeLinecap="round">
+      <line x1={full[0][0]} x2={full[1][0]} y1={y} y2={y} stroke="var(--ink-soft)" strokeWidth="1.5" />
+      <line x1={usable[0][0]} x2={usable[1][0]} y1={y} y2={y} stroke="var(--tide-line)" strokeWidth="6" />
+    </g>
+  )
+}
+
+function Post({ at, view, place }: { at: Vec3; view: View; place: Place }) {
+  const [x, y] = place(see(view, at))
+  const [, floor] = place([0, 0])
+  return (
+    <g stroke="var(--wood)" strokeWidth="4" strokeLinecap="round">
+      <line x1={x} x2={x} y1={y} y2={floor} />
+      <line x1={x - 9} x2={x + 9} y1={y} y2={y} />
+    </g>
+  )
+}
+
+/** The knee's bend at the knee; past its limit the joint itself is marked. */
+function KneeMark({ analysis, side, view, place }: { analysis: Analysis; side: Side; view: View; place: Place }) {
+  const { pose, legs, findings } = analysis
+  const at = pose.joints[`${side}Knee`]
+  const [x, y] = place(see(view, at))
+  const over = findings.some((f) => f.where === `${side} knee` && f.severity !== 'note')
+  const [other] = SIDES.filter((s) => s !== side)
+  const otherAt = pose.joints[`${other as Side}Knee`]
+  const toRight =
+    see(view, at)[0] > see(view, otherAt)[0] || (see(view, at)[0] === see(view, otherAt)[0] && nearness(view, at) > 0)
+  return (
+    <g>
+      <circle
+        cx={x}
+        cy={y}
+        r="7.5"
+        fill="var(--paper)"
+        stroke={over ? 'var(--clay)' : 'var(--ink)'}
+        strokeWidth={over ? 3.5 : 2}
+      />
+      <text
+        x={x + (toRight ? 14 : -14)}
+        y={y + 5}
+        textAnchor={toRight ? 'start' : 'end'}
+        className="figure-degrees"
+        fill={over ? 'var(--clay)' : 'var(--ink)'}
+      >
+        {Math.round(legs[side].flexion / DEG)}°
+      </text>
+    </g>
+  )
+}

@@ -1,0 +1,74 @@
+import { type Body, type Stance, type Support, setFooting, type Vec2 } from '@/core'
+import { Footprint } from './Footprint'
+import { midline } from './footprint'
+import { fitPlan, type Plan, toScreen } from './plan'
+
+type SmallFloorProps = { body: Body; stance: Stance; over?: Stance; width?: number; height?: number }
+
+/** A stance as a small floor, dotted over what it was: the fuller foot of both lies in one place. */
+export function SmallFloor({ body, stance, over, width = 104, height = 104 }: SmallFloorProps) {
+  const now = setFooting(body, stance)
+  const before = over && setFooting(body, over)
+  const feet = [now, ...(before ? [before] : [])].flatMap(({ feet: f }) => [f.left, f.right])
+  const corners = feet.flatMap((f): Vec2[] => [
+    midline(f, 0),
+    midline(f, 1),
+    midline(f, 0.7, 0.5),
+    midline(f, 0.7, -0.5),
+  ])
+  const supports = stance.supports.flatMap(({ at }): Vec2[] => [
+    [at[0] - 0.18, at[1] + 0.03],
+    [at[0] + 0.18, at[1] - 0.34],
+  ])
+  const plan = fitPlan([...corners, ...supports], width, height, 0.05)
+  return (
+    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true">
+      {before && (
+        <>
+          <Footprint plan={plan} foot={before.feet.left} look="former" />
+          <Footprint plan={plan} foot={before.feet.right} look="former" />
+        </>
+      )}
+      <Footprint plan={plan} foot={now.feet.left} look="small" />
+      <Footprint plan={plan} foot={now.feet.right} look="small" />
+      {stance.supports.map((support) => (
+        <SupportMark key={support.hand} plan={plan} support={support} />
+      ))}
+      {stance.seat && <SeatMark plan={plan} at={stance.seat.at} size={0.4} />}
+    </svg>
+  )
+}
+
+/** Where a hand is: a chair back seen from above, a wall's line, or a point. */
+export function SupportMark({ plan, support }: { plan: Plan; support: Support }) {
+  const [x, y] = toScreen(plan, [support.at[0], support.at[1]])
+  const s = plan.scale
+  if (support.kind === 'chair-back') {
+    return (
+      <g stroke="var(--wood)" fill="var(--paper-deep)" strokeWidth="1.6">
+        <rect x={x - 0.2 * s} y={y} width={0.4 * s} height={0.36 * s} rx="3" />
+        <rect x={x - 0.22 * s} y={y - 0.025 * s} width={0.44 * s} height={0.05 * s} fill="var(--wood)" rx="2" />
+      </g>
+    )
+  }
+  if (support.kind === 'wall') {
+    return <rect x={x - 0.04 * s} y={y - 0.35 * s} width={0.05 * s} height={0.7 * s} fill="var(--wood)" rx="2" />
+  }
+  return (
+    <g stroke="var(--wood)" strokeWidth="2" fill="var(--paper)">
+      <circle cx={x} cy={y} r={Math.max(5, 0.03 * s)} />
+      <circle cx={x} cy={y} r="1.5" fill="var(--wood)" />
+    </g>
+  )
+}
+
+export function SeatMark({ plan, at, size }: { plan: Plan; at: Vec2; size: number }) {
+  const [x, y] = toScreen(plan, at)
+  const s = plan.scale * size
+  return (
+    <g stroke="var(--wood)" fill="var(--paper-deep)" strokeWidth="1.6">
+      <rect x={x - s / 2} y={y - s / 2} width={s} height={s} rx="4" />
+      <rect x={x - s * 0.55} y={y + s * 0.45} width={s * 1.1} height={s * 0.12} fill="var(--wood)" rx="2" />
+    </g>
+  )
+}

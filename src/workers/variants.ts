@@ -1,0 +1,14 @@
+import { proxy, wrap } from 'comlink'
+import type { Person, Stance, VariantSet } from '@/core'
+import type { VariantsApi } from './variants.worker'
+
+/** A search under way: what it will find, and a way to stop it. */
+export type VariantSearch = { found: Promise<VariantSet>; cancel: () => void }
+
+/** Searches for safer variants in a worker of its own, so that cancelling is simply ending it. */
+export function startVariantSearch(person: Person, stance: Stance, onProgress: (done: number) => void): VariantSearch {
+  const worker = new Worker(new URL('./variants.worker.ts', import.meta.url))
+  const found = wrap<VariantsApi>(worker).find(person, stance, proxy(onProgress))
+  found.finally(() => worker.terminate()).catch(() => {})
+  return { found, cancel: () => worker.terminate() }
+}
