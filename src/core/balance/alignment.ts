@@ -31,7 +31,12 @@ export function readAlignment(pose: Pose, rose: readonly number[]): Alignment {
   const [, hy, hz] = joints.pelvis
   const lower = Math.atan2(hy - backHeel[1], hz - backHeel[2])
   const upper = Math.atan2(joints.vertex[1] - hy, joints.vertex[2] - hz)
-  const largest = Math.max(...rose)
+  let largest = 0
+  let smallest = Number.POSITIVE_INFINITY
+  for (const distance of rose) {
+    if (distance > largest) largest = distance
+    if (distance < smallest) smallest = distance
+  }
   return {
     thigh: bySide((side) => {
       const hip = joints[`${side}Hip`]
@@ -48,7 +53,7 @@ export function readAlignment(pose: Pose, rose: readonly number[]): Alignment {
     oneLine: Math.abs(wrap(upper - lower)),
     frontOffVertical: Math.max(...sideY) - Math.min(...sideY),
     pairs: bySide((side) => readPairs(pose, side)),
-    evenness: largest > 0 ? Math.min(...rose) / largest : 0,
+    evenness: largest > 0 ? smallest / largest : 0,
   }
 }
 

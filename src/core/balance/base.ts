@@ -110,8 +110,9 @@ function combine(carriers: Carrier[]): Corner[] {
         shares[i] = i !== free && bits & (1 << i) ? (carriers[i] as Carrier).most : 0
         rest -= shares[i] as number
       }
-      if (rest < -1e-12 || rest > (carriers[free] as Carrier).most + 1e-12) continue
-      shares[free] = Math.max(0, rest)
+      // Nothing left for the free one: the same shares come again with another one free.
+      if (rest < 1e-12 || rest > (carriers[free] as Carrier).most + 1e-12) continue
+      shares[free] = rest
       addWeighted(carriers, shares, points)
     }
   }
@@ -119,23 +120,62 @@ function combine(carriers: Carrier[]): Corner[] {
 }
 
 function addWeighted(carriers: Carrier[], shares: number[], points: Corner[]): void {
-  let sums: Corner[] = [still(0, 0)]
+  let sum: Corner[] = [still(0, 0)]
   for (let i = 0; i < carriers.length; i++) {
     const share = shares[i] as number
     if (share <= 1e-12) continue
     const { corners } = carriers[i] as Carrier
-    if (share >= 1 - 1e-12) sums = corners
-    else
-      sums = sums.flatMap((sum) =>
-        corners.map((c) => ({
-          x: sum.x + share * c.x,
-          y: sum.y + share * c.y,
-          ...(c.wl > 0 ? { wl: share, lx: c.lx, ly: c.ly } : { wl: sum.wl, lx: sum.lx, ly: sum.ly }),
-          ...(c.wr > 0 ? { wr: share, rx: c.rx, ry: c.ry } : { wr: sum.wr, rx: sum.rx, ry: sum.ry }),
-        })),
-      )
+    sum = share >= 1 - 1e-12 ? corners : addRings(sum, corners, share)
   }
-  points.push(...sums)
+  for (const corner of sum) points.push(corner)
+}
+
+/**
+ * The corners of a + share · b, two convex counter-clockwise rings: their edges in the order of their directions
+ * (Minkowski sum by merging), instead of every corner with every other.
+ */
+function addRings(a: readonly Corner[], b: readonly Corner[], share: number): Corner[] {
+  const sum: Corner[] = []
+  const firstA = findLowest(a)
+  const firstB = findLowest(b)
+  for (let i = 0, j = 0; i < a.length || j < b.length; ) {
+    const p = a[(firstA + i) % a.length] as Corner
+    const q = b[(firstB + j) % b.length] as Corner
+    sum.push(addCorners(p, q, share))
+    const nextP = a[(firstA + i + 1) % a.length] as Corner
+    const nextQ = b[(firstB + j + 1) % b.length] as Corner
+    const turn = (nextP.x - p.x) * (nextQ.y - q.y) - (nextP.y - p.y) * (nextQ.x - q.x)
+    const stepA = j >= b.length || (i < a.length && turn >= 0)
+    const stepB = i >= a.length || (j < b.length && turn <= 0)
+    if (stepA) i++
+    if (stepB) j++
+  }
+  return sum
+}
+
+function addCorners(p: Corner, q: Corner, share: number): Corner {
+  const left = q.wl > 0
+  const right = q.wr > 0
+  return {
+    x: p.x + share * q.x,
+    y: p.y + share * q.y,
+    wl: left ? share : p.wl,
+    lx: left ? q.lx : p.lx,
+    ly: left ? q.ly : p.ly,
+    wr: right ? share : p.wr,
+    rx: right ? q.rx : p.rx,
+    ry: right ? q.ry : p.ry,
+  }
+}
+
+function findLowest(ring: readonly Corner[]): number {
+  let lowest = 0
+  for (let i = 1; i < ring.length; i++) {
+    const p = ring[i] as Corner
+    const least = ring[lowest] as Corner
+    if (p.y < least.y || (p.y === least.y && p.x < least.x)) lowest = i
+  }
+  return lowest
 }
 
 /** A horizontal push of at most f body weights along n, at the hand's height z, extends the places by f·z against n. */

@@ -79,7 +79,23 @@ export function calcMargins(ring: readonly Point[], centre: Vec2, views = viewEd
 
 const RAYS = Array.from({ length: ROSE_RAYS }, (_, i) => directionVector((i * 2 * Math.PI) / ROSE_RAYS))
 
-/** Distance to the edge along 72 directions, from forward, counter-clockwise. */
+/**
+ * Distance to the edge along 72 directions, from forward, counter-clockwise, from inside the base. Each edge's normal
+ * and gap are computed once for all rays: this is half the time of an analysis otherwise.
+ */
 export function calcRose(ring: readonly Point[], [x, y]: Vec2): number[] {
-  return RAYS.map(([dx, dy]) => calcRay(ring, x, y, dx, dy))
+  const rose = new Array<number>(ROSE_RAYS).fill(Number.POSITIVE_INFINITY)
+  for (let e = 0; e < ring.length; e++) {
+    const a = ring[e] as Point
+    const b = ring[e + 1 === ring.length ? 0 : e + 1] as Point
+    const nx = b.y - a.y
+    const ny = a.x - b.x
+    const gap = nx * (a.x - x) + ny * (a.y - y)
+    for (let i = 0; i < ROSE_RAYS; i++) {
+      const ray = RAYS[i] as Vec2
+      const approach = nx * ray[0] + ny * ray[1]
+      if (approach > 0 && gap < (rose[i] as number) * approach) rose[i] = gap / approach
+    }
+  }
+  return rose
 }

@@ -21,35 +21,45 @@ export function calcPossibleSplit(footing: Footing): PossibleSplit | null {
   const leftRing = layOnFloor(left, left.part.ring)
   const rightRing = layOnFloor(right, right.part.ring)
   const places = listFeetCentres(footing)
-  let low = 0
-  let high = 1
-  const clip = (nx: number, ny: number) => {
-    const atLeft = reach(leftRing, nx, ny)
-    const slope = atLeft - reach(rightRing, nx, ny)
-    const need = -reach(places, -nx, -ny) - reach(rightRing, nx, ny)
-    // need <= w · slope
-    if (slope > 1e-15) low = Math.max(low, need / slope)
-    else if (slope < -1e-15) high = Math.min(high, need / slope)
-    else if (need > 1e-12) high = -1
-  }
-  for (const [nx, ny] of listNormals(leftRing)) clip(nx, ny)
-  for (const [nx, ny] of listNormals(rightRing)) clip(nx, ny)
-  if (places.length > 1) for (const [nx, ny] of listNormals(places)) clip(-nx, -ny)
+  const range = { low: 0, high: 1 }
+  for (const ring of [leftRing, rightRing]) clipByEdges(range, ring, 1, leftRing, rightRing, places)
+  if (places.length > 1) clipByEdges(range, places, -1, leftRing, rightRing, places)
+  const { low, high } = range
   return low <= high + 1e-9 ? [Math.min(low, high), Math.max(low, high)] : null
 }
 
-const reach = (ring: Ring, nx: number, ny: number): number => {
-  let most = Number.NEGATIVE_INFINITY
-  for (const [x, y] of ring) most = Math.max(most, nx * x + ny * y)
-  return most
+/** For each edge of a ring, the shares that its outward normal (times `sign`) leaves: need <= w · slope. */
+function clipByEdges(
+  range: { low: number; high: number },
+  ring: Ring,
+  sign: 1 | -1,
+  left: Ring,
+  right: Ring,
+  places: Ring,
+): void {
+  for (let i = 0; i < ring.length; i++) {
+    const a = ring[i] as Vec2
+    const b = ring[i + 1 === ring.length ? 0 : i + 1] as Vec2
+    const nx = sign * (b[1] - a[1])
+    const ny = sign * (a[0] - b[0])
+    const atRight = reach(right, nx, ny)
+    const slope = reach(left, nx, ny) - atRight
+    const need = -reach(places, -nx, -ny) - atRight
+    if (slope > 1e-15) range.low = Math.max(range.low, need / slope)
+    else if (slope < -1e-15) range.high = Math.min(range.high, need / slope)
+    else if (need > 1e-12) range.high = -1
+  }
 }
 
-/** Outward normals of a counter-clockwise ring; of two points, both sides of their line. */
-const listNormals = (ring: Ring): Vec2[] =>
-  ring.map(([ax, ay], i) => {
-    const [bx, by] = ring[(i + 1) % ring.length] as Vec2
-    return [by - ay, ax - bx]
-  })
+function reach(ring: Ring, nx: number, ny: number): number {
+  let most = Number.NEGATIVE_INFINITY
+  for (let i = 0; i < ring.length; i++) {
+    const point = ring[i] as Vec2
+    const along = nx * point[0] + ny * point[1]
+    if (along > most) most = along
+  }
+  return most
+}
 
 /** Where the feet's own centre of pressure may be, hands taking or giving all that they may: a convex ring. */
 function listFeetCentres(footing: Footing): Ring {

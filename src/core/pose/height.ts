@@ -24,12 +24,14 @@ export function findPelvisHeight(body: Body, stance: Stance, legs: BySide<Leg>):
     // The named leg follows its target even when that is straighter than its straightest allowed flexion.
     highest = Math.min(highest, side === named ? Math.max(target, straightest) : straightest)
   }
-  let z = Math.min(target, highest)
+  const start = Math.min(target, highest)
+  let z = start
   for (const side of SIDES) {
     legs[side].place(z)
     if (legs[side].foot.contact === 'whole') z = raiseForAnkle(legs[side], body.dorsiflexionMax, z, highest)
   }
-  legs.left.place(z)
+  // The left leg was placed first: the right ankle may have raised the hips since.
+  if (z !== start) legs.left.place(z)
   return z
 }
 

@@ -75,13 +75,20 @@ export class Leg {
 
   /** Horizontal distance from hip to ankle. */
   get offset(): number {
-    return Math.hypot(this.hipX - this.foot.ankleX, this.hipY - this.foot.ankleY)
+    return Math.sqrt(this.offsetSquare)
+  }
+
+  // Square roots, here and below: Math.hypot guards against overflow that lengths of legs never meet, at ten times the time.
+  private get offsetSquare(): number {
+    const dx = this.hipX - this.foot.ankleX
+    const dy = this.hipY - this.foot.ankleY
+    return dx * dx + dy * dy
   }
 
   /** Hip height at a knee flexion, by the law of cosines; the ankle's height where the leg is too short for it. */
   calcHipHeight(flexion: number): number {
     const { thigh: a, shank: b } = this
-    const square = a * a + b * b + 2 * a * b * Math.cos(flexion) - this.offset ** 2
+    const square = a * a + b * b + 2 * a * b * Math.cos(flexion) - this.offsetSquare
     return this.foot.ankleZ + Math.sqrt(Math.max(0, square))
   }
 
@@ -150,7 +157,7 @@ export class Leg {
     const centre = (this.cx - foot.hx) * foot.vx + (this.cy - foot.hy) * foot.vy
     const a = this.radius * (this.k0x * foot.vx + this.k0y * foot.vy)
     const b = this.radius * (this.k1x * foot.vx + this.k1y * foot.vy)
-    const reach = Math.hypot(a, b)
+    const reach = Math.sqrt(a * a + b * b)
     if (reach < 1e-12) return 0
     const toOuter = Math.atan2(b, a)
     let best: number

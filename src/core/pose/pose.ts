@@ -29,7 +29,7 @@ export type Pose = Footing & {
   centreOfMass: Vec3
 }
 
-const STOP = 1e-8
+const STOP = 1e-7
 const MOST_STEPS = 50
 /** Moving the pelvis 1 cm moves the centre of mass about 0.85 to 0.95 cm. */
 const GAIN = 1 / 0.9
@@ -112,20 +112,22 @@ function stand(
   axes: PelvisAxes,
   upper: UpperBody,
 ): Vec3 {
-  let x = wantX
-  let y = wantY
+  // About where the pelvis will be: the trunk's share of the way from under the centre.
+  const above = stance.supports.length > 0 ? [0, 0] : upper.calcMoment(0, 0, 0)
+  let x = wantX - (above[0] as number)
+  let y = wantY - (above[1] as number)
   // Inverse of how the centre follows the pelvis.
   let [bxx, bxy, byx, byy] = [GAIN, 0, 0, GAIN]
   let gain = GAIN
   let [sx, sy] = [0, 0]
-  let [lastX, lastY] = [0, 0]
+  let [lastX, lastY, lastMiss] = [0, 0, 0]
   for (let step = 0; step < MOST_STEPS; step++) {
     moveHips(body, legs, axes, x, y)
     const z = findPelvisHeight(body, stance, legs)
     const [cx, cy] = projectCentre(stance, addLegMoments(body, legs, upper.calcMoment(x, y, z)))
     const missX = wantX - cx
     const missY = wantY - cy
-    const miss = Math.hypot(missX, missY)
+    const miss = Math.sqrt(missX * missX + missY * missY)
     if (miss < STOP) return [x, y, z]
     if (step > 0) {
       const yx = lastX - missX
@@ -133,7 +135,7 @@ function stand(
       const byX = bxx * yx + bxy * yy
       const byY = byx * yx + byy * yy
       const along = sx * byX + sy * byY
-      if (miss > Math.hypot(lastX, lastY) || !(Math.abs(along) > 1e-20)) {
+      if (miss > lastMiss || !(Math.abs(along) > 1e-20)) {
         gain *= 0.7
         ;[bxx, bxy, byx, byy] = [gain, 0, 0, gain]
       } else {
@@ -151,6 +153,7 @@ function stand(
     y += sy
     lastX = missX
     lastY = missY
+    lastMiss = miss
   }
   const accepts = `a stance in which the pelvis is found within ${MOST_STEPS} steps`
   throw new InputError('stance', 'no pose found', accepts)

@@ -1,7 +1,7 @@
 import { SIDES } from '../conventions'
 import { InputError } from '../errors'
 import { calcOverlap } from '../geometry/polygon'
-import { FOOT_OUTLINE, layOnFloor } from './foot'
+import { FOOT_OUTLINE, layOnFloor, type PlacedFoot } from './foot'
 import type { Footing } from './footing'
 
 const OVERLAP_MOST = 1e-4
@@ -27,8 +27,7 @@ export function checkFooting({ stance, feet }: Footing): void {
   if (!(apart <= HEELS_MOST)) {
     throw new InputError('stance.feet', `heels ${apart.toFixed(2)} m apart`, `heels at most ${HEELS_MOST} m apart`)
   }
-  // Feet farther apart than they are long cannot overlap.
-  if (left.contact !== 'air' && right.contact !== 'air' && apart < feet.left.length * 2.2) {
+  if (left.contact !== 'air' && right.contact !== 'air' && areNear(feet.left, feet.right)) {
     const shared = calcOverlap(layOnFloor(feet.left, FOOT_OUTLINE), layOnFloor(feet.right, FOOT_OUTLINE))
     if (shared > OVERLAP_MOST) {
       const value = `outlines that overlap by ${(shared * 1e4).toFixed(1)} cm²`
@@ -39,4 +38,11 @@ export function checkFooting({ stance, feet }: Footing): void {
     const held = stance.supports.flatMap((s, i) => (s.hand === side ? [i] : []))
     if (held.length > 1) throw new InputError(`stance.supports.${held[1]}.hand`, side, 'one support a hand')
   }
+}
+
+/** Each outline lies within half a length and half a breadth of its midpoint: farther apart than that they can't meet. */
+function areNear(a: PlacedFoot, b: PlacedFoot): boolean {
+  const x = a.hx + 0.5 * a.length * a.ux - b.hx - 0.5 * b.length * b.ux
+  const y = a.hy + 0.5 * a.length * a.uy - b.hy - 0.5 * b.length * b.uy
+  return x * x + y * y < ((a.length + a.breadth + b.length + b.breadth) / 2) ** 2
 }

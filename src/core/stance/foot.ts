@@ -140,10 +140,16 @@ function findPressure(body: Body, bearing: BearingPart, at: number): Vec2 {
 
 /** A ring of the foot's unit frame on the floor, scaled about its centre, counter-clockwise from above. */
 export function layOnFloor(foot: PlacedFoot, ring: Ring, centre: Vec2 = [0, 0], along = 1, across = 1): Vec2[] {
-  const points = ring.map(([u, v]): Vec2 => {
-    const du = (centre[0] + (u - centre[0]) * along) * foot.length
-    const dv = (centre[1] + (v - centre[1]) * across) * foot.breadth
-    return [foot.hx + du * foot.ux + dv * foot.vx, foot.hy + du * foot.uy + dv * foot.vy]
-  })
-  return foot.sign === 1 ? points.reverse() : points
+  const { length, breadth, hx, hy, ux, uy, vx, vy } = foot
+  const [cu, cv] = centre
+  const count = ring.length
+  const points = new Array<Vec2>(count)
+  for (let i = 0; i < count; i++) {
+    const corner = ring[i] as Vec2
+    const du = (cu + (corner[0] - cu) * along) * length
+    const dv = (cv + (corner[1] - cv) * across) * breadth
+    // Seen from above the right foot's frame is the other way round.
+    points[foot.sign === 1 ? count - 1 - i : i] = [hx + du * ux + dv * vx, hy + du * uy + dv * vy]
+  }
+  return points
 }

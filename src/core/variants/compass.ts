@@ -6,6 +6,7 @@ export type Objective = (changes: readonly number[]) => number
 export type Found = { changes: number[]; value: number }
 
 /** Steps from far to near, as fractions of each lever's scale; the last is a single notch. */
+const MOST_FOR_TRIPLES = 4
 const NEAR = [0.25, 0.12, 0] as const
 const FAR = [1, 0.5, ...NEAR] as const
 
@@ -45,47 +46,56 @@ function tryDirections(
   from: Found,
   steps: readonly number[],
 ): Found | null {
-  let best = from
-  for (let i = 0; i < levers.length; i++) {
-    for (const si of bothWays(steps, i)) {
-      best = tryMove(levers, objective, from, best, i, si, -1, 0)
-    }
-  }
-  if (best !== from) return best
-  for (let i = 0; i < levers.length; i++) {
-    // A trade has to take from a lever that was moved.
-    if (from.changes[i] === 0) continue
+  const walk = new Walk(levers, objective, from)
+  for (let i = 0; i < levers.length; i++) for (const di of bothWays(steps, i)) walk.try([i, di])
+  if (walk.best !== from) return walk.best
+  // A trade has to take from a lever that was moved.
+  const moved = levers.map((_, i) => i).filter((i) => from.changes[i] !== 0)
+  for (const i of moved) {
     for (let j = 0; j < levers.length; j++) {
       if (j === i) continue
-      for (const si of bothWays(steps, i)) {
-        for (const sj of bothWays(steps, j)) {
-          best = tryMove(levers, objective, from, best, i, si, j, sj)
-        }
-      }
+      for (const di of bothWays(steps, i)) for (const dj of bothWays(steps, j)) walk.try([i, di], [j, dj])
     }
-    if (best !== from) return best
   }
-  return best === from ? null : best
+  if (walk.best !== from) return walk.best
+  // Where two limits meet, only three levers together can move along both; of many moved levers, pairs do.
+  if (moved.length > MOST_FOR_TRIPLES) return null
+  for (const [i, j, k] of listTriples(moved)) {
+    for (const di of bothWays(steps, i))
+      for (const dj of bothWays(steps, j)) for (const dk of bothWays(steps, k)) walk.try([i, di], [j, dj], [k, dk])
+  }
+  return walk.best === from ? null : walk.best
+}
+
+function listTriples(of: readonly number[]): [number, number, number][] {
+  return of.flatMap((i, a) =>
+    of.slice(a + 1).flatMap((j, b) => of.slice(a + b + 2).map((k): [number, number, number] => [i, j, k])),
+  )
 }
 
 const bothWays = (steps: readonly number[], i: number) => [steps[i] as number, -(steps[i] as number)]
 
-function tryMove(
-  levers: readonly Lever[],
-  objective: Objective,
-  from: Found,
-  best: Found,
-  i: number,
-  si: number,
-  j: number,
-  sj: number,
-): Found {
-  const changes = from.changes.slice()
-  changes[i] = clamp(levers[i] as Lever, (changes[i] as number) + si)
-  if (j >= 0) changes[j] = clamp(levers[j] as Lever, (changes[j] as number) + sj)
-  if (changes[i] === from.changes[i] && (j < 0 || changes[j] === from.changes[j])) return best
-  const value = objective(changes)
-  return value < best.value ? { changes, value } : best
-}
+/** Steps tried from one place, and the best of them. */
+class Walk {
+  best: Found
 
-const clamp = (lever: Lever, change: number): number => Math.min(lever.high, Math.max(lever.low, change))
+  constructor(
+    private readonly levers: readonly Lever[],
+    private readonly objective: Objective,
+    private readonly from: Found,
+  ) {
+    this.best = from
+  }
+
+  try(...steps: [lever: number, notches: number][]): void {
+    const changes = this.from.changes.slice()
+    for (const [i, notches] of steps) {
+      const { low, high } = this.levers[i] as Lever
+      const change = Math.min(high, Math.max(low, (changes[i] as number) + notches))
+      if (change === changes[i]) return
+      changes[i] = change
+    }
+    const value = this.objective(changes)
+    if (value < this.best.value) this.best = { changes, value }
+  }
+}

@@ -5,7 +5,7 @@ import type { Weighed } from './weigh'
 export type Weigh = (changes: readonly number[], least: number) => Weighed
 
 const STEPS = 12
-const PAIR_STEPS = 4
+const PAIR_STEPS = 7
 /** The levers that move margins and joints most; pairs of these are looked through together. */
 const MAIN: ReadonlySet<LeverId> = new Set(['step', 'width', 'toeOutLeft', 'toeOutRight', 'height', 'share'])
 const WIDEST: ReadonlySet<LeverId> = new Set(['step', 'width', 'height', 'share'])
@@ -94,8 +94,8 @@ function considerGrid(
       for (let sum = 2; sum <= 2 * PAIR_STEPS; sum++) {
         let found = false
         for (let k = Math.max(1, sum - PAIR_STEPS); k <= Math.min(PAIR_STEPS, sum - 1); k++) {
-          const changes = withChange(zero, i, part(endA, k / PAIR_STEPS / 2))
-          found = consider(withChange(changes, j, part(endB, (sum - k) / PAIR_STEPS / 2))) || found
+          const changes = withChange(zero, i, part(endA, k / PAIR_STEPS))
+          found = consider(withChange(changes, j, part(endB, (sum - k) / PAIR_STEPS))) || found
         }
         if (found) break
       }

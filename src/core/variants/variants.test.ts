@@ -41,8 +41,8 @@ const STANCES = PEOPLE.flatMap((person) => {
 const THREE: LeverId[] = ['step', 'height', 'share']
 
 describe('the nearest variant', () => {
-  it.each(STANCES.map((one, i) => [i, one]))(
-    'is within 1 %% of the best of every point of a fine grid (%i)',
+  it.each(STANCES.map((one, i) => [i, one] as const))(
+    'is within a hundredth of the best of every point of a fine grid (%i)',
     (_, { body, stance }) => {
       const original = analyse(body, stance, QUICK)
       const start = makeStart(body, stance, { left: original.legs.left.flexion, right: original.legs.right.flexion })
@@ -117,9 +117,9 @@ describe('whatever is offered', () => {
           expect(variant.changes.length).toBeGreaterThan(0)
         }
       }),
-      { numRuns: 25 },
+      { numRuns: 20, endOnFailure: true },
     )
-  })
+  }, 120_000)
 
   it('improves what holds, by 5 mm or 5 Nm, and leaves the rest alone', () => {
     const body = resolveBody({ stature: 1.7, mass: 70, sex: 'male', age: 50 })

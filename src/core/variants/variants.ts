@@ -89,7 +89,7 @@ class Search {
     }
     if (!this.holds) add(this.findHelp())
     const none = !this.holds && variants.length === 0
-    if (none) add(this.findFallback())
+    if (none) add(dropUnchanged(this.findFallback()))
     let conflicts: VariantSet['conflicts'] = []
     if (none && variants.length === 0) {
       conflicts = this.original.findings.filter((f) => f.severity !== 'note')
@@ -285,6 +285,9 @@ const setContact = (stance: Stance, side: 'left' | 'right', contact: Contact): S
   ...stance,
   feet: { ...stance.feet, [side]: { ...stance.feet[side], contact } },
 })
+
+/** The original itself is no variant. */
+const dropUnchanged = (variant: Variant | null) => (variant && variant.changes.length > 0 ? variant : null)
 
 /** Two kinds that come to the same stance are one, named by the first. */
 function addOrMerge(variants: Variant[], variant: Variant): void {
