@@ -62,7 +62,7 @@ function FullBench({ people, firstKept }: { people: readonly BenchPerson[]; firs
       </header>
       <div className={styles.work}>
         <FloorStage view={view} />
-        {lastGood.current ? <BodyPanel analysis={lastGood.current} /> : <div />}
+        {lastGood.current ? <BodyPanel analysis={lastGood.current} stale={!view.analysis} /> : <div />}
         <Findings view={view} story={story} />
       </div>
       <div className={styles.strip}>

@@ -21,7 +21,7 @@ export function usePlan(footing: Footing, width: number, height: number, draggin
   const plan = held.current
   const resized = !plan || plan.width !== width || plan.height !== height
   const left = plan && points.some((p) => isNearEdge(plan, toScreen(plan, p)))
-  if (resized || (!dragging && (left || fit.scale > plan.scale * TOO_WIDE))) held.current = fit
+  if (!plan || (!dragging && (resized || left || fit.scale > plan.scale * TOO_WIDE))) held.current = fit
   return held.current ?? fit
 }
 

@@ -14,7 +14,7 @@ const BESIDE = 0.12
 const HEAD_ROOM = 0.05
 
 /** The body beside the floor, from the right side and from the front, at one scale. */
-export function BodyPanel({ analysis }: { analysis: Analysis }) {
+export function BodyPanel({ analysis, stale }: { analysis: Analysis; stale: boolean }) {
   const panel = useRef<HTMLDivElement>(null)
   const { width, height } = useSize(panel)
   const { stature } = analysis.pose.body
@@ -26,7 +26,7 @@ export function BodyPanel({ analysis }: { analysis: Analysis }) {
   const [left, right] = [analysis.legs.left, analysis.legs.right].map((leg) => Math.round(leg.flexion / DEG))
   const knees = `left knee bent ${left}°, right knee bent ${right}°`
   return (
-    <div ref={panel} className={styles.body}>
+    <div ref={panel} className={styles.body} data-stale={stale}>
       {width > 0 && (
         <>
           <figure>

@@ -1,6 +1,7 @@
 'use client'
 
-import type { Finding, InputError } from '@/core'
+import { type Finding, type InputError, UnreachableError } from '@/core'
+import { centimetres } from '@/ui/words/lengths'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from '../bench.module.css'
 import type { OnBenchView } from '../state/use-analysis'
@@ -43,18 +44,22 @@ function CannotSay({ error }: { error: InputError | null }) {
       <h2 className={styles.verdict} aria-live="polite">
         This cannot be stood
       </h2>
-      <p role="alert">
-        {error ? `${WHERE_WRONG[error.field] ?? 'The stance'}: accepted is ${error.accepts}.` : ''} Undo brings back
-        what was.
-      </p>
+      <p role="alert">{error && sayWhy(error)} Undo brings back what was.</p>
     </section>
   )
 }
 
+function sayWhy(error: InputError): string {
+  if (error instanceof UnreachableError && error.byM > 0) {
+    return `The ${error.leg} leg cannot reach: its foot is ${centimetres(error.byM)} too far away.`
+  }
+  return `${WHERE_WRONG[error.field] ?? 'The stance cannot be computed'}: accepted is ${error.accepts}.`
+}
+
 const WHERE_WRONG: Record<string, string> = {
   'stance.feet': 'The feet overlap or stand too far apart',
-  'stance.feet.left.heel': 'The left foot',
-  'stance.feet.right.heel': 'The right foot',
+  'stance.feet.left.heel': 'The left leg cannot stand so',
+  'stance.feet.right.heel': 'The right leg cannot stand so',
   'stance.loadLeftPct': 'The weight',
-  'person.limits.loadMaxPct': 'The load limits',
+  'person.limits.loadMaxPct': 'The load limits leave no way to stand',
 }

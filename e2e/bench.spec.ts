@@ -1,0 +1,170 @@
+import { readFileSync } from 'node:fs'
+import { expect, type Page, test } from '@playwright/test'
+
+const choose = async (page: Page, word: RegExp, item: RegExp | string) => {
+  await page.getByRole('button', { name: word }).click()
+  await page.getByRole('menuitem', { name: item }).click()
+}
+
+const verdict = (page: Page) => page.getByTestId('verdict')
+
+async function openBench(page: Page, person: RegExp) {
+  await page.goto('/')
+  await expect(verdict(page)).toBeVisible()
+  await choose(page, /^Person:/, person)
+  await expect(page.getByRole('button', { name: person })).toBeVisible()
+  // By way of another posture and school, so that the bow is built anew whatever was drafted before.
+  await choose(page, /^Posture:/, 'parallel stance')
+  if (!(await page.getByRole('button', { name: 'School: long upright frame' }).isVisible())) {
+    await choose(page, /^School:/, 'long upright frame')
+  }
+  await choose(page, /^Posture:/, 'bow')
+}
+
+test('shows whether a person holds a posture, and follows another person and posture', async ({ page }) => {
+  await openBench(page, /Odalys Marrin/)
+  await expect(verdict(page)).toHaveText(/Beyond/)
+  await expect(page.getByText('The left knee bends past its limit')).toBeVisible()
+  await choose(page, /^Person:/, /Bram Tallow/)
+  await expect(page.getByText('Tall, stiff ankles')).toBeVisible()
+  await choose(page, /^Posture:/, 'one-leg stance')
+  await expect(page.getByRole('slider', { name: 'Weight on the left foot' })).toHaveAttribute('aria-disabled', 'true')
+  await expect(page.getByText('held', { exact: true })).toBeVisible()
+})
+
+test('a number in the sentence is typed, nudged and dragged; each can be undone', async ({ page }) => {
+  await openBench(page, /Tomasz Ferrow/)
+  const step = page.getByRole('spinbutton', { name: 'Step length' })
+  await step.click()
+  await page.getByLabel('Step length, in cm').fill('30')
+  await page.keyboard.press('Enter')
+  await expect(step).toHaveText('30 cm')
+  await step.press('ArrowUp')
+  await step.press('PageUp')
+  await expect(step).toHaveText('41 cm')
+  const box = (await step.boundingBox()) as { x: number; y: number; width: number; height: number }
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width / 2 - 60, box.y + box.height / 2, { steps: 10 })
+  await page.mouse.up()
+  await expect(step).toHaveText('31 cm')
+  // The drag was one step for undo, the page key another.
+  await page.keyboard.press('Control+z')
+  await expect(step).toHaveText('41 cm')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(step).toHaveText('31 cm')
+  await page.keyboard.press('Control+Shift+z')
+  await expect(step).toHaveText('41 cm')
+})
+
+test('a foot is moved and turned on the floor by hand and by keyboard, and the weight on its beam', async ({
+  page,
+}) => {
+  await openBench(page, /Tomasz Ferrow/)
+  const step = page.getByRole('spinbutton', { name: 'Step length' })
+  const before = Number((await step.textContent())?.replace(' cm', ''))
+  const foot = page.getByRole('button', { name: /^left foot:/ })
+  const box = (await foot.locator('path').nth(1).boundingBox()) as {
+    x: number
+    y: number
+    width: number
+    height: number
+  }
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height * 0.8)
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height * 0.8 + 40, { steps: 8 })
+  await page.mouse.up()
+  const dragged = Number((await step.textContent())?.replace(' cm', ''))
+  expect(dragged).toBeLessThan(before - 2)
+  await foot.focus()
+  await page.keyboard.press('ArrowUp')
+  expect(Number((await step.textContent())?.replace(' cm', ''))).toBeCloseTo(dragged + 1, 1)
+  await page.keyboard.press(',')
+  await expect(page.getByRole('spinbutton', { name: 'Front toes' })).toHaveText('1°')
+  const beam = page.getByRole('slider', { name: 'Weight on the left foot' })
+  await expect(beam).toHaveAttribute('aria-valuenow', '65')
+  await beam.press('ArrowRight')
+  await expect(page.getByRole('spinbutton', { name: 'Weight on the left foot' })).toHaveText('64 %')
+  await page.getByRole('slider', { name: /^Centre of mass/ }).press('ArrowLeft')
+  await expect(beam).toHaveAttribute('aria-valuenow', '65')
+})
+
+test('a stance that cannot be stood says why, and undo brings back what was', async ({ page }) => {
+  await openBench(page, /Odalys Marrin/)
+  const step = page.getByRole('spinbutton', { name: 'Step length' })
+  const was = await step.textContent()
+  await step.click()
+  await page.getByLabel('Step length, in cm').fill('118')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('alert').filter({ hasText: 'foot' })).toContainText('leg cannot reach')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(verdict(page)).toBeVisible()
+  await expect(step).toHaveText(was as string)
+})
+
+test('a safer variant is taken, kept with a note, and found again after a restart of the page', async ({ page }) => {
+  await openBench(page, /Odalys Marrin/)
+  const nearest = page.getByRole('article', { name: 'Nearest' })
+  await expect(nearest).toContainText('left knee 40° → 30°', { timeout: 20_000 })
+  await nearest.getByRole('button', { name: /^Take this/ }).click()
+  await expect(verdict(page)).toHaveText(/Holds/)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(verdict(page)).toHaveText(/Beyond/)
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await page.getByRole('button', { name: 'Keep this' }).click()
+  await page.getByLabel('Name').fill('Half a step')
+  await page.getByLabel('Note').fill('knees soft, watch the left')
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(page.getByRole('region', { name: 'Kept' })).toContainText('Half a step')
+
+  // What is on the bench now is a draft: it is there on return, with what was kept.
+  await page.getByRole('spinbutton', { name: 'Track width' }).press('ArrowUp')
+  const width = await page.getByRole('spinbutton', { name: 'Track width' }).textContent()
+  await page.waitForResponse((r) => r.url().endsWith('/draft') && r.ok())
+  await page.reload()
+  await expect(page.getByRole('spinbutton', { name: 'Track width' })).toHaveText(width as string)
+  await page.getByRole('button', { name: /Half a step/ }).click()
+  await expect(verdict(page)).toHaveText(/Holds/)
+  await expect(page.getByRole('region', { name: 'Kept' })).toContainText('knees soft, watch the left')
+  await choose(page, /^Posture:/, 'parallel stance')
+  await expect(page.getByRole('region', { name: 'Kept' })).toContainText('Nothing kept yet')
+})
+
+test('the routes answer the documents of the command line, and name what is wrong', async ({ request }) => {
+  const [first] = readFileSync('src/formats/worked/stances.ndjson', 'utf8').split('\n')
+  const data = JSON.parse(first as string)
+  const analysis = await (await request.post('/api/v1/analyze', { data })).json()
+  expect([analysis.format, analysis.verdict]).toEqual(['nivrel.analysis/1', 'close'])
+  const variants = await (await request.post('/api/v1/variants', { data })).json()
+  expect(variants.format).toBe('nivrel.variants/1')
+  const bad = await request.post('/api/v1/analyze', { data: { ...data, person: { ...data.person, statureM: 173 } } })
+  expect(bad.status()).toBe(400)
+  expect(await bad.json()).toEqual({
+    error: { field: 'person.statureM', value: 173, accepts: 'a number from 1 to 2.3 m' },
+  })
+  const foreign = await request.post('/api/v1/analyze', { data, headers: { 'sec-fetch-site': 'cross-site' } })
+  expect(foreign.status()).toBe(400)
+})
+
+for (const [name, width, height, colorScheme] of [
+  ['a laptop, light', 1280, 800, 'light'],
+  ['a tablet, dark', 1024, 768, 'dark'],
+] as const) {
+  test(`nothing overlaps or falls off the page on ${name}, and it is readable`, async ({ browser }) => {
+    const page = await browser.newPage({ viewport: { width, height }, colorScheme, hasTouch: width < 1200 })
+    await page.goto('/')
+    await expect(verdict(page)).toBeVisible()
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width)
+    expect(await page.evaluate(() => document.documentElement.dataset.theme)).toBe(colorScheme)
+    await page.addScriptTag({ path: 'node_modules/axe-core/axe.min.js' })
+    const faults = await page.evaluate(async () => {
+      // biome-ignore lint/suspicious/noExplicitAny: axe puts itself on the window
+      const { violations } = await (window as any).axe.run()
+      return violations
+        .filter((v: { impact: string }) => v.impact === 'serious' || v.impact === 'critical')
+        .map((v: { id: string; nodes: { html: string }[] }) => `${v.id}: ${v.nodes.map((n) => n.html).join(' ')}`)
+    })
+    expect(faults).toEqual([])
+    await page.close()
+  })
+}

@@ -1,0 +1,73 @@
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterAll, describe, expect, it } from 'vitest'
+import { parse } from '@/formats/parse'
+import { personDocument } from '@/formats/person-document'
+import { connect, openDatabase } from './client'
+import { DEMO_PEOPLE, putInDemo } from './demo'
+import { addKept, findDraft, listKept, removeKept, saveDraft } from './kept'
+import { bringUpToDate, clear, DatabaseError } from './migrate'
+import { listPeople } from './people'
+import { people } from './schema'
+
+const folder = mkdtempSync(join(tmpdir(), 'nivrel-'))
+afterAll(() => rmSync(folder, { recursive: true }))
+
+async function makeDatabase(name: string) {
+  const client = connect(`file:${join(folder, name)}`)
+  await bringUpToDate(client)
+  return { client, db: openDatabase(client) }
+}
+
+const STANCE = {
+  feet: { left: { heel: [-0.1, 0] as [number, number] }, right: { heel: [0.1, 0] as [number, number] } },
+}
+const ON = { posture: 'parallel', school: 'therapeutic', stance: STANCE }
+
+describe('the database', () => {
+  it('holds the demo people once, whatever happened to them since', async () => {
+    const { db } = await makeDatabase('demo.db')
+    await putInDemo(db, new Date(0))
+    expect(await listPeople(db)).toHaveLength(DEMO_PEOPLE.length)
+    await db.delete(people)
+    await putInDemo(db, new Date(1))
+    expect(await listPeople(db)).toEqual([])
+  })
+
+  it('gives back what was kept, and puts back what was taken away', async () => {
+    const { client, db } = await makeDatabase('kept.db')
+    await putInDemo(db, new Date(0))
+    const row = { id: 'a', personId: 'marit-quill', ...ON, name: 'Soft', note: '', createdAt: '2026-01-01T00:00:00Z' }
+    await addKept(db, row)
+    await addKept(db, { ...row, id: 'b', createdAt: '2026-02-01T00:00:00Z' })
+    await saveDraft(db, { personId: 'marit-quill', ...ON, updatedAt: 'x' })
+    await saveDraft(db, { personId: 'marit-quill', ...ON, school: 'high-follow', updatedAt: 'y' })
+    client.close()
+
+    const again = openDatabase(connect(`file:${join(folder, 'kept.db')}`))
+    expect((await listKept(again, 'marit-quill')).map(({ id }) => id)).toEqual(['b', 'a'])
+    expect((await findDraft(again, 'marit-quill'))?.school).toBe('high-follow')
+    const taken = await removeKept(again, 'a')
+    expect(taken).toEqual(row)
+    expect(await removeKept(again, 'a')).toBeNull()
+    if (taken) await addKept(again, taken)
+    expect(await listKept(again, 'marit-quill')).toHaveLength(2)
+  })
+
+  it('refuses one that a newer version made, and can be started over', async () => {
+    const { client } = await makeDatabase('newer.db')
+    await client.execute(`update __drizzle_migrations set created_at = ${Date.UTC(2200, 0)}`)
+    await expect(bringUpToDate(client)).rejects.toThrow(DatabaseError)
+    await clear(client)
+    await bringUpToDate(client)
+    expect(await listPeople(openDatabase(client))).toEqual([])
+  })
+
+  it.each(DEMO_PEOPLE.map((person) => [person.name, person]))(
+    'has a demo person that the formats accept: %s',
+    (_, person) => {
+      expect(parse(personDocument, person.document)).toEqual(person.document)
+    },
+  )
+})
