@@ -1,4 +1,4 @@
-import { type Arm, bySide, DEG, type FootSetting, type Stance, type Support } from '@/core'
+import { type Arm, type BySide, bySide, DEG, type FootSetting, type Stance, type Support } from '@/core'
 import type { ArmDocument, FootDocument, StanceBody, SupportDocument } from './stance-document'
 
 /** From radians, without the dust of the conversion: 35° stays 35. */
@@ -21,7 +21,7 @@ export function fromStance(stance: Stance): StanceBody {
     pelvisYawDeg: deg(stance.pelvisYaw),
     ...(stance.pelvisTilt !== 0 && { pelvisTiltDeg: deg(stance.pelvisTilt) }),
     trunk: { pitchDeg: deg(trunk.pitch), rollDeg: deg(trunk.roll), yawDeg: deg(trunk.yaw) },
-    arms: bySide((side) => fromArm(stance.arms[side])),
+    arms: fromArms(stance.arms),
     ...(stance.supports.length > 0 && { supports: stance.supports.map(fromSupport) }),
     ...(seat && { seat: { heightM: seat.height, at: [...seat.at] as [number, number] } }),
     ...(stance.frame !== 'upright' && { frame: stance.frame }),
@@ -29,6 +29,8 @@ export function fromStance(stance: Stance): StanceBody {
     ...(floor.slope !== 0 && { floor: { slopeDeg: deg(floor.slope), downhillDeg: deg(floor.downhill) } }),
   }
 }
+
+export const fromArms = (arms: BySide<Arm>) => bySide((side) => fromArm(arms[side]))
 
 const fromFoot = (foot: FootSetting): FootDocument => ({
   heel: [...foot.heel] as [number, number],

@@ -6,6 +6,7 @@ import type { BenchOfPerson, BenchPerson, KeptStance, OnBench } from '@/server/b
 import { LightSwitch } from '@/ui/theme/LightSwitch'
 import styles from './bench.module.css'
 import { FloorStage } from './floor/FloorStage'
+import { FineSentence } from './sentence/FineSentence'
 import { StanceSentence } from './sentence/StanceSentence'
 import { BodyPanel } from './side/BodyPanel'
 import { Findings } from './side/Findings'
@@ -43,6 +44,7 @@ function FullBench({ people, firstKept }: { people: readonly BenchPerson[]; firs
   const lastGood = useRef(view.analysis)
   if (view.analysis) lastGood.current = view.analysis
   const [kept, setKept] = useState(firstKept)
+  const [fine, setFine] = useState(false)
   useDraft()
   useUndoKeys()
   const choosePerson = async (id: string) => {
@@ -58,8 +60,9 @@ function FullBench({ people, firstKept }: { people: readonly BenchPerson[]; firs
     <main className={styles.bench}>
       <header className={styles.head}>
         <StanceSentence people={people} onChoosePerson={choosePerson} />
-        <HeadTools />
+        <HeadTools fine={fine} onFine={() => setFine(!fine)} />
       </header>
+      {fine && <FineSentence view={view} />}
       <div className={styles.work}>
         <FloorStage view={view} />
         {lastGood.current ? <BodyPanel analysis={lastGood.current} stale={!view.analysis} /> : <div />}
@@ -78,7 +81,7 @@ function FullBench({ people, firstKept }: { people: readonly BenchPerson[]; firs
   )
 }
 
-function HeadTools() {
+function HeadTools({ fine, onFine }: { fine: boolean; onFine: () => void }) {
   const { canUndo, canRedo } = useHistory()
   return (
     <nav className={styles.tools} aria-label="Bench">
@@ -86,6 +89,9 @@ function HeadTools() {
         {/* biome-ignore lint/performance/noImgElement: a vector of half a kilobyte */}
         <img src="/mark.svg" alt="" width="30" height="30" /> Nivrel
       </span>
+      <button type="button" aria-expanded={fine} onClick={onFine}>
+        {fine ? 'Less' : 'More'}
+      </button>
       <button type="button" onClick={undo} disabled={!canUndo}>
         Undo
       </button>

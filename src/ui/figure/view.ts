@@ -1,4 +1,5 @@
 import { calcHull, type Vec2, type Vec3 } from '@/core'
+import type { Ball } from './body-parts'
 
 /**
  * A body seen level from one side, in metres: x to the right of the picture, y up. `azimuth` turns the onlooker about
@@ -15,9 +16,6 @@ export const see = (view: View, [x, y, z]: Vec3): Vec2 => [-x * view.cos + y * v
 
 /** How near a point is to the onlooker; larger is nearer. */
 export const nearness = (view: View, [x, y]: Vec3): number => x * view.sin + y * view.cos
-
-/** A round part of the body: where, and how thick. */
-export type Ball = { at: Vec3; r: number }
 
 const SAMPLES = 20
 

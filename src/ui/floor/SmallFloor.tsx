@@ -17,8 +17,8 @@ export function SmallFloor({ body, stance, over, width = 104, height = 104 }: Sm
     midline(f, 0.7, -0.5),
   ])
   const supports = stance.supports.flatMap(({ at }): Vec2[] => [
-    [at[0] - 0.18, at[1] + 0.03],
-    [at[0] + 0.18, at[1] - 0.34],
+    [at[0], at[1] + 0.18],
+    [at[0], at[1] - 0.18],
   ])
   const plan = fitPlan([...corners, ...supports], width, height, 0.05)
   return (
@@ -44,15 +44,25 @@ export function SupportMark({ plan, support }: { plan: Plan; support: Support })
   const [x, y] = toScreen(plan, [support.at[0], support.at[1]])
   const s = plan.scale
   if (support.kind === 'chair-back') {
+    // The back stands beside the person, the seat beyond it.
+    const out = support.hand === 'right' ? 1 : -1
     return (
-      <g stroke="var(--wood)" fill="var(--paper-deep)" strokeWidth="1.6">
-        <rect x={x - 0.2 * s} y={y} width={0.4 * s} height={0.36 * s} rx="3" />
-        <rect x={x - 0.22 * s} y={y - 0.025 * s} width={0.44 * s} height={0.05 * s} fill="var(--wood)" rx="2" />
+      <g stroke="var(--wood)" strokeWidth="1.6">
+        <rect x={out > 0 ? x : x - 0.38 * s} y={y - 0.19 * s} width={0.38 * s} height={0.38 * s} rx="4" fill="none" />
+        <rect x={x - 0.02 * s} y={y - 0.21 * s} width={0.04 * s} height={0.42 * s} fill="var(--wood)" rx="2" />
       </g>
     )
   }
-  if (support.kind === 'wall') {
-    return <rect x={x - 0.04 * s} y={y - 0.35 * s} width={0.05 * s} height={0.7 * s} fill="var(--wood)" rx="2" />
+  if (support.toward !== undefined) {
+    // Pushing toward `toward`: a wall stands across that direction, a pole or a helper is a point with an arrow.
+    const turn = (-support.toward * 180) / Math.PI
+    return (
+      <g transform={`translate(${x} ${y}) rotate(${turn})`} stroke="var(--wood)" fill="var(--wood)">
+        {support.kind === 'wall' && <rect x={-0.35 * s} y={0.005 * s} width={0.7 * s} height={0.05 * s} rx="2" />}
+        {support.kind !== 'wall' && <circle r={Math.max(5, 0.04 * s)} fill="var(--paper)" strokeWidth="2" />}
+        <path d={`M0 0V${-0.09 * s}m-4 5l4 -5l4 5`} fill="none" strokeWidth="1.8" />
+      </g>
+    )
   }
   return (
     <g stroke="var(--wood)" strokeWidth="2" fill="var(--paper)">

@@ -1,20 +1,10 @@
 'use client'
 
-import { useSyncExternalStore } from 'react'
 import { LIGHT_KEY } from './light-script'
-
-const subscribe = (changed: () => void) => {
-  const watcher = new MutationObserver(changed)
-  watcher.observe(document.documentElement, { attributeFilter: ['data-theme'] })
-  return () => watcher.disconnect()
-}
+import { useTheme } from './use-theme'
 
 export function LightSwitch({ className }: { className?: string }) {
-  const light = useSyncExternalStore(
-    subscribe,
-    () => document.documentElement.dataset.theme ?? 'light',
-    () => 'light',
-  )
+  const light = useTheme()
   const next = light === 'dark' ? 'light' : 'dark'
   const turn = () => {
     document.documentElement.dataset.theme = next

@@ -12,6 +12,8 @@ type NumberWordProps = {
   step: number
   min: number
   max: number
+  /** Decimals that are shown. */
+  digits?: number
   onChange: (value: number) => void
   /** A drag is one step for undo. */
   onDragStart?: () => void
@@ -24,7 +26,7 @@ const PIXELS_A_STEP = 6
  * A number in a sentence: typed (press it), dragged sideways, or nudged with the arrow keys. Page keys move ten steps.
  */
 export function NumberWord(props: NumberWordProps) {
-  const { label, value, unit, step, min, max, onChange, onDragStart, onDragEnd } = props
+  const { label, value, unit, step, min, max, digits = 1, onChange, onDragStart, onDragEnd } = props
   const [typing, setTyping] = useState(false)
   const drag = useRef<{ x: number; from: number; moved: boolean } | null>(null)
   const word = useRef<HTMLSpanElement>(null)
@@ -102,7 +104,7 @@ export function NumberWord(props: NumberWordProps) {
       aria-valuenow={value}
       aria-valuemin={min}
       aria-valuemax={max}
-      aria-valuetext={say(value, unit)}
+      aria-valuetext={say(value, unit, digits)}
       className={`${styles.word} ${styles.number}`}
       onKeyDown={onKeyDown}
       onPointerDown={onPointerDown}
@@ -110,12 +112,12 @@ export function NumberWord(props: NumberWordProps) {
       onPointerUp={onPointerUp}
       onPointerCancel={onPointerUp}
     >
-      {say(value, unit)}
+      {say(value, unit, digits)}
     </span>
   )
 }
 
-const say = (value: number, unit: string): string => {
-  const figure = Number(value.toFixed(1))
+const say = (value: number, unit: string, digits: number): string => {
+  const figure = Number(value.toFixed(digits))
   return unit === '°' ? `${figure}°` : `${figure} ${unit}`
 }

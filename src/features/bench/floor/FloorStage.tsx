@@ -1,18 +1,27 @@
 'use client'
 
 import { type PointerEvent, useRef, useState } from 'react'
-import type { Analysis, Vec2 } from '@/core'
+import { type Analysis, DEG, findLightSide, SIDES, type Vec2 } from '@/core'
 import { ringPath, toFloor } from '@/ui/floor/plan'
-import { SeatMark, SupportMark } from '@/ui/floor/SmallFloor'
+import { SeatMark } from '@/ui/floor/SmallFloor'
+import { useFloorView } from '../state/floor-view'
 import type { OnBenchView } from '../state/use-analysis'
 import { Centre, Pressures } from './Centre'
+import { FloorTools } from './FloorTools'
 import { FloorVials, VIAL_SPACE } from './FloorVials'
 import { FootHandle } from './FootHandle'
 import styles from './floor.module.css'
+import { Rose } from './Rose'
+import { SupportHandle } from './SupportHandle'
 import { TapeGrid } from './TapeGrid'
+import { TapeLayer } from './TapeLayer'
+import { findTapeLines, snapHeel } from './tape-lines'
 import { usePlan } from './use-plan'
 import { useSize } from './use-size'
 import { BEAM_HEIGHT, WeightBeam } from './WeightBeam'
+
+/** A heel this near a line, in pixels, is drawn to it. */
+const SNAP = 9
 
 /** The floor: feet, bases and centre at one true scale, with a vial along each of its axes and the weight beam under it. */
 export function FloorStage({ view }: { view: OnBenchView }) {
@@ -22,7 +31,8 @@ export function FloorStage({ view }: { view: OnBenchView }) {
   const [dragging, setDragging] = useState(false)
   const planWidth = Math.max(0, width - VIAL_SPACE.right)
   const planHeight = Math.max(0, height - VIAL_SPACE.top - BEAM_HEIGHT)
-  const plan = usePlan(view.footing, planWidth, planHeight, dragging)
+  const { rose, lines, fits } = useFloorView()
+  const plan = usePlan(view.footing, planWidth, planHeight, dragging, fits)
   const { footing, analysis, stance } = view
   const toMetres = (event: PointerEvent): Vec2 => {
     const box = svg.current?.getBoundingClientRect()
@@ -36,22 +46,40 @@ export function FloorStage({ view }: { view: OnBenchView }) {
           <g transform={`translate(0 ${VIAL_SPACE.top})`}>
             <TapeGrid plan={plan} />
             {stance.seat && <SeatMark plan={plan} at={stance.seat.at} size={0.4} />}
-            {stance.supports.map((support) => (
-              <SupportMark key={support.hand} plan={plan} support={support} />
-            ))}
+            {lines && <TapeLayer plan={plan} footing={footing} side={findLightSide(stance)} />}
             {analysis && <Bases analysis={analysis} path={(ring) => ringPath(plan, ring)} />}
-            <FootHandle plan={plan} foot={footing.feet.left} toMetres={toMetres} onDrag={setDragging} />
-            <FootHandle plan={plan} foot={footing.feet.right} toMetres={toMetres} onDrag={setDragging} />
+            {SIDES.map((side) => (
+              <FootHandle
+                key={side}
+                plan={plan}
+                foot={footing.feet[side]}
+                toMetres={toMetres}
+                onDrag={setDragging}
+                snap={(heel) => (lines ? snapHeel(heel, findTapeLines(footing, side), SNAP / plan.scale) : heel)}
+              />
+            ))}
             {analysis && <UsableBase analysis={analysis} path={(ring) => ringPath(plan, ring)} />}
+            {analysis && rose && <Rose plan={plan} analysis={analysis} />}
             <Pressures plan={plan} footing={footing} />
+            {stance.supports.map((support) => (
+              <SupportHandle
+                key={support.hand}
+                plan={plan}
+                support={support}
+                toMetres={toMetres}
+                onDrag={setDragging}
+              />
+            ))}
             {analysis && <Centre plan={plan} analysis={analysis} toMetres={toMetres} onDrag={setDragging} />}
           </g>
           {analysis && <FloorVials plan={plan} analysis={analysis} />}
+          {stance.floor.slope > 0 && <SlopeMark x={planWidth} y={VIAL_SPACE.top} downhill={stance.floor.downhill} />}
           <g transform={`translate(0 ${height - BEAM_HEIGHT})`}>
             <WeightBeam width={planWidth} stance={stance} analysis={analysis} onDrag={setDragging} />
           </g>
         </svg>
       )}
+      <FloorTools />
     </div>
   )
 }
@@ -83,6 +111,21 @@ function UsableBase({ analysis, path }: BaseProps) {
         clipPath="url(#usable-base)"
       />
       <path d={d} fill="none" stroke="var(--tide)" strokeWidth="1.8" strokeLinejoin="round" />
+    </g>
+  )
+}
+
+/** Which way the ground falls. */
+function SlopeMark({ x, y, downhill }: { x: number; y: number; downhill: number }) {
+  return (
+    <g
+      transform={`translate(${x - 26} ${y + 28}) rotate(${-downhill / DEG})`}
+      stroke="var(--ink-soft)"
+      fill="none"
+      strokeWidth="2"
+    >
+      <title>downhill</title>
+      <path d="M0 15V-15M-7 -8L0 -15L7 -8M-9 6H9M-6 11H6" />
     </g>
   )
 }

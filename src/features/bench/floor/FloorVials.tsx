@@ -1,7 +1,10 @@
+'use client'
+
 import type { Analysis } from '@/core'
 import { type Plan, toScreen } from '@/ui/floor/plan'
 import { Vial } from '@/ui/vial/Vial'
-import { centimetres } from '@/ui/words/lengths'
+import { sayLength } from '@/ui/words/units'
+import { useFloorView } from '../state/floor-view'
 import styles from './floor.module.css'
 
 /** Room for the vials: above the floor and to its right. */
@@ -18,7 +21,8 @@ export function FloorVials({ plan, analysis }: { plan: Plan; analysis: Analysis 
   const beyond = usable.nearest < 0
   const shared = { scale: plan.scale, reserve, beyond, thickness: THICKNESS }
   const along = plan.width + GAP + THICKNESS / 2 + 6
-  const say = (metres: number) => (beyond ? 'beyond' : centimetres(metres))
+  const unit = useFloorView((state) => state.unit)
+  const say = (metres: number) => (beyond ? 'beyond' : sayLength(metres, unit, pose.body))
   return (
     <g>
       <g transform={`translate(0 ${VIAL_SPACE.top - GAP - THICKNESS / 2})`}>

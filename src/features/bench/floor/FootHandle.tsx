@@ -16,6 +16,8 @@ type FootHandleProps = {
   foot: PlacedFoot
   toMetres: (event: PointerEvent) => Vec2
   onDrag: (on: boolean) => void
+  /** Where a heel that is dragged there is put. */
+  snap: (heel: Vec2) => Vec2
 }
 
 const NUDGE = 0.01
@@ -23,7 +25,7 @@ const FINE_NUDGE = 0.001
 const TURN_AT = 1.16
 
 /** A foot that is moved by its sole and turned by the ring before its toes, or with the keyboard. */
-export function FootHandle({ plan, foot, toMetres, onDrag }: FootHandleProps) {
+export function FootHandle({ plan, foot, toMetres, onDrag, snap }: FootHandleProps) {
   const { side, sign } = foot
   const taken = useRef<StanceBody | null>(null)
   const take = (on: boolean) => {
@@ -34,7 +36,10 @@ export function FootHandle({ plan, foot, toMetres, onDrag }: FootHandleProps) {
     toMetres,
     ([x, y], [fromX, fromY]) => {
       const heel = taken.current?.feet[side].heel
-      if (heel) setStance((stance) => moveFoot(stance, side, heel[0] + x - fromX, heel[1] + y - fromY))
+      if (!heel) return
+      const to: Vec2 = [heel[0] + x - fromX, heel[1] + y - fromY]
+      const [sx, sy] = snap(to)
+      setStance((stance) => moveFoot(stance, side, sx, sy))
     },
     take,
   )

@@ -14,14 +14,17 @@ const TOO_WIDE = 1.5
  * How the floor lies: it stays while the feet are moved about on it, and is laid out anew when they leave it or become
  * small on it, never during a drag.
  */
-export function usePlan(footing: Footing, width: number, height: number, dragging: boolean): Plan {
+export function usePlan(footing: Footing, width: number, height: number, dragging: boolean, fits: number): Plan {
   const held = useRef<Plan | null>(null)
+  const lastFit = useRef(fits)
   const points = listPoints(footing)
   const fit = fitPlan(points, width, height, ABOUT)
   const plan = held.current
   const resized = !plan || plan.width !== width || plan.height !== height
   const left = plan && points.some((p) => isNearEdge(plan, toScreen(plan, p)))
-  if (!plan || (!dragging && (resized || left || fit.scale > plan.scale * TOO_WIDE))) held.current = fit
+  const asked = lastFit.current !== fits
+  lastFit.current = fits
+  if (!plan || (!dragging && (asked || resized || left || fit.scale > plan.scale * TOO_WIDE))) held.current = fit
   return held.current ?? fit
 }
 

@@ -6,7 +6,7 @@ import type { BenchPerson } from '@/server/bench'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import styles from '../bench.module.css'
 import { choosePosture, chooseSchool, useBench } from '../state/store'
-import { KneeBend, Share, StepLength, ToeOut, TrackWidth } from './numbers'
+import { FullerKnee, KneeBend, SeatHeight, Share, StepLength, ToeOut, TrackWidth } from './numbers'
 
 const POSTURE_CHOICES = POSTURE_IDS.map((value) => ({ value, name: POSTURES[value].name }))
 const SCHOOL_CHOICES = SCHOOL_IDS.map((value) => ({ value, name: SCHOOLS[value].name }))
@@ -55,32 +55,56 @@ export function StanceSentence({ people, onChoosePerson }: StanceSentenceProps) 
   )
 }
 
+const level = () => (
+  <>
+    feet <TrackWidth /> apart, toes <ToeOut side="left" label="Left toes" /> and{' '}
+    <ToeOut side="right" label="Right toes" /> out, knees bent <KneeBend />, <Share side="left" /> on the left.
+  </>
+)
+
+const stepping = (side: Side) => (
+  <>
+    feet <TrackWidth /> apart, a step <StepLength /> long, front toes <ToeOut side={side} label="Front toes" /> and rear
+    toes <ToeOut side={otherSide(side)} label="Rear toes" /> out, <FullerKnee /> knee bent <KneeBend />,{' '}
+    <Share side={side} /> in front.
+  </>
+)
+
+const empty = (side: Side) => (
+  <>
+    feet <TrackWidth /> apart, the light foot <StepLength /> ahead, rear toes{' '}
+    <ToeOut side={otherSide(side)} label="Rear toes" /> out, rear knee bent <KneeBend />, <Share side={side} /> in
+    front.
+  </>
+)
+
+const held = (side: Side) => (
+  <>
+    raised foot <StepLength /> ahead and <TrackWidth /> to the side, standing toes{' '}
+    <ToeOut side={otherSide(side)} label="Standing toes" /> out, standing knee bent <KneeBend />.
+  </>
+)
+
+const seated = () => (
+  <>
+    feet <TrackWidth /> apart, on a seat <SeatHeight /> high.
+  </>
+)
+
 /** What each posture has to say of its feet and height. */
 const MEASURES: Record<PostureId, (side: Side) => ReactNode> = {
-  parallel: () => (
-    <>
-      feet <TrackWidth /> apart, toes <ToeOut side="left" label="Left toes" /> and{' '}
-      <ToeOut side="right" label="Right toes" /> out, knees bent <KneeBend />, <Share side="left" /> on the left.
-    </>
-  ),
-  bow: (side) => (
-    <>
-      feet <TrackWidth /> apart, a step <StepLength /> long, front toes <ToeOut side={side} label="Front toes" /> and
-      rear toes <ToeOut side={otherSide(side)} label="Rear toes" /> out, front knee bent <KneeBend />,{' '}
-      <Share side={side} /> in front.
-    </>
-  ),
-  'empty-ball': (side) => (
-    <>
-      feet <TrackWidth /> apart, the light foot <StepLength /> ahead, rear toes{' '}
-      <ToeOut side={otherSide(side)} label="Rear toes" /> out, rear knee bent <KneeBend />, <Share side={side} /> in
-      front.
-    </>
-  ),
-  'one-leg': (side) => (
-    <>
-      raised foot <StepLength /> ahead and <TrackWidth /> to the side, standing toes{' '}
-      <ToeOut side={otherSide(side)} label="Standing toes" /> out, standing knee bent <KneeBend />.
-    </>
-  ),
+  parallel: level,
+  'heels-together': level,
+  horse: level,
+  'side-step': level,
+  bow: stepping,
+  'half-horse': stepping,
+  'half-facing': stepping,
+  'back-step': stepping,
+  drop: stepping,
+  'empty-ball': empty,
+  'empty-heel': empty,
+  'one-leg': held,
+  'heel-kick': held,
+  seated,
 }

@@ -1,18 +1,24 @@
 'use client'
 
-import { DEG, type Side } from '@/core'
+import { DEG, resolveBody, type Side } from '@/core'
+import type { StanceBody } from '@/formats/stance-document'
+import { toPerson } from '@/formats/to-core'
 import { wholeDegrees } from '@/ui/words/lengths'
 import { NumberWord } from '@/ui/words/NumberWord'
+import { metresIn, stepOf } from '@/ui/words/units'
 import {
+  frontSide,
   heightLeg,
   setKneeBend,
   setLoadLeft,
+  setSeatHeight,
   setStepLength,
   setTrackWidth,
   stepLength,
   trackWidth,
   turnFoot,
 } from '../state/edits'
+import { useFloorView } from '../state/floor-view'
 import { beginDrag, endDrag, setStance, useBench } from '../state/store'
 import { useAnalysis } from '../state/use-analysis'
 
@@ -20,32 +26,38 @@ const drag = { onDragStart: beginDrag, onDragEnd: endDrag }
 
 export function TrackWidth() {
   const width = useBench((state) => trackWidth(state.stance))
-  const set = (cm: number) => setStance((stance) => setTrackWidth(stance, cm / 100))
-  return (
-    <NumberWord
-      label="Track width"
-      value={width * 100}
-      unit="cm"
-      step={1}
-      min={-20}
-      max={120}
-      onChange={set}
-      {...drag}
-    />
-  )
+  return <Length label="Track width" metres={width} min={-0.2} max={1.2} onChange={setTrackWidth} />
 }
 
 export function StepLength() {
   const length = useBench((state) => stepLength(state.stance))
-  const set = (cm: number) => setStance((stance) => setStepLength(stance, cm / 100))
+  return <Length label="Step length" metres={length} min={-0.6} max={1.2} onChange={setStepLength} />
+}
+
+type LengthProps = {
+  label: string
+  metres: number
+  min: number
+  max: number
+  onChange: (stance: StanceBody, metres: number) => StanceBody
+}
+
+/** A length in the unit that was chosen. */
+function Length({ label, metres, min, max, onChange }: LengthProps) {
+  const unit = useFloorView((state) => state.unit)
+  const document = useBench((state) => state.person.document)
+  const size = metresIn(unit, resolveBody(toPerson(document)))
+  const set = (value: number) => setStance((stance) => onChange(stance, value * size))
+  const digits = unit === 'cm' || unit === 'in' ? 1 : 2
   return (
     <NumberWord
-      label="Step length"
-      value={length * 100}
-      unit="cm"
-      step={1}
-      min={-60}
-      max={120}
+      label={label}
+      value={metres / size}
+      unit={unit}
+      step={stepOf(unit)}
+      min={min / size}
+      max={max / size}
+      digits={digits}
       onChange={set}
       {...drag}
     />
@@ -86,6 +98,29 @@ export function Share({ side }: { side: Side }) {
       unit="%"
       step={1}
       min={0}
+      max={100}
+      onChange={set}
+      {...drag}
+    />
+  )
+}
+
+/** Which knee sets the height, by where it stands. */
+export function FullerKnee() {
+  const stance = useBench((state) => state.stance)
+  return heightLeg(stance) === frontSide(stance) ? 'front' : 'rear'
+}
+
+export function SeatHeight() {
+  const height = useBench((state) => state.stance.seat?.heightM ?? 0.45)
+  const set = (cm: number) => setStance((stance) => setSeatHeight(stance, cm / 100))
+  return (
+    <NumberWord
+      label="Seat height"
+      value={height * 100}
+      unit="cm"
+      step={1}
+      min={20}
       max={100}
       onChange={set}
       {...drag}

@@ -1,79 +1,117 @@
 'use client'
 
-import { useRef } from 'react'
-import { type Analysis, DEG, type Vec3 } from '@/core'
-import { FlatFigure } from '@/ui/figure/FlatFigure'
-import { FROM_FRONT, FROM_RIGHT, see, type View, viewFrom } from '@/ui/figure/view'
+import dynamic from 'next/dynamic'
+import { useEffect, useRef, useState } from 'react'
+import { type Analysis, DEG } from '@/core'
+import type { Look } from '@/ui/figure/solid/TurningFigure'
+import { useTheme } from '@/ui/theme/use-theme'
 import styles from '../bench.module.css'
-import { useSize } from '../floor/use-size'
+import { setKneeBend } from '../state/edits'
+import { beginDrag, endDrag, setStance } from '../state/store'
+import { FlatPair } from './FlatPair'
 
-const LABEL_SPACE = 26
-const FLOOR_SPACE = 34
-/** Metres beside the body and above it, for what is written at the knees. */
-const BESIDE = 0.12
-const HEAD_ROOM = 0.05
+const TurningFigure = dynamic(() => import('@/ui/figure/solid/TurningFigure'), { ssr: false })
 
-/** The body beside the floor, from the right side and from the front, at one scale. */
+const LOOKS: { look: Look; name: string; key: string }[] = [
+  { look: 'three-quarter', name: 'Three-quarter', key: '1' },
+  { look: 'front', name: 'Front', key: '2' },
+  { look: 'side', name: 'Right side', key: '3' },
+]
+
+const DRAWN_KEY = '4'
+
+type Shown = { look: Look; asked: number } | 'drawn'
+
+/** The body beside the floor: in space, turned and bent by hand; or drawn level, where there is no WebGL. */
 export function BodyPanel({ analysis, stale }: { analysis: Analysis; stale: boolean }) {
-  const panel = useRef<HTMLDivElement>(null)
-  const { width, height } = useSize(panel)
-  const { stature } = analysis.pose.body
-  const tall = height - LABEL_SPACE
-  const side = useSettledSpan(analysis, viewFrom(FROM_RIGHT))
-  const front = useSettledSpan(analysis, viewFrom(FROM_FRONT))
-  const spans = side.span + front.span
-  const scale = Math.max(1, Math.min((tall - FLOOR_SPACE) / (stature + HEAD_ROOM), width / spans))
-  const [left, right] = [analysis.legs.left, analysis.legs.right].map((leg) => Math.round(leg.flexion / DEG))
-  const knees = `left knee bent ${left}°, right knee bent ${right}°`
+  const canTurn = useCanTurn()
+  const [shown, setShown] = useState<Shown>({ look: 'three-quarter', asked: 0 })
+  const theme = useTheme()
+  const lower = useLowering(analysis)
+  const show = (look: Look) => setShown((was) => ({ look, asked: was === 'drawn' ? 1 : was.asked + 1 }))
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || event.target instanceof HTMLInputElement) return
+      const looked = LOOKS.find(({ key }) => key === event.key)
+      if (event.target instanceof HTMLElement && event.target.role === 'spinbutton') return
+      if (looked) show(looked.look)
+      else if (event.key === DRAWN_KEY) setShown('drawn')
+    }
+    window.addEventListener('keydown', onKeyDown)
+    return () => window.removeEventListener('keydown', onKeyDown)
+  })
+  const drawn = !canTurn || shown === 'drawn'
   return (
-    <div ref={panel} className={styles.body} data-stale={stale}>
-      {width > 0 && (
-        <>
-          <figure>
-            <FlatFigure
+    <section className={styles.body} data-stale={stale} aria-label="The body">
+      <div className={styles.bodyView}>
+        {drawn ? (
+          <FlatPair analysis={analysis} />
+        ) : (
+          <div role="img" aria-label={sayBody(analysis)} className={styles.turning}>
+            <TurningFigure
               analysis={analysis}
-              view={viewFrom(FROM_RIGHT)}
-              label={`The body from its right side: ${knees}`}
-              width={(width * side.span) / spans}
-              middle={side.middle}
-              height={tall}
-              scale={scale}
+              look={shown.look}
+              asked={shown.asked}
+              theme={theme}
+              onLower={lower.by}
+              onLowerEnd={lower.end}
             />
-            <figcaption>right side</figcaption>
-          </figure>
-          <figure>
-            <FlatFigure
-              analysis={analysis}
-              view={viewFrom(FROM_FRONT)}
-              label={`The body from the front: ${knees}`}
-              width={(width * front.span) / spans}
-              middle={front.middle}
-              height={tall}
-              scale={scale}
-            />
-            <figcaption>front</figcaption>
-          </figure>
-        </>
+          </div>
+        )}
+      </div>
+      {canTurn && (
+        <div className={styles.looks}>
+          {LOOKS.map(({ look, name }) => (
+            <button key={look} type="button" aria-pressed={!drawn && shown.look === look} onClick={() => show(look)}>
+              {name}
+            </button>
+          ))}
+          <button type="button" aria-pressed={drawn} onClick={() => setShown('drawn')}>
+            Drawn
+          </button>
+        </div>
       )}
-    </div>
+    </section>
   )
 }
 
-type Span = { span: number; middle: number }
+function sayBody({ legs }: Analysis): string {
+  const [left, right] = [legs.left, legs.right].map((leg) => Math.round(leg.flexion / DEG))
+  return `The body in this stance: left knee bent ${left}°, right knee bent ${right}°. Drag to turn it, drag the pelvis to bend the knees.`
+}
 
-const STEP = 0.1
-
-/** How wide the body is in a view, to whole decimetres, so that the drawing doesn't jump while a foot is dragged. */
-function useSettledSpan({ pose }: Analysis, view: View): Span {
-  const held = useRef<Span | null>(null)
-  const xs = Object.values(pose.joints).map((joint: Vec3) => see(view, joint)[0])
-  const [least, most] = [Math.min(...xs) - BESIDE, Math.max(...xs) + BESIDE]
-  const now = held.current
-  const fits = now && least >= now.middle - now.span / 2 && most <= now.middle + now.span / 2
-  if (!fits || now.span > most - least + 4 * STEP) {
-    const from = Math.floor(least / STEP) * STEP
-    const to = Math.ceil(most / STEP) * STEP
-    held.current = { span: to - from, middle: (from + to) / 2 }
+/** Dragging the pelvis down bends the knee that sets the height by just that much. */
+function useLowering(analysis: Analysis) {
+  const from = useRef<{ hipZ: number } | null>(null)
+  const by = (metres: number) => {
+    const { legs, stance } = analysis.pose
+    const side = stance.height && 'leg' in stance.height && stance.height.leg ? stance.height.leg : undefined
+    const leg = legs[side ?? (stance.loadLeft >= 0.5 ? 'left' : 'right')]
+    if (!from.current) {
+      beginDrag()
+      from.current = { hipZ: leg.hipZ }
+    }
+    if (metres === 0) return
+    const drop = from.current.hipZ - metres - leg.foot.ankleZ
+    const square = leg.offset ** 2 + drop ** 2
+    const cos = (square - leg.thigh ** 2 - leg.shank ** 2) / (2 * leg.thigh * leg.shank)
+    const degrees = Math.acos(Math.min(1, Math.max(-1, cos))) / DEG
+    setStance((s) => setKneeBend(s, Math.round(degrees)))
   }
-  return held.current as Span
+  const end = () => {
+    if (from.current) endDrag()
+    from.current = null
+  }
+  return { by, end }
+}
+
+/** Whether the browser can draw in space; not known before it is asked. */
+function useCanTurn(): boolean {
+  const [can, setCan] = useState(false)
+  useEffect(() => {
+    // After the floor is usable: the part that turns is loaded only then.
+    const timer = setTimeout(() => setCan(document.createElement('canvas').getContext('webgl2') !== null), 300)
+    return () => clearTimeout(timer)
+  }, [])
+  return can
 }

@@ -1,4 +1,17 @@
-import { findLightSide, otherSide, type Side } from '@/core'
+import {
+  ARM_PRESET_IDS,
+  ARM_PRESETS,
+  type ArmPreset,
+  type Contact,
+  findLightSide,
+  otherSide,
+  PUSHING_KINDS,
+  type Side,
+  STANCE_DEFAULTS,
+  type SupportKind,
+  type Vec3,
+} from '@/core'
+import { fromArms } from '@/formats/from-core'
 import type { StanceBody } from '@/formats/stance-document'
 import { toStance } from '@/formats/to-core'
 
@@ -58,3 +71,86 @@ export const setKneeBend = (stance: StanceBody, degrees: number): StanceBody => 
   ...stance,
   height: { kneeFlexionDeg: Math.min(140, Math.max(0, degrees)), leg: heightLeg(stance) },
 })
+
+export const setSeatHeight = (stance: StanceBody, metres: number): StanceBody =>
+  stance.seat ? { ...stance, seat: { ...stance.seat, heightM: metres } } : stance
+
+type Trunk = NonNullable<StanceBody['trunk']>
+
+export const setTrunk = (stance: StanceBody, change: Partial<Trunk>): StanceBody => ({
+  ...stance,
+  trunk: { ...stance.trunk, ...change },
+})
+
+/** Sets how a foot meets the floor. A foot lifted into the air gives its weight to the other. */
+export function setContact(stance: StanceBody, side: Side, contact: Contact): StanceBody {
+  const { [otherSide(side)]: other } = stance.feet
+  if (contact === 'air' && other.contact === 'air') return stance
+  const foot = { ...stance.feet[side], contact, ...(contact === 'air' && { clearanceM: 0.1 }) }
+  const feet = { ...stance.feet, [side]: foot }
+  if (contact === 'air') return { ...stance, feet, loadLeftPct: side === 'left' ? 0 : 100 }
+  return { ...stance, feet }
+}
+
+/** Both feet's pressure: on the ball, the middle or the heel. */
+export const setPressure = (stance: StanceBody, at: number): StanceBody => ({
+  ...stance,
+  feet: { left: { ...stance.feet.left, pressureAt: at }, right: { ...stance.feet.right, pressureAt: at } },
+})
+
+export function setArmPreset(stance: StanceBody, preset: ArmPreset): StanceBody {
+  const arms = fromArms(ARM_PRESETS[preset].arms)
+  // The one up is on the side that the posture names.
+  return { ...stance, arms: stance.side === 'right' ? { left: arms.right, right: arms.left } : arms }
+}
+
+/** Which preset the arms are in; null where they were set freely. */
+export function findArmPreset(stance: StanceBody): ArmPreset | null {
+  const now = JSON.stringify(stance.arms)
+  return ARM_PRESET_IDS.find((preset) => JSON.stringify(setArmPreset(stance, preset).arms) === now) ?? null
+}
+
+type ArmAngles = NonNullable<NonNullable<StanceBody['arms']>['left']>
+
+export const setArm = (stance: StanceBody, side: Side, change: Partial<ArmAngles>): StanceBody => ({
+  ...stance,
+  arms: { ...stance.arms, [side]: { ...stance.arms?.[side], ...change } },
+})
+
+type SupportBody = NonNullable<StanceBody['supports']>[number]
+
+/** What a hand is on, or nothing. */
+export const supportOf = (stance: StanceBody, hand: Side): SupportBody | undefined =>
+  stance.supports?.find((support) => support.hand === hand)
+
+/** Puts a hand on something beside the shoulder, where it reaches, or takes it off. */
+export function setSupport(stance: StanceBody, hand: Side, kind: SupportKind | null, shoulder: Vec3): StanceBody {
+  const others = (stance.supports ?? []).filter((support) => support.hand !== hand)
+  if (!kind) return { ...stance, supports: others }
+  const old = supportOf(stance, hand)
+  const out = hand === 'left' ? -1 : 1
+  const pushes = (PUSHING_KINDS as readonly string[]).includes(kind)
+  const height = pushes ? Math.min(shoulder[2], 1.25) : 0.9
+  const at: [number, number, number] = old
+    ? [old.at[0], old.at[1], height]
+    : [toMillimetre(shoulder[0] + out * 0.2), toMillimetre(shoulder[1] + 0.15), toMillimetre(height)]
+  const support: SupportBody = {
+    kind,
+    hand,
+    at,
+    maxLoadPct: STANCE_DEFAULTS.maxLoadPct[kind],
+    // A wall or a helper beside the person pushes them toward the other side.
+    ...(pushes && { towardDeg: hand === 'left' ? -90 : 90 }),
+  }
+  return { ...stance, supports: [...others, support] }
+}
+
+export const changeSupport = (stance: StanceBody, hand: Side, change: Partial<SupportBody>): StanceBody => ({
+  ...stance,
+  supports: (stance.supports ?? []).map((support) => (support.hand === hand ? { ...support, ...change } : support)),
+})
+
+export const moveSupport = (stance: StanceBody, hand: Side, x: number, y: number): StanceBody => {
+  const height = supportOf(stance, hand)?.at[2] ?? 0.9
+  return changeSupport(stance, hand, { at: [toMillimetre(x), toMillimetre(y), height] })
+}

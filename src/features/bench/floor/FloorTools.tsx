@@ -1,0 +1,49 @@
+'use client'
+
+import Menu from '@mui/material/Menu'
+import MenuItem from '@mui/material/MenuItem'
+import { useState } from 'react'
+import { LENGTH_UNITS, UNIT_NAMES } from '@/ui/words/units'
+import { changeFloorView, fitFloor, useFloorView } from '../state/floor-view'
+import styles from './floor.module.css'
+
+/** What is shown on the floor besides the stance, and how lengths are said. */
+export function FloorTools() {
+  const { rose, lines, unit } = useFloorView()
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null)
+  return (
+    <div className={styles.tools}>
+      <button type="button" aria-pressed={rose} onClick={() => changeFloorView({ rose: !rose })}>
+        Rose
+      </button>
+      <button type="button" aria-pressed={lines} onClick={() => changeFloorView({ lines: !lines })}>
+        Tape lines
+      </button>
+      <button type="button" onClick={fitFloor}>
+        Fit
+      </button>
+      <button
+        type="button"
+        aria-label={`Lengths in ${UNIT_NAMES[unit]}`}
+        aria-haspopup="menu"
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
+        in {unit}
+      </button>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        {LENGTH_UNITS.map((one) => (
+          <MenuItem
+            key={one}
+            selected={one === unit}
+            onClick={() => {
+              changeFloorView({ unit: one })
+              setAnchor(null)
+            }}
+          >
+            {UNIT_NAMES[one]}
+          </MenuItem>
+        ))}
+      </Menu>
+    </div>
+  )
+}

@@ -1,0 +1,67 @@
+'use client'
+
+import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
+import type { Support, Vec2 } from '@/core'
+import { type Plan, toScreen } from '@/ui/floor/plan'
+import { SupportMark } from '@/ui/floor/SmallFloor'
+import { changeSupport, moveSupport, setSupport, supportOf } from '../state/edits'
+import { setStance, useBench } from '../state/store'
+import styles from './floor.module.css'
+import { useDrag } from './use-drag'
+
+type SupportHandleProps = {
+  plan: Plan
+  support: Support
+  toMetres: (event: PointerEvent) => Vec2
+  onDrag: (on: boolean) => void
+}
+
+/** What a hand is on: moved by hand or keyboard, turned with comma and full stop, taken away with Delete. */
+export function SupportHandle({ plan, support, toMetres, onDrag }: SupportHandleProps) {
+  const { hand, at, kind } = support
+  const taken = useRef<readonly number[]>(at)
+  const drag = useDrag(
+    toMetres,
+    ([x, y], [fromX, fromY]) => {
+      const [ax, ay] = taken.current as [number, number]
+      setStance((s) => moveSupport(s, hand, ax + x - fromX, ay + y - fromY))
+    },
+    (on) => {
+      if (on) taken.current = supportOf(useBench.getState().stance, hand)?.at ?? at
+      onDrag(on)
+    },
+  )
+  const onKeyDown = (event: KeyboardEvent) => {
+    const by = event.shiftKey ? 0.001 : 0.01
+    const moves: Record<string, Vec2> = {
+      ArrowUp: [0, by],
+      ArrowDown: [0, -by],
+      ArrowLeft: [-by, 0],
+      ArrowRight: [by, 0],
+    }
+    const turns: Record<string, number> = { ',': 5, '.': -5 }
+    const move = moves[event.key]
+    const turn = turns[event.key]
+    if (move) setStance((s) => moveSupport(s, hand, at[0] + move[0], at[1] + move[1]))
+    else if (turn && support.toward !== undefined) {
+      setStance((s) => changeSupport(s, hand, { towardDeg: (supportOf(s, hand)?.towardDeg ?? 0) + turn }))
+    } else if (event.key === 'Delete' || event.key === 'Backspace') setStance((s) => setSupport(s, hand, null, at))
+    else return
+    event.preventDefault()
+  }
+  const [x, y] = toScreen(plan, [at[0], at[1]])
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      className={`${styles.foot} ${styles.grab}`}
+      aria-label={`${kind.replace('-', ' ')}, ${hand} hand: arrow keys move it, comma and full stop turn it, Delete takes it away`}
+      onKeyDown={onKeyDown}
+      {...drag}
+    >
+      <circle cx={x} cy={y} r="24" className={styles.footRing} />
+      <SupportMark plan={plan} support={support} />
+      <circle cx={x} cy={y} r="22" className={styles.hit} />
+    </g>
+  )
+}
