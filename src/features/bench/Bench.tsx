@@ -2,19 +2,28 @@
 
 import { useEffect, useRef, useState } from 'react'
 import type { PostureId, SchoolId } from '@/core'
+import { fromStance } from '@/formats/from-core'
 import type { BenchOfPerson, BenchPerson, KeptStance, OnBench } from '@/server/bench'
 import { LightSwitch } from '@/ui/theme/LightSwitch'
 import styles from './bench.module.css'
+import { CompareSheet } from './compare/CompareSheet'
+import { FileTools } from './files/FileTools'
 import { FloorStage } from './floor/FloorStage'
+import { NewPersonSheet } from './person/NewPersonSheet'
+import { Readings } from './readings/Readings'
 import { FineSentence } from './sentence/FineSentence'
 import { StanceSentence } from './sentence/StanceSentence'
+import { ShortcutSheet } from './sheet/ShortcutSheet'
 import { BodyPanel } from './side/BodyPanel'
 import { Findings } from './side/Findings'
 import { fetchBench } from './state/api'
-import { type BenchState, openOnBench, putOnBench, redo, undo, useBench } from './state/store'
+import { changeFloorView, fitFloor, useFloorView } from './state/floor-view'
+import { type BenchState, openOnBench, openStance, putOnBench, redo, undo, useBench } from './state/store'
 import { useAnalysis, useHistory } from './state/use-analysis'
 import { useDraft } from './state/use-draft'
+import { useKeys } from './state/use-keys'
 import { KeptShelf } from './strip/KeptShelf'
+import { useVariants } from './strip/use-variants'
 import { VariantStrip } from './strip/VariantStrip'
 
 type BenchProps = { people: readonly BenchPerson[]; personId: string | null; onBench: BenchOfPerson | null }
@@ -39,49 +48,93 @@ const toState = ({ posture, school, stance }: OnBench): Omit<BenchState, 'person
   stance,
 })
 
-function FullBench({ people, firstKept }: { people: readonly BenchPerson[]; firstKept: KeptStance[] }) {
+function FullBench({ people: known, firstKept }: { people: readonly BenchPerson[]; firstKept: KeptStance[] }) {
   const view = useAnalysis()
   const lastGood = useRef(view.analysis)
   if (view.analysis) lastGood.current = view.analysis
+  const [people, setPeople] = useState(known)
   const [kept, setKept] = useState(firstKept)
   const [fine, setFine] = useState(false)
+  const [all, setAll] = useState(false)
+  const [keeping, setKeeping] = useState(false)
+  const [sheet, setSheet] = useState<'keys' | 'compare' | 'person' | null>(null)
+  const variants = useVariants(view)
   useDraft()
   useUndoKeys()
-  const choosePerson = async (id: string) => {
-    const person = people.find((one) => one.id === id)
+  const choosePerson = async (person: BenchPerson | undefined) => {
     if (!person) return
-    const { draft, kept: theirs } = await fetchBench(id)
+    const { draft, kept: theirs } = await fetchBench(person.id)
     putOnBench(person, draft ? toState(draft) : null)
     setKept(theirs)
   }
+  const takeNearest = () => {
+    const nearest = variants.searching ? undefined : variants.found?.set.variants[0]
+    if (nearest) openStance(fromStance(nearest.stance))
+  }
+  useKeys({
+    '?': () => setSheet('keys'),
+    m: () => setFine(!fine),
+    a: () => setAll(!all),
+    k: () => setKeeping(true),
+    n: takeNearest,
+    c: () => setSheet('compare'),
+    r: () => changeFloorView({ rose: !useFloorView.getState().rose }),
+    t: () => changeFloorView({ lines: !useFloorView.getState().lines }),
+    f: fitFloor,
+  })
   const personId = useBench((state) => state.person.id)
   const story = people.find(({ id }) => id === personId)?.story ?? ''
+  const closeSheet = () => setSheet(null)
   return (
     <main className={styles.bench}>
       <header className={styles.head}>
-        <StanceSentence people={people} onChoosePerson={choosePerson} />
-        <HeadTools fine={fine} onFine={() => setFine(!fine)} />
+        <StanceSentence
+          people={people}
+          onChoosePerson={(id) => choosePerson(people.find((one) => one.id === id))}
+          onNewPerson={() => setSheet('person')}
+        />
+        <HeadTools fine={fine} onFine={() => setFine(!fine)} onKeys={() => setSheet('keys')} />
       </header>
       {fine && <FineSentence view={view} />}
       <div className={styles.work}>
         <FloorStage view={view} />
         {lastGood.current ? <BodyPanel analysis={lastGood.current} stale={!view.analysis} /> : <div />}
-        <Findings view={view} story={story} />
+        <Findings view={view} story={story} allShown={all} onAll={() => setAll(!all)} />
       </div>
+      {all && view.analysis && <Readings analysis={view.analysis} />}
       <div className={styles.strip}>
-        <VariantStrip view={view} />
-        <KeptShelf
-          view={view}
-          kept={kept}
-          onKept={(one) => setKept((all) => [one, ...all])}
-          onOpen={(one) => openOnBench(toState(one))}
-        />
+        <VariantStrip view={view} {...variants} />
+        <div>
+          <KeptShelf
+            view={view}
+            kept={kept}
+            keeping={keeping}
+            onKeeping={setKeeping}
+            onChange={setKept}
+            onOpen={(one) => openOnBench(toState(one))}
+            onCompare={() => setSheet('compare')}
+          />
+          <FileTools view={view} />
+        </div>
       </div>
+      <ShortcutSheet open={sheet === 'keys'} onClose={closeSheet} />
+      <CompareSheet open={sheet === 'compare'} onClose={closeSheet} view={view} kept={kept} />
+      <NewPersonSheet
+        open={sheet === 'person'}
+        onClose={closeSheet}
+        onAdded={(person) => {
+          setPeople([...people, person])
+          closeSheet()
+          choosePerson(person)
+        }}
+      />
     </main>
   )
 }
 
-function HeadTools({ fine, onFine }: { fine: boolean; onFine: () => void }) {
+type HeadToolsProps = { fine: boolean; onFine: () => void; onKeys: () => void }
+
+function HeadTools({ fine, onFine, onKeys }: HeadToolsProps) {
   const { canUndo, canRedo } = useHistory()
   return (
     <nav className={styles.tools} aria-label="Bench">
@@ -97,6 +150,9 @@ function HeadTools({ fine, onFine }: { fine: boolean; onFine: () => void }) {
       </button>
       <button type="button" onClick={redo} disabled={!canRedo}>
         Redo
+      </button>
+      <button type="button" onClick={onKeys}>
+        Keys
       </button>
       <LightSwitch />
     </nav>

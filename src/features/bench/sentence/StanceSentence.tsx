@@ -15,10 +15,16 @@ const SIDE_CHOICES = [
   { value: 'right', name: 'right' },
 ] as const
 
-type StanceSentenceProps = { people: readonly BenchPerson[]; onChoosePerson: (id: string) => void }
+type StanceSentenceProps = {
+  people: readonly BenchPerson[]
+  onChoosePerson: (id: string) => void
+  onNewPerson: () => void
+}
+
+const NEW = { value: 'new', name: 'Somebody new…' }
 
 /** The stance as one sentence; its underlined words open or set what they say. */
-export function StanceSentence({ people, onChoosePerson }: StanceSentenceProps) {
+export function StanceSentence({ people, onChoosePerson, onNewPerson }: StanceSentenceProps) {
   const person = useBench((state) => state.person)
   const posture = useBench((state) => state.posture)
   const school = useBench((state) => state.school)
@@ -29,8 +35,8 @@ export function StanceSentence({ people, onChoosePerson }: StanceSentenceProps) 
       <ChoiceWord
         label="Person"
         value={person.id}
-        choices={people.map(({ id, name, story }) => ({ value: id, name, detail: story }))}
-        onChoose={onChoosePerson}
+        choices={[...people.map(({ id, name, story }) => ({ value: id, name, detail: story })), NEW]}
+        onChoose={(id) => (id === NEW.value ? onNewPerson() : onChoosePerson(id))}
       />{' '}
       in a{' '}
       {sided && (

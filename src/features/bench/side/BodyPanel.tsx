@@ -8,6 +8,7 @@ import { useTheme } from '@/ui/theme/use-theme'
 import styles from '../bench.module.css'
 import { setKneeBend } from '../state/edits'
 import { beginDrag, endDrag, setStance } from '../state/store'
+import { useKeys } from '../state/use-keys'
 import { FlatPair } from './FlatPair'
 
 const TurningFigure = dynamic(() => import('@/ui/figure/solid/TurningFigure'), { ssr: false })
@@ -29,16 +30,9 @@ export function BodyPanel({ analysis, stale }: { analysis: Analysis; stale: bool
   const theme = useTheme()
   const lower = useLowering(analysis)
   const show = (look: Look) => setShown((was) => ({ look, asked: was === 'drawn' ? 1 : was.asked + 1 }))
-  useEffect(() => {
-    const onKeyDown = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.target instanceof HTMLInputElement) return
-      const looked = LOOKS.find(({ key }) => key === event.key)
-      if (event.target instanceof HTMLElement && event.target.role === 'spinbutton') return
-      if (looked) show(looked.look)
-      else if (event.key === DRAWN_KEY) setShown('drawn')
-    }
-    window.addEventListener('keydown', onKeyDown)
-    return () => window.removeEventListener('keydown', onKeyDown)
+  useKeys({
+    ...Object.fromEntries(LOOKS.map(({ look, key }) => [key, () => show(look)])),
+    [DRAWN_KEY]: () => setShown('drawn'),
   })
   const drawn = !canTurn || shown === 'drawn'
   return (

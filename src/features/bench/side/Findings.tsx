@@ -1,17 +1,20 @@
 'use client'
 
-import { type Finding, type InputError, UnreachableError } from '@/core'
+import { type Finding, findMeasurements, type InputError, UnreachableError } from '@/core'
 import { centimetres } from '@/ui/words/lengths'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from '../bench.module.css'
 import type { OnBenchView } from '../state/use-analysis'
 import { describeBalance, describeOfStanding, describeReserve, headingOf, worstFirst } from './prose'
 
+type FindingsProps = { view: OnBenchView; story: string; allShown: boolean; onAll: () => void }
+
 /** What the stance shows, as prose: the verdict, the way they would go, and what else, the worst first. */
-export function Findings({ view, story }: { view: OnBenchView; story: string }) {
+export function Findings({ view, story, allShown, onAll }: FindingsProps) {
   const { analysis, error } = view
   if (!analysis) return <CannotSay error={error} />
   const ofStanding = describeOfStanding(analysis)
+  const [best] = findMeasurements(analysis)
   return (
     <section aria-label="What the stance shows" className={styles.findings}>
       <h2 className={styles.verdict} aria-live="polite" data-testid="verdict">
@@ -20,9 +23,18 @@ export function Findings({ view, story }: { view: OnBenchView; story: string }) 
       <p>{describeBalance(analysis)}</p>
       <p>{describeReserve(analysis)}</p>
       {ofStanding && <p>{ofStanding}</p>}
+      {best && (
+        <p className={styles.measure}>
+          Measure next: {best.how}. If it confirms the estimate, {centimetres(best.margin)} are sure
+          {best.settles ? ', and the reserve is kept' : ''}.
+        </p>
+      )}
       {worstFirst(analysis.findings).map((finding) => (
         <FindingNote key={`${finding.code} ${finding.where} ${finding.text}`} finding={finding} />
       ))}
+      <button type="button" className={styles.take} aria-expanded={allShown} onClick={onAll}>
+        {allShown ? 'Away with the readings' : 'All readings'}
+      </button>
       {story && <p className={styles.story}>{story}</p>}
       <p className={styles.caution}>A calculation for instructors, not a diagnosis. A clinician’s order comes first.</p>
     </section>

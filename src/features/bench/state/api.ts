@@ -1,4 +1,5 @@
-import type { BenchOfPerson, KeptStance, OnBench } from '@/server/bench'
+import type { PersonDocument } from '@/formats/person-document'
+import type { BenchOfPerson, BenchPerson, KeptStance, OnBench } from '@/server/bench'
 
 /** What the server said was wrong, in its own words. */
 export class RefusedError extends Error {}
@@ -24,3 +25,9 @@ export const keepStance = (personId: string, on: OnBench & { name: string; note:
   ask<KeptStance>(`/api/bench/${personId}/kept`, 'POST', on)
 
 export const takeAwayKept = (id: string) => ask<KeptStance>(`/api/kept/${id}`, 'DELETE', {})
+
+export const rewordKept = (id: string, words: { name: string; note: string }) =>
+  ask<null>(`/api/kept/${id}`, 'PATCH', words)
+
+export const addPerson = (person: { name: string; story: string; document: PersonDocument }) =>
+  ask<BenchPerson>('/api/people', 'POST', person)

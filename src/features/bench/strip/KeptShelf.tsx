@@ -2,109 +2,179 @@
 
 import Button from '@mui/material/Button'
 import { type FormEvent, useState } from 'react'
-import { analyse, type Body, POSTURES, type PostureId } from '@/core'
+import { type Analysis, analyse, type Body, InputError, POSTURES } from '@/core'
 import { toStance } from '@/formats/to-core'
 import type { KeptStance } from '@/server/bench'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from '../bench.module.css'
-import { keepStance, RefusedError } from '../state/api'
+import { keepStance, RefusedError, rewordKept, takeAwayKept } from '../state/api'
 import { useBench } from '../state/store'
 import type { OnBenchView } from '../state/use-analysis'
 
 type KeptShelfProps = {
   view: OnBenchView
   kept: readonly KeptStance[]
-  onKept: (kept: KeptStance) => void
+  keeping: boolean
+  onKeeping: (on: boolean) => void
+  onChange: (kept: KeptStance[]) => void
   onOpen: (kept: KeptStance) => void
+  onCompare: () => void
 }
 
 /** What was kept for this person and posture, and a way to keep what is on the bench. */
-export function KeptShelf({ view, kept, onKept, onOpen }: KeptShelfProps) {
+export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, onCompare }: KeptShelfProps) {
   const posture = useBench((state) => state.posture)
-  const [keeping, setKeeping] = useState(false)
+  const personId = useBench((state) => state.person.id)
+  const [renaming, setRenaming] = useState<string | null>(null)
+  const [taken, setTaken] = useState<KeptStance | null>(null)
   const here = kept.filter((one) => one.posture === posture)
+  const keep = async (words: Words) => {
+    const { school, stance } = useBench.getState()
+    onChange([await keepStance(personId, { posture, school, stance, ...words }), ...kept])
+    onKeeping(false)
+  }
+  const rename = async (one: KeptStance, words: Words) => {
+    await rewordKept(one.id, words)
+    onChange(kept.map((k) => (k.id === one.id ? { ...k, ...words } : k)))
+    setRenaming(null)
+  }
+  const takeAway = async (one: KeptStance) => {
+    setTaken(await takeAwayKept(one.id))
+    onChange(kept.filter((k) => k.id !== one.id))
+  }
+  const putBack = async (one: KeptStance) => {
+    const { posture: itsPosture, school, stance, name, note } = one
+    onChange([await keepStance(personId, { posture: itsPosture, school, stance, name, note }), ...kept])
+    setTaken(null)
+  }
   return (
     <section className={styles.shelf} aria-label="Kept">
       {keeping ? (
-        <KeepForm
-          number={here.length + 1}
-          onDone={(done) => {
-            if (done) onKept(done)
-            setKeeping(false)
-          }}
+        <WordsForm
+          name={`Variant ${here.length + 1}`}
+          note=""
+          action="Keep"
+          onSave={keep}
+          onLeave={() => onKeeping(false)}
         />
       ) : (
         <div className={styles.shelfHead}>
           <h2>Kept</h2>
-          <Button variant="contained" disabled={!view.analysis} onClick={() => setKeeping(true)}>
+          {kept.length > 0 && (
+            <button type="button" className={styles.take} onClick={onCompare}>
+              Compare
+            </button>
+          )}
+          <Button variant="contained" disabled={!view.analysis} onClick={() => onKeeping(true)}>
             Keep this
           </Button>
         </div>
       )}
-      {here.length === 0 && !keeping && (
+      {taken && (
+        <p className={styles.quiet} role="status">
+          “{taken.name}” was taken away.{' '}
+          <button type="button" className={styles.take} onClick={() => putBack(taken)}>
+            Put it back
+          </button>
+        </p>
+      )}
+      {here.length === 0 && !keeping && !taken && (
         <p className={styles.quiet}>Nothing kept yet for this {POSTURES[posture].name}.</p>
       )}
       <ul>
-        {here.map((one) => (
-          <li key={one.id}>
-            <button type="button" className={styles.keptOne} onClick={() => onOpen(one)}>
-              <SmallFloor body={view.body} stance={toStance(one.stance)} width={56} height={56} />
-              <span>
-                <strong>{one.name}</strong>
-                <KeptVerdict body={view.body} one={one} />
-                {one.note && <small>{one.note}</small>}
+        {here.map((one) =>
+          renaming === one.id ? (
+            <li key={one.id}>
+              <WordsForm
+                name={one.name}
+                note={one.note}
+                action="Rename"
+                onSave={(words) => rename(one, words)}
+                onLeave={() => setRenaming(null)}
+              />
+            </li>
+          ) : (
+            <li key={one.id} className={styles.keptRow}>
+              <button type="button" className={styles.keptOne} onClick={() => onOpen(one)}>
+                <SmallFloor body={view.body} stance={toStance(one.stance)} width={56} height={56} />
+                <span>
+                  <strong>{one.name}</strong>
+                  <KeptVerdict body={view.body} one={one} />
+                  {one.note && <small>{one.note}</small>}
+                </span>
+              </button>
+              <span className={styles.keptTools}>
+                <button type="button" onClick={() => setRenaming(one.id)} aria-label={`Rename ${one.name}`}>
+                  rename
+                </button>
+                <button type="button" onClick={() => takeAway(one)} aria-label={`Take away ${one.name}`}>
+                  take away
+                </button>
               </span>
-            </button>
-          </li>
-        ))}
+            </li>
+          ),
+        )}
       </ul>
     </section>
   )
 }
 
 function KeptVerdict({ body, one }: { body: Body; one: KeptStance }) {
-  const { verdict } = analyse(body, toStance(one.stance), { standing: null, withoutFreeTurn: true })
+  const analysis = tryAnalyse(body, one)
   return (
     <small>
-      <VerdictMark verdict={verdict} size={13} /> {VERDICT_WORDS[verdict].toLowerCase()}, {sayDate(one.createdAt)}
+      {analysis && <VerdictMark verdict={analysis.verdict} size={13} />}{' '}
+      {analysis ? VERDICT_WORDS[analysis.verdict].toLowerCase() : 'cannot be stood now'}, {sayDate(one.createdAt)}
     </small>
   )
+}
+
+/** What was kept may no longer be possible for a body that was measured anew. */
+function tryAnalyse(body: Body, one: KeptStance): Analysis | null {
+  try {
+    return analyse(body, toStance(one.stance), { standing: null, withoutFreeTurn: true })
+  } catch (error) {
+    if (error instanceof InputError) return null
+    throw error
+  }
 }
 
 const sayDate = (iso: string): string =>
   new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
 
-function KeepForm({ number, onDone }: { number: number; onDone: (kept: KeptStance | null) => void }) {
+type Words = { name: string; note: string }
+
+type WordsFormProps = Words & { action: string; onSave: (words: Words) => Promise<void>; onLeave: () => void }
+
+function WordsForm({ name, note, action, onSave, onLeave }: WordsFormProps) {
   const [problem, setProblem] = useState<string | null>(null)
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
     const form = new FormData(event.currentTarget)
-    const { person, posture, school, stance } = useBench.getState()
-    const words = { name: String(form.get('name')), note: String(form.get('note')) }
     try {
-      onDone(await keepStance(person.id, { posture: posture as PostureId, school, stance, ...words }))
+      await onSave({ name: String(form.get('name')), note: String(form.get('note')) })
     } catch (error) {
-      setProblem(error instanceof RefusedError ? error.message : 'It could not be kept; nothing was lost, try again.')
+      setProblem(error instanceof RefusedError ? error.message : 'It could not be saved; nothing was lost, try again.')
     }
   }
   return (
-    <form className={styles.keepForm} onSubmit={submit} onKeyDown={(event) => event.key === 'Escape' && onDone(null)}>
+    <form className={styles.keepForm} onSubmit={submit} onKeyDown={(event) => event.key === 'Escape' && onLeave()}>
       <label>
         Name
         {/* biome-ignore lint/a11y/noAutofocus: the form was just asked for */}
-        <input name="name" required maxLength={80} defaultValue={`Variant ${number}`} autoFocus />
+        <input name="name" required maxLength={80} defaultValue={name} autoFocus />
       </label>
       <label>
         Note
-        <input name="note" maxLength={500} placeholder="what to say, what to watch" />
+        <input name="note" maxLength={500} defaultValue={note} placeholder="what to say, what to watch" />
       </label>
       {problem && <p role="alert">{problem}</p>}
       <div>
         <Button type="submit" variant="contained">
-          Keep
+          {action}
         </Button>
-        <Button type="button" variant="outlined" onClick={() => onDone(null)}>
+        <Button type="button" variant="outlined" onClick={onLeave}>
           Leave it
         </Button>
       </div>

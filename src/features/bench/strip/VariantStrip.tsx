@@ -9,14 +9,25 @@ import styles from '../bench.module.css'
 import { openStance } from '../state/store'
 import type { OnBenchView } from '../state/use-analysis'
 import { KIND_NAMES, sayChange, sayGain } from './change-words'
-import { useVariants, type VariantsFound } from './use-variants'
+import type { useVariants, VariantsFound } from './use-variants'
+
+type VariantStripProps = { view: OnBenchView } & ReturnType<typeof useVariants>
 
 /** The safer variants as small floors over the original, each with what changes and what it buys. */
-export function VariantStrip({ view }: { view: OnBenchView }) {
-  const { found, searching } = useVariants(view)
+export function VariantStrip({ view, found, searching, progress }: VariantStripProps) {
   if (!view.analysis) return <section className={styles.variants} aria-label="Safer variants" />
   return (
     <section className={styles.variants} aria-label="Safer variants" aria-busy={searching}>
+      {searching && (
+        <div
+          className={styles.searching}
+          role="progressbar"
+          aria-label="Looking for safer variants"
+          aria-valuenow={Math.round(progress * 100)}
+        >
+          <div className={styles.progress} style={{ width: `${progress * 100}%` }} />
+        </div>
+      )}
       {found && !searching && found.set.variants.length === 0 && (
         <p className={styles.quiet}>{sayNothingFound(view, found)}</p>
       )}
@@ -67,7 +78,27 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
         <p>{variant.changes.map(sayChange).join(', ')}</p>
         {gain && <p className={styles.gain}>{gain}</p>}
         {variant.note && <p className={styles.gain}>{variant.note}</p>}
+        {variant.changes.length > 1 && <OneByOne variant={variant} />}
       </div>
     </article>
+  )
+}
+
+/** The changes one at a time: one can be taken and another left. */
+function OneByOne({ variant }: { variant: Variant }) {
+  return (
+    <details className={styles.oneByOne}>
+      <summary>one at a time</summary>
+      <ul>
+        {variant.changes.map((change) => (
+          <li key={change.what}>
+            <button type="button" className={styles.take} onClick={() => openStance(fromStance(change.alone))}>
+              {sayChange(change)}
+            </button>
+            : {change.buys}
+          </li>
+        ))}
+      </ul>
+    </details>
   )
 }

@@ -9,14 +9,20 @@ const REST = 350
 export type VariantsFound = { set: VariantSet; of: Stance } | null
 
 /** Searches once the stance has rested; a newer stance ends the search for an older one. */
-export function useVariants({ body, stance, analysis }: OnBenchView): { found: VariantsFound; searching: boolean } {
+export function useVariants({ body, stance, analysis }: OnBenchView): {
+  found: VariantsFound
+  searching: boolean
+  progress: number
+} {
   const [found, setFound] = useState<VariantsFound>(null)
+  const [progress, setProgress] = useState(0)
   const searchable = analysis !== null
   useEffect(() => {
     if (!searchable) return
     let cancel = () => {}
+    setProgress(0)
     const timer = setTimeout(() => {
-      const search = startVariantSearch(body.person, stance, () => {})
+      const search = startVariantSearch(body.person, stance, setProgress)
       cancel = search.cancel
       search.found.then((set) => setFound({ set, of: stance })).catch(() => setFound(null))
     }, REST)
@@ -25,5 +31,5 @@ export function useVariants({ body, stance, analysis }: OnBenchView): { found: V
       cancel()
     }
   }, [body, stance, searchable])
-  return { found, searching: searchable && found?.of !== stance }
+  return { found, searching: searchable && found?.of !== stance, progress }
 }

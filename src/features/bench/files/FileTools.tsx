@@ -1,0 +1,79 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { analyse, InputError, POSTURE_IDS, type PostureId, resolveBody } from '@/core'
+import { parse, parseJson } from '@/formats/parse'
+import { STANCE_FORMAT, stanceDocument } from '@/formats/stance-document'
+import { toPerson, toStance } from '@/formats/to-core'
+import { drawTrueScale } from '@/ui/floor/true-scale'
+import styles from '../bench.module.css'
+import { openOnBench, openStance, useBench } from '../state/store'
+import type { OnBenchView } from '../state/use-analysis'
+
+/** A stance to a file and from one, and the floor at true scale. */
+export function FileTools({ view }: { view: OnBenchView }) {
+  const input = useRef<HTMLInputElement>(null)
+  const [problem, setProblem] = useState<string | null>(null)
+  const open = async (file: File | undefined) => {
+    if (!file) return
+    try {
+      openFile(await file.text())
+      setProblem(null)
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      setProblem(`${file.name} was not opened, and nothing was changed. ${error.message}.`)
+    }
+  }
+  const saveStance = () => {
+    const { person, stance } = useBench.getState()
+    const document = { format: STANCE_FORMAT, person: person.document, stance }
+    download('stance.json', 'application/json', JSON.stringify(document, null, 2))
+  }
+  return (
+    <div className={styles.files}>
+      <button type="button" onClick={saveStance}>
+        Save to a file
+      </button>
+      <button type="button" onClick={() => input.current?.click()}>
+        Open a file
+      </button>
+      <button
+        type="button"
+        onClick={() => download('floor.svg', 'image/svg+xml', drawTrueScale(view.footing, 'The floor at true scale'))}
+      >
+        Floor at true scale
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        hidden
+        aria-label="A stance file"
+        onChange={(event) => {
+          open(event.currentTarget.files?.[0])
+          event.currentTarget.value = ''
+        }}
+      />
+      {problem && <p role="alert">{problem}</p>}
+    </div>
+  )
+}
+
+/** Puts the stance of a document on the bench, for the person who is on it. @throws InputError; then nothing changed */
+function openFile(text: string): void {
+  const { stance } = parse(stanceDocument, parseJson(text))
+  const { person, school } = useBench.getState()
+  analyse(resolveBody(toPerson(person.document)), toStance(stance), { standing: null, withoutFreeTurn: true })
+  const posture = POSTURE_IDS.find((id) => id === stance.posture) as PostureId | undefined
+  if (posture) openOnBench({ posture, school, stance })
+  else openStance(stance)
+}
+
+function download(name: string, type: string, content: string): void {
+  const url = URL.createObjectURL(new Blob([content], { type }))
+  const link = document.createElement('a')
+  link.href = url
+  link.download = name
+  link.click()
+  URL.revokeObjectURL(url)
+}

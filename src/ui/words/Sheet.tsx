@@ -1,0 +1,30 @@
+'use client'
+
+import Dialog from '@mui/material/Dialog'
+import type { ReactNode } from 'react'
+import styles from './sheet.module.css'
+
+type SheetProps = { title: string; open: boolean; onClose: () => void; children: ReactNode; wide?: boolean }
+
+/** A sheet of paper laid over the page: Escape or a press beside it puts it away. */
+export function Sheet({ title, open, onClose, children, wide }: SheetProps) {
+  return (
+    <Dialog
+      open={open}
+      onClose={onClose}
+      transitionDuration={0}
+      maxWidth={wide ? 'lg' : 'sm'}
+      fullWidth
+      aria-label={title}
+      slotProps={{ paper: { className: styles.sheet }, backdrop: { className: styles.behind } }}
+    >
+      <header>
+        <h2>{title}</h2>
+        <button type="button" onClick={onClose}>
+          Close
+        </button>
+      </header>
+      {children}
+    </Dialog>
+  )
+}
