@@ -1,5 +1,6 @@
 import { type Analysis, DEG, SIDES, type Side, type Vec2, type Vec3 } from '@/core'
 import { drawBody, type Part } from './parts'
+import { placeOf } from './place'
 import { nearness, see, type View } from './view'
 
 type FlatFigureProps = {
@@ -12,10 +13,12 @@ type FlatFigureProps = {
   /** Pixels to a metre, and the place that the middle of the drawing shows. */
   scale: number
   middle: number
+  /** A place that is pointed at. */
+  pointed?: string | null
 }
 
 /** The body drawn level from one side, on its plumb line, with the base on the floor under it. */
-export function FlatFigure({ analysis, view, label, width, height, scale, middle }: FlatFigureProps) {
+export function FlatFigure({ analysis, view, label, width, height, scale, middle, pointed }: FlatFigureProps) {
   const { pose } = analysis
   const [bx, bz] = see(view, pose.centreOfMass)
   const floorY = height - 30
@@ -50,6 +53,7 @@ export function FlatFigure({ analysis, view, label, width, height, scale, middle
       ))}
       <line x1={px} y1={py} x2={fx} y2={fy} stroke="var(--clay)" strokeWidth="1.8" strokeDasharray="5 4" />
       <circle cx={px} cy={py} r="6" fill="var(--clay)" stroke="var(--paper)" strokeWidth="1.5" />
+      {pointed && <Ring at={placeOf(pose, pointed)} view={view} place={place} />}
       {SIDES.map((side) => (
         <KneeMark key={side} analysis={analysis} side={side} view={view} place={place} />
       ))}
@@ -81,6 +85,11 @@ function FloorUnder({ analysis, view, place }: { analysis: Analysis; view: View;
       <line x1={usable[0][0]} x2={usable[1][0]} y1={y} y2={y} stroke="var(--tide-line)" strokeWidth="6" />
     </g>
   )
+}
+
+function Ring({ at, view, place }: { at: Vec3; view: View; place: Place }) {
+  const [x, y] = place(see(view, at))
+  return <circle cx={x} cy={y} r="17" fill="none" stroke="var(--clay)" strokeWidth="4" strokeOpacity="0.6" />
 }
 
 function Post({ at, view, place }: { at: Vec3; view: View; place: Place }) {

@@ -5,6 +5,7 @@ import { type Analysis, directionVector, type Footing, SIDES, shareOf, type Vec2
 import { midline } from '@/ui/floor/footprint'
 import { type Plan, toScreen } from '@/ui/floor/plan'
 import { setLoadLeft } from '../state/edits'
+import { usePointing } from '../state/pointing'
 import { setStance } from '../state/store'
 import styles from './floor.module.css'
 import { useDrag } from './use-drag'
@@ -72,6 +73,7 @@ export function Centre({ plan, analysis, toMetres, onDrag }: CentreProps) {
     setStance((stance) => setLoadLeft(stance, (stance.loadLeftPct ?? 50) + step))
     event.preventDefault()
   }
+  const pointed = usePointing(({ where }) => where === 'balance')
   const [x, y] = toScreen(plan, pose.centre)
   const { nearest, nearestDirection } = margins.usable
   const [ux, uy] = directionVector(nearestDirection)
@@ -111,6 +113,7 @@ export function Centre({ plan, analysis, toMetres, onDrag }: CentreProps) {
         aria-valuenow={Math.round(pose.loadLeft * 100)}
         aria-valuetext={`${Math.round(pose.loadLeft * 100)} % on the left foot`}
         className={styles.centre}
+        data-pointed={pointed}
         onKeyDown={onKeyDown}
         {...drag}
       >

@@ -43,7 +43,10 @@ export function FloorStage({ view }: { view: OnBenchView }) {
       {width > 0 && (
         <svg ref={svg} width={width} height={height} viewBox={`0 0 ${width} ${height}`} data-testid="floor">
           <title>The floor seen from above</title>
-          <g transform={`translate(0 ${VIAL_SPACE.top})`}>
+          <clipPath id="floor-edge">
+            <rect width={planWidth} height={planHeight} />
+          </clipPath>
+          <g transform={`translate(0 ${VIAL_SPACE.top})`} clipPath="url(#floor-edge)">
             <TapeGrid plan={plan} />
             {stance.seat && <SeatMark plan={plan} at={stance.seat.at} size={0.4} />}
             {lines && <TapeLayer plan={plan} footing={footing} side={findLightSide(stance)} />}

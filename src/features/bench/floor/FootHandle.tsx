@@ -7,6 +7,7 @@ import { Footprint } from '@/ui/floor/Footprint'
 import { midline, solePath } from '@/ui/floor/footprint'
 import { type Plan, toScreen } from '@/ui/floor/plan'
 import { moveFoot, turnFoot } from '../state/edits'
+import { usePointing } from '../state/pointing'
 import { setStance, useBench } from '../state/store'
 import styles from './floor.module.css'
 import { useDrag } from './use-drag'
@@ -67,6 +68,7 @@ export function FootHandle({ plan, foot, toMetres, onDrag, snap }: FootHandlePro
     else return
     event.preventDefault()
   }
+  const pointed = usePointing(({ where }) => where === 'feet' || where?.startsWith(side) === true)
   const [tx, ty] = toScreen(plan, midline(foot, TURN_AT))
   const [fromX, fromY] = toScreen(plan, midline(foot, 1.02))
   return (
@@ -74,6 +76,7 @@ export function FootHandle({ plan, foot, toMetres, onDrag, snap }: FootHandlePro
       role="button"
       tabIndex={0}
       className={styles.foot}
+      data-pointed={pointed}
       aria-label={`${side} foot: arrow keys move it, comma and full stop turn it`}
       onKeyDown={onKeyDown}
     >

@@ -7,6 +7,7 @@ import type { Look } from '@/ui/figure/solid/TurningFigure'
 import { useTheme } from '@/ui/theme/use-theme'
 import styles from '../bench.module.css'
 import { setKneeBend } from '../state/edits'
+import { usePointing } from '../state/pointing'
 import { beginDrag, endDrag, setStance } from '../state/store'
 import { useKeys } from '../state/use-keys'
 import { FlatPair } from './FlatPair'
@@ -28,6 +29,7 @@ export function BodyPanel({ analysis, stale }: { analysis: Analysis; stale: bool
   const canTurn = useCanTurn()
   const [shown, setShown] = useState<Shown>({ look: 'three-quarter', asked: 0 })
   const theme = useTheme()
+  const pointed = usePointing((state) => state.where)
   const lower = useLowering(analysis)
   const show = (look: Look) => setShown((was) => ({ look, asked: was === 'drawn' ? 1 : was.asked + 1 }))
   useKeys({
@@ -47,6 +49,7 @@ export function BodyPanel({ analysis, stale }: { analysis: Analysis; stale: bool
               look={shown.look}
               asked={shown.asked}
               theme={theme}
+              pointed={pointed}
               onLower={lower.by}
               onLowerEnd={lower.end}
             />

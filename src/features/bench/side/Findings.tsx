@@ -4,6 +4,7 @@ import { type Finding, findMeasurements, type InputError, UnreachableError } fro
 import { centimetres } from '@/ui/words/lengths'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from '../bench.module.css'
+import { pointAt } from '../state/pointing'
 import type { OnBenchView } from '../state/use-analysis'
 import { describeBalance, describeOfStanding, describeReserve, headingOf, worstFirst } from './prose'
 
@@ -41,12 +42,21 @@ export function Findings({ view, story, allShown, onAll }: FindingsProps) {
   )
 }
 
+/** Pointed at, it shows its place on floor and figure. */
 function FindingNote({ finding }: { finding: Finding }) {
   return (
-    <div className={styles.finding} data-severity={finding.severity}>
-      <h3>{headingOf(finding)}</h3>
-      <p>{finding.text}</p>
-    </div>
+    <button
+      type="button"
+      className={styles.finding}
+      data-severity={finding.severity}
+      onPointerEnter={() => pointAt(finding.where)}
+      onPointerLeave={() => pointAt(null)}
+      onFocus={() => pointAt(finding.where)}
+      onBlur={() => pointAt(null)}
+    >
+      <strong>{headingOf(finding)}</strong>
+      {finding.text}
+    </button>
   )
 }
 

@@ -6,6 +6,7 @@ import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_FRONT, FROM_RIGHT, see, type View, viewFrom } from '@/ui/figure/view'
 import styles from '../bench.module.css'
 import { useSize } from '../floor/use-size'
+import { usePointing } from '../state/pointing'
 
 const LABEL_SPACE = 26
 const FLOOR_SPACE = 34
@@ -18,6 +19,7 @@ export function FlatPair({ analysis }: { analysis: Analysis }) {
   const panel = useRef<HTMLDivElement>(null)
   const { width, height } = useSize(panel)
   const { stature } = analysis.pose.body
+  const pointed = usePointing((state) => state.where)
   const tall = height - LABEL_SPACE
   const side = useSettledSpan(analysis, viewFrom(FROM_RIGHT))
   const front = useSettledSpan(analysis, viewFrom(FROM_FRONT))
@@ -36,6 +38,7 @@ export function FlatPair({ analysis }: { analysis: Analysis }) {
               label={`The body from its right side: ${knees}`}
               width={(width * side.span) / spans}
               middle={side.middle}
+              pointed={pointed}
               height={tall}
               scale={scale}
             />
@@ -48,6 +51,7 @@ export function FlatPair({ analysis }: { analysis: Analysis }) {
               label={`The body from the front: ${knees}`}
               width={(width * front.span) / spans}
               middle={front.middle}
+              pointed={pointed}
               height={tall}
               scale={scale}
             />

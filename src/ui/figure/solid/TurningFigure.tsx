@@ -5,8 +5,9 @@ import { useEffect, useRef } from 'react'
 import { PerspectiveCamera, Vector3 } from 'three'
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js'
 import type { Analysis } from '@/core'
+import { placeOf } from '../place'
 import { Ground } from './Ground'
-import { PelvisGrip, SolidBody } from './Solid'
+import { inScene, PelvisGrip, SolidBody } from './Solid'
 
 export type Look = 'front' | 'side' | 'three-quarter'
 
@@ -16,6 +17,8 @@ type TurningFigureProps = {
   /** Counts up when the same look is asked for again. */
   asked: number
   theme: string
+  /** A place that is pointed at. */
+  pointed: string | null
   /** The pelvis is dragged down by so many metres since it was taken. */
   onLower: (metres: number) => void
   onLowerEnd: () => void
@@ -27,7 +30,7 @@ const FIELD = 25
 
 /** The body in space: turned with the pointer, drawn anew only when something changes. */
 export default function TurningFigure(props: TurningFigureProps) {
-  const { analysis, look, asked, theme } = props
+  const { analysis, look, asked, theme, pointed } = props
   const colours = readColours(theme)
   return (
     <Canvas frameloop="demand" dpr={[1, 2]} camera={{ fov: FIELD, near: 0.1, far: 30 }} gl={{ alpha: true }}>
@@ -40,6 +43,12 @@ export default function TurningFigure(props: TurningFigureProps) {
         colours={{ leg: colours.bodyNear, arm: colours.bodyMid, trunk: colours.bodyMid, head: colours.bodyMid }}
       />
       <Ground analysis={analysis} colours={colours} />
+      {pointed && (
+        <mesh position={inScene(placeOf(analysis.pose, pointed))} renderOrder={5}>
+          <sphereGeometry args={[0.085, 24, 16]} />
+          <meshBasicMaterial color={colours.clay} transparent opacity={0.45} depthTest={false} />
+        </mesh>
+      )}
       {!analysis.pose.stance.seat && (
         <PelvisGrip at={analysis.pose.pelvis} colour={colours.tide} onLower={props.onLower} onEnd={props.onLowerEnd} />
       )}

@@ -1,0 +1,44 @@
+// npm run bench: medians and ratios against a named reference in the same run. Nothing here is a test.
+import { spawn } from 'node:child_process'
+import { mkdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { bin, build, ENV, install, prepare, ROOT, run, say } from './steps.mjs'
+
+install()
+const { build: bundle } = await import('esbuild')
+const out = join(ROOT, 'node_modules', '.nivrel', 'bench.mjs')
+mkdirSync(join(ROOT, 'node_modules', '.nivrel'), { recursive: true })
+await bundle({
+  entryPoints: [join(ROOT, 'bench', 'core.ts')],
+  outfile: out,
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  packages: 'external',
+  alias: { '@': join(ROOT, 'src') },
+  logLevel: 'error',
+})
+run(process.execPath, [out])
+
+build()
+const PORT = '4178'
+process.env.NIVREL_DATABASE_URL = 'file:test-results/bench.db'
+ENV.NIVREL_DATABASE_URL = process.env.NIVREL_DATABASE_URL
+prepare('--demo', '--fresh')
+const server = spawn(bin('next'), ['start', '-H', '127.0.0.1', '-p', PORT], { cwd: ROOT, env: ENV, stdio: 'ignore' })
+await new Promise((resolve) => setTimeout(resolve, 3000))
+const { measureDrag } = await import('../bench/drag.mjs')
+const { median, p95, after200, after2000, sent } = await measureDrag(`http://127.0.0.1:${PORT}/`)
+server.kill()
+say(
+  `dragging a foot: scripting a move      ${median.toFixed(1)} ms median, ${p95.toFixed(1)} ms at the 95th percentile`,
+)
+const mb = (bytes) => (bytes / 1e6).toFixed(1)
+say(
+  `heap after 200 and 2,000 moves         ${mb(after200)} MB, ${mb(after2000)} MB (${(after2000 / after200).toFixed(2)} ×)`,
+)
+const total = sent.reduce((sum, { bytes }) => sum + bytes, 0)
+const largest = Math.max(...sent.map(({ bytes }) => bytes))
+say(
+  `JavaScript sent compressed             ${((total - largest) / 1000).toFixed(0)} kB, and the part that turns ${(largest / 1000).toFixed(0)} kB`,
+)
