@@ -5,7 +5,7 @@ import type { Weighed } from './weigh'
 export type Weigh = (changes: readonly number[], least: number) => Weighed
 
 const STEPS = 12
-const PAIR_STEPS = 7
+const PAIR_STEPS = 5
 /** The levers that move margins and joints most; pairs of these are looked through together. */
 const MAIN: ReadonlySet<LeverId> = new Set(['step', 'width', 'toeOutLeft', 'toeOutRight', 'height', 'share'])
 const WIDEST: ReadonlySet<LeverId> = new Set(['step', 'width', 'height', 'share'])

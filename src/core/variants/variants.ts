@@ -44,7 +44,7 @@ export function findVariants(body: Body, stance: Stance, options: VariantOptions
 }
 
 /** A stance to search from: the original, or the original with the light foot set down further. */
-type Ground = { start: Start; levers: Lever[]; cost: number; contact: Change | null }
+type Ground = { start: Start; levers: Lever[]; cost: number; contact: Change | null; weighed: Map<string, Weighed> }
 
 type Hit = { ground: Ground; found: Found }
 
@@ -111,7 +111,7 @@ class Search {
       const what = light === 'left' ? 'contactLeft' : 'contactRight'
       const change = i === 0 ? null : this.explainer.explainWord(what, this.stance.feet[light].contact, contact, stance)
       // A step of contact counts 1, and double because the light foot is what the posture is for.
-      return { start, levers: moved, cost: 2 * i, contact: change }
+      return { start, levers: moved, cost: 2 * i, contact: change, weighed: new Map() }
     })
   }
 
@@ -194,6 +194,8 @@ class Search {
     if (!helped) return null
     const change = this.explainer.explainWord('support', 'none', nameSupport(helped.support), helped.stance)
     if (best) return { kind: 'help', also: [], stance: best.stance, changes: [change] }
+    // A hand mends a margin, never a joint: where the margin is kept, looking further with one is for nothing.
+    if (this.original.assured.margin >= this.original.reserve) return null
     const hit = this.findNearest(helped.stance)
     if (!hit) return null
     const variant = this.toVariant('help', hit)
@@ -257,8 +259,14 @@ class Search {
     return { ground, found: { changes: ground.levers.map(() => 0), value: 0 } }
   }
 
-  private weigh(ground: Ground, changes: readonly number[], least?: number): Weighed {
-    return this.scale.weigh(moveLevers(ground.start, ground.levers, changes), least)
+  /** Walks cross their own paths: what was weighed is remembered, unless it was only found to be short. */
+  private weigh(ground: Ground, changes: readonly number[], least = Number.NEGATIVE_INFINITY): Weighed {
+    const key = changes.join()
+    const known = ground.weighed.get(key)
+    if (known && (known.whole || known.assured < least)) return known
+    const weighed = this.scale.weigh(moveLevers(ground.start, ground.levers, changes), least)
+    ground.weighed.set(key, weighed)
+    return weighed
   }
 
   private weigherOf(ground: Ground): Weigh {

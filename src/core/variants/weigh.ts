@@ -23,6 +23,8 @@ export type Weighed = {
   kneeLoad: number
   /** How far it is from passing: 0 where it passes, else larger the further. */
   violation: number
+  /** Posed and judged, rather than left at a margin that was short. */
+  whole: boolean
 }
 
 const IMPOSSIBLE: Weighed = {
@@ -32,6 +34,7 @@ const IMPOSSIBLE: Weighed = {
   reserve: 0,
   kneeLoad: Number.POSITIVE_INFINITY,
   violation: 1000,
+  whole: true,
 }
 
 /** Metres, radians and shares by which a violation counts 1. */
@@ -61,7 +64,7 @@ export class Scale {
       const views = viewEdges(usable, footing.centre)
       const { margin } = calcAssured(footing, usable, views)
       const short = Math.max(0, reserve - margin) / UNIT_SCALE.m
-      if (margin < leastMargin) return { ...IMPOSSIBLE, assured: margin, reserve, violation: 100 + short }
+      if (margin < leastMargin) return { ...IMPOSSIBLE, assured: margin, reserve, violation: 100 + short, whole: false }
       const settled = settle(footing)
       const legs = readLegs(footing, settled.legs)
       const nearest = Math.min(...views.map((view) => view.distance))
@@ -75,6 +78,7 @@ export class Scale {
         reserve,
         kneeLoad: load,
         violation,
+        whole: true,
       }
     } catch (error) {
       if (error instanceof InputError) return IMPOSSIBLE
@@ -92,7 +96,7 @@ export class Scale {
     const legs = readLegs(pose, pose.legs)
     const { findings, verdict } = judge(pose, legs, nearest, margin, reserve)
     const violation = Math.max(0, reserve - margin) / UNIT_SCALE.m + this.sumViolations(findings, legs)
-    return { verdict, passes: verdict === 'holds', assured: margin, reserve, kneeLoad: 0, violation }
+    return { verdict, passes: verdict === 'holds', assured: margin, reserve, kneeLoad: 0, violation, whole: true }
   }
 
   /** What counts for the verdict, and cautions that the original does not show. */

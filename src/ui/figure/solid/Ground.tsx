@@ -1,12 +1,13 @@
 'use client'
 
-import { useMemo } from 'react'
+import { useEffect, useMemo } from 'react'
 import {
   BufferGeometry,
   CanvasTexture,
   LineBasicMaterial,
   LineDashedMaterial,
   LineLoop,
+  type Material,
   Shape,
   Line as ThreeLine,
   Vector3,
@@ -58,6 +59,17 @@ export function Ground({ analysis, colours }: GroundProps) {
   )
 }
 
+/** What was made by hand is given back by hand: a drag makes a new one each frame. */
+function useDisposed(line: LineLoop<BufferGeometry, Material> | ThreeLine<BufferGeometry, Material>): void {
+  useEffect(
+    () => () => {
+      line.geometry.dispose()
+      line.material.dispose()
+    },
+    [line],
+  )
+}
+
 function Area({ ring, colour }: { ring: readonly Vec2[]; colour: string }) {
   const shape = useMemo(() => new Shape(ring.map(([x, y]) => new Vector3(x, y, 0) as never)), [ring])
   return (
@@ -73,6 +85,7 @@ function Edge({ ring, colour }: { ring: readonly Vec2[]; colour: string }) {
     const points = ring.map(([x, y]) => new Vector3(...inScene([x, y, 0.004])))
     return new LineLoop(new BufferGeometry().setFromPoints(points), new LineBasicMaterial({ color: colour }))
   }, [ring, colour])
+  useDisposed(line)
   return <primitive object={line} />
 }
 
@@ -85,6 +98,7 @@ function Plumb({ from, to, colour }: { from: Vec3; to: Vec3; colour: string }) {
     plumb.renderOrder = 3
     return plumb
   }, [from, to, colour])
+  useDisposed(line)
   return <primitive object={line} />
 }
 
@@ -141,6 +155,7 @@ function Label({ at, text, ink, paper }: { at: Vec3; text: string; ink: string; 
     }
     return new CanvasTexture(canvas)
   }, [text, ink, paper])
+  useEffect(() => () => texture.dispose(), [texture])
   return (
     <sprite position={inScene([at[0], at[1], at[2] + 0.02])} scale={[0.26, 0.13, 1]} renderOrder={4}>
       <spriteMaterial map={texture} depthTest={false} />
