@@ -1,25 +1,6 @@
 import { readFileSync } from 'node:fs'
-import { expect, type Page, test } from '@playwright/test'
-
-const choose = async (page: Page, word: RegExp, item: RegExp | string) => {
-  await page.getByRole('button', { name: word }).click()
-  await page.getByRole('menuitem', { name: item }).click()
-}
-
-const verdict = (page: Page) => page.getByTestId('verdict')
-
-async function openBench(page: Page, person: RegExp) {
-  await page.goto('/')
-  await expect(verdict(page)).toBeVisible()
-  await choose(page, /^Person:/, person)
-  await expect(page.getByRole('button', { name: person })).toBeVisible()
-  // By way of another posture and school, so that the bow is built anew whatever was drafted before.
-  await choose(page, /^Posture:/, 'parallel stance')
-  if (!(await page.getByRole('button', { name: 'School: long upright frame' }).isVisible())) {
-    await choose(page, /^School:/, 'long upright frame')
-  }
-  await choose(page, /^Posture:/, 'bow')
-}
+import { expect, test } from '@playwright/test'
+import { choose, openBench, verdict } from './helpers'
 
 test('shows whether a person holds a posture, and follows another person and posture', async ({ page }) => {
   await openBench(page, /Odalys Marrin/)
@@ -123,7 +104,7 @@ test('a safer variant is taken, kept with a note, and found again after a restar
   await page.waitForResponse((r) => r.url().endsWith('/draft') && r.ok())
   await page.reload()
   await expect(page.getByRole('spinbutton', { name: 'Track width' })).toHaveText(width as string)
-  await page.getByRole('button', { name: /Half a step/ }).click()
+  await page.getByRole('button', { name: /^Half a step/ }).click()
   await expect(verdict(page)).toHaveText(/Holds/)
   await expect(page.getByRole('region', { name: 'Kept' })).toContainText('knees soft, watch the left')
   await choose(page, /^Posture:/, 'parallel stance')

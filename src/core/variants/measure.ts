@@ -6,10 +6,10 @@ export type Measurement = { cause: Cause; how: string; margin: number; settles: 
 
 /** By how much each uncertainty shrinks when it is measured by simple means. */
 const BY_MEASURING: Record<Exclude<Cause, 'body'>, { factor: number; how: string }> = {
-  share: { factor: INPUT_SD.shareWeighed / INPUT_SD.shareFelt, how: 'weigh the split on two bathroom scales' },
-  pressure: { factor: 0.5, how: 'find the pressure under each foot with a scale under a board on two edges' },
-  placing: { factor: 0.3, how: 'set both feet by tape, heel and toes' },
-  usable: { factor: 0.03 / 0.08, how: 'measure how far weight can be carried: a functional reach' },
+  share: { factor: INPUT_SD.shareWeighed / INPUT_SD.shareFelt, how: 'the split, on two bathroom scales' },
+  pressure: { factor: 0.5, how: 'where the pressure falls, with scales under a board on two edges' },
+  placing: { factor: 0.3, how: 'where the feet are, by tape at heels and toes' },
+  usable: { factor: 0.03 / 0.08, how: 'how far weight can be carried, by a functional reach' },
 }
 
 /**

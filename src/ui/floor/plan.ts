@@ -32,12 +32,12 @@ export const ringPath = (plan: Plan, ring: readonly Vec2[]): string =>
         )
         .join('L')}Z`
 
-/** A plan that shows all the points with some floor about them. */
-export function fitPlan(points: readonly Vec2[], width: number, height: number, about = 0.16): Plan {
+/** A plan that shows all the points with some floor about them, and room at both sides for what is written there. */
+export function fitPlan(points: readonly Vec2[], width: number, height: number, about = 0.16, beside = 0): Plan {
   const xs = points.map(([x]) => x)
   const ys = points.map(([, y]) => y)
   const [left, right] = [Math.min(...xs), Math.max(...xs)]
   const [near, far] = [Math.min(...ys), Math.max(...ys)]
-  const scale = Math.min(width / (right - left + 2 * about), height / (far - near + 2 * about))
+  const scale = Math.min((width - 2 * beside) / (right - left + 2 * about), height / (far - near + 2 * about))
   return { width, height, scale, middle: [(left + right) / 2, (near + far) / 2] }
 }

@@ -15,8 +15,7 @@ export function Sheet({ title, open, onClose, children, wide }: SheetProps) {
       transitionDuration={0}
       maxWidth={wide ? 'lg' : 'sm'}
       fullWidth
-      aria-label={title}
-      slotProps={{ paper: { className: styles.sheet }, backdrop: { className: styles.behind } }}
+      slotProps={{ paper: { className: styles.sheet, 'aria-label': title }, backdrop: { className: styles.behind } }}
     >
       <header>
         <h2>{title}</h2>

@@ -24,7 +24,7 @@ export function FloorTools() {
       </button>
       <button
         type="button"
-        aria-label={`Lengths in ${UNIT_NAMES[unit]}`}
+        aria-label={`in ${unit}, the unit of lengths`}
         aria-haspopup="menu"
         onClick={(event) => setAnchor(event.currentTarget)}
       >

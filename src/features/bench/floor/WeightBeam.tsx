@@ -76,7 +76,7 @@ export function WeightBeam({ width, stance, analysis, onDrag }: WeightBeamProps)
           <text x={width / 2} y={LINE_Y + 28} textAnchor="middle" className={styles.label}>
             {held
               ? 'all of it on the standing foot'
-              : `with the centre there, ${Math.round(possible[0] * 100)} to ${Math.round(possible[1] * 100)} % can be held on the left`}
+              : `${Math.round(possible[0] * 100)} to ${Math.round(possible[1] * 100)} % can be held on the left`}
           </text>
         </>
       )}

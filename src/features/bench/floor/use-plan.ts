@@ -4,7 +4,9 @@ import { midline } from '@/ui/floor/footprint'
 import { fitPlan, type Plan, toScreen } from '@/ui/floor/plan'
 
 /** Floor kept about the feet when it is laid out anew, in metres. */
-const ABOUT = 0.11
+const ABOUT = 0.06
+/** Pixels at both sides for shares and margins. */
+const BESIDE = 62
 /** Feet this near the edge, in pixels, lay the floor out anew. */
 const NEAR_EDGE = 16
 /** A floor this much larger than the feet need is laid out anew. */
@@ -18,7 +20,7 @@ export function usePlan(footing: Footing, width: number, height: number, draggin
   const held = useRef<Plan | null>(null)
   const lastFit = useRef(fits)
   const points = listPoints(footing)
-  const fit = fitPlan(points, width, height, ABOUT)
+  const fit = fitPlan(points, width, height, ABOUT, BESIDE)
   const plan = held.current
   const resized = !plan || plan.width !== width || plan.height !== height
   const left = plan && points.some((p) => isNearEdge(plan, toScreen(plan, p)))

@@ -2,7 +2,7 @@ import { useEffect } from 'react'
 import { saveDraft } from './api'
 import { useBench } from './store'
 
-const REST = 500
+const REST = 250
 
 /** Saves what is on the bench shortly after it rests, and at once when the page is left: leaving loses nothing. */
 export function useDraft(): void {

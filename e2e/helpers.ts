@@ -1,0 +1,23 @@
+import { expect, type Page } from '@playwright/test'
+
+export const choose = async (page: Page, word: RegExp, item: RegExp | string) => {
+  await page.getByRole('button', { name: word }).click()
+  await page.getByRole('menuitem', { name: item }).click()
+}
+
+export const verdict = (page: Page) => page.getByTestId('verdict')
+
+/** Puts a person on the bench in a bow of the long upright frame, whatever was drafted before. */
+export async function openBench(page: Page, person: RegExp) {
+  await page.goto('/')
+  await expect(page.getByRole('button', { name: /^Person:/ })).toBeVisible()
+  await choose(page, /^Person:/, person)
+  await expect(page.getByRole('button', { name: person })).toBeVisible()
+  // By way of another posture and school, so that the bow is built anew.
+  await choose(page, /^Posture:/, 'parallel stance')
+  if (!(await page.getByRole('button', { name: 'School: long upright frame' }).isVisible())) {
+    await choose(page, /^School:/, 'long upright frame')
+  }
+  await choose(page, /^Posture:/, 'bow')
+  await expect(verdict(page)).toBeVisible()
+}

@@ -1,0 +1,239 @@
+import { readFileSync } from 'node:fs'
+import { expect, type Page, test } from '@playwright/test'
+import { choose, openBench, verdict } from './helpers'
+
+const number = (page: Page, name: string) => page.getByRole('spinbutton', { name })
+const kept = (page: Page) => page.getByRole('region', { name: 'Kept' })
+
+async function keep(page: Page, name: string, note = '') {
+  await page.getByRole('button', { name: 'Keep this' }).click()
+  await page.getByRole('textbox', { name: 'Name' }).fill(name)
+  await page.getByRole('textbox', { name: 'Note' }).fill(note)
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(kept(page)).toContainText(name)
+}
+
+test('every other lever is set in words: contact, trunk, arms, pressure, ground', async ({ page }) => {
+  await openBench(page, /Tomasz Ferrow/)
+  await page.keyboard.press('m')
+  await number(page, 'Trunk pitch').press('PageUp')
+  await number(page, 'Trunk pitch').press('PageUp')
+  await number(page, 'Trunk pitch').press('ArrowUp')
+  await expect(page.getByRole('button', { name: /The trunk leans/ })).toBeVisible()
+  await choose(page, /^Frame:/, 'inclined in one line')
+  await expect(page.getByRole('button', { name: /The trunk leans/ })).toBeHidden()
+  await choose(page, /^Arms:/, 'round')
+  await expect(number(page, 'left arm height')).toHaveText('58°')
+  await choose(page, /^Pressure:/, 'the heel')
+  await choose(page, /^Contact of the right foot/, 'in the air')
+  await expect(page.getByRole('slider', { name: 'Weight on the left foot' })).toHaveAttribute('aria-valuenow', '100')
+  await choose(page, /^Contact of the right foot/, 'flat')
+  await number(page, 'Slope of the ground').press('ArrowUp')
+  await expect(number(page, 'Downhill direction')).toBeVisible()
+})
+
+test('a hand on a chair back is placed, moved, and taken away, and the margin answers', async ({ page }) => {
+  await openBench(page, /Tomasz Ferrow/)
+  await page.keyboard.press('m')
+  const right = page.locator('svg text', { hasText: /^right .*cm$/ })
+  const alone = await right.textContent()
+  await choose(page, /^Right hand on/, /^a chair back/)
+  const chair = page.getByRole('button', { name: /^chair back, right hand/ })
+  await expect(chair).toBeVisible()
+  await expect(right).not.toHaveText(alone as string)
+  const held = await right.textContent()
+  await chair.focus()
+  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowRight')
+  await expect(right).not.toHaveText(held as string)
+  await choose(page, /^Right hand on/, /^a wall/)
+  await page.getByRole('button', { name: /^wall, right hand/ }).focus()
+  await page.keyboard.press(',')
+  await expect(number(page, 'Push at the right hand')).toHaveText('95°')
+  await page.keyboard.press('Delete')
+  await expect(page.getByRole('button', { name: 'Right hand on: nothing' })).toBeVisible()
+  await expect(right).toHaveText(alone as string)
+})
+
+test('lengths are said in other units, feet snap to tape lines, and the rose is drawn', async ({ page }) => {
+  await openBench(page, /Tomasz Ferrow/)
+  await page.getByRole('button', { name: /unit of lengths/ }).click()
+  await page.getByRole('menuitem', { name: 'shoulder widths' }).click()
+  // The long upright frame sets the feet 0.8 shoulder widths apart.
+  await expect(number(page, 'Track width')).toHaveText('0.8 shoulders')
+  await page.getByRole('button', { name: /unit of lengths/ }).click()
+  await page.getByRole('menuitem', { name: 'centimetres' }).click()
+  await page.getByRole('button', { name: 'Tape lines' }).click()
+  await expect(page.locator('svg text', { hasText: 'shoulder width' })).toBeVisible()
+  const foot = page
+    .getByRole('button', { name: /^right foot:/ })
+    .locator('path')
+    .nth(1)
+  const box = (await foot.boundingBox()) as { x: number; y: number; width: number; height: number }
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  for (let i = 1; i <= 40; i++) await page.mouse.move(box.x + box.width / 2 + i, box.y + box.height / 2)
+  const widths = new Set<string>()
+  for (let i = 41; i <= 60; i++) {
+    await page.mouse.move(box.x + box.width / 2 + i, box.y + box.height / 2)
+    widths.add((await number(page, 'Track width').textContent()) as string)
+  }
+  await page.mouse.up()
+  // Near the line the heel stays on it while the hand moves on.
+  expect(widths.size).toBeLessThan(20)
+  await page.getByRole('button', { name: 'Rose' }).click()
+  await expect(page.getByRole('button', { name: 'Rose' })).toHaveAttribute('aria-pressed', 'true')
+  await page.getByRole('button', { name: 'Tape lines' }).click()
+  await page.getByRole('button', { name: 'Rose' }).click()
+})
+
+test('a number opens to its formula, source, uncertainty and limit', async ({ page }) => {
+  await openBench(page, /Odalys Marrin/)
+  await page.keyboard.press('a')
+  const readings = page.getByRole('region', { name: 'All readings' })
+  await readings.getByText('Sure to spare').click()
+  await expect(readings).toContainText('1.64 of its standard deviation')
+  await expect(readings).toContainText('reserve for sway 1.5 cm, house default')
+  await readings.getByText('Knee bend').first().click()
+  await expect(readings).toContainText('30°, set for this person')
+  await expect(readings).toContainText(/Lift the right foot.*after/)
+})
+
+test('somebody new is on the bench within a minute by keyboard; bad input names the field', async ({ page }) => {
+  await page.goto('/')
+  await choose(page, /^Person:/, /^Somebody new/)
+  const long = 'Wilhelmina Featherstonehaugh-Applegarth of the Upper Slipway'
+  for (const typed of [long, '2.1', '71', '79']) {
+    await page.keyboard.type(typed)
+    await page.keyboard.press('Tab')
+  }
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Put on the bench' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'Height' })).toContainText('a number from 1 to 2.3 m')
+  await page.getByLabel('Height, cm').fill('163')
+  await page.getByLabel('Height, cm').press('Enter')
+  await expect(page.getByRole('button', { name: `Person: ${long}` })).toBeVisible()
+  await expect(verdict(page)).toBeVisible()
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280)
+})
+
+test('kept stances are renamed, compared, taken away and put back', async ({ page }) => {
+  await openBench(page, /Bram Tallow/)
+  await keep(page, 'As taught')
+  await number(page, 'Step length').press('PageDown')
+  await keep(page, 'Shorter', 'ten less')
+  await page.getByRole('button', { name: 'Rename As taught' }).click()
+  await page.getByRole('textbox', { name: 'Name' }).fill('Whole step')
+  await page.getByRole('button', { name: 'Rename', exact: true }).click()
+  await expect(kept(page)).toContainText('Whole step')
+  await page.keyboard.press('c')
+  const sheet = page.getByRole('dialog', { name: 'Side by side' })
+  await choose(page, /^First/, /^Whole step/)
+  await choose(page, /^Second/, /^Shorter/)
+  await expect(sheet).toContainText(/step 38\.6 cm → 29 cm/)
+  await expect(sheet.getByRole('img')).toHaveCount(2)
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Take away Shorter' }).click()
+  await expect(kept(page).getByRole('listitem')).toHaveCount(1)
+  await page.getByRole('button', { name: 'Put it back' }).click()
+  await expect(kept(page)).toContainText('ten less')
+  await page.reload()
+  await expect(kept(page).getByRole('listitem')).toHaveCount(2)
+})
+
+test('a stance goes to a file and comes back; a broken file changes nothing', async ({ page }) => {
+  await openBench(page, /Tomasz Ferrow/)
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save to a file' }).click(),
+  ])
+  const text = readFileSync(await download.path(), 'utf8')
+  const document = JSON.parse(text)
+  expect([document.format, document.stance.posture]).toEqual(['nivrel.stance/1', 'bow'])
+  const was = await number(page, 'Step length').textContent()
+  await number(page, 'Step length').press('PageUp')
+  const input = page.getByLabel('A stance file')
+  await input.setInputFiles({ name: 'stance.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+  await expect(number(page, 'Step length')).toHaveText(was as string)
+  const broken = text.replace('"whole"', '"flat"')
+  await input.setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(broken) })
+  await expect(page.getByRole('alert').filter({ hasText: 'broken.json' })).toContainText('stance.feet.left.contact')
+  await expect(number(page, 'Step length')).toHaveText(was as string)
+
+  const [floor] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Floor at true scale' }).click(),
+  ])
+  const svg = readFileSync(await floor.path(), 'utf8')
+  // A millimetre of the drawing is a millimetre of paper.
+  const [, width, height] = /width="(\d+)mm" height="(\d+)mm"/.exec(svg) as RegExpExecArray
+  expect(svg).toContain(`${width} ${height}">`)
+})
+
+test('the body is turned by keys, bent by its pelvis, and drawn where there is no WebGL', async ({ page, browser }) => {
+  await openBench(page, /Tomasz Ferrow/)
+  const canvas = page.locator('canvas')
+  await expect(canvas).toBeVisible({ timeout: 20_000 })
+  await page.keyboard.press('2')
+  await expect(page.getByRole('button', { name: 'Front' })).toHaveAttribute('aria-pressed', 'true')
+  await page.waitForTimeout(1000)
+  const bend = number(page, 'Bend of the left knee')
+  await expect(bend).toHaveText('40°')
+  const box = (await canvas.boundingBox()) as { x: number; y: number; width: number; height: number }
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 + 25, { steps: 5 })
+  await page.mouse.up()
+  expect(Number((await bend.textContent())?.replace('°', ''))).toBeGreaterThan(44)
+  await page.keyboard.press('Control+z')
+  await expect(bend).toHaveText('40°')
+
+  const flat = await browser.newPage()
+  await flat.addInitScript(() => {
+    HTMLCanvasElement.prototype.getContext = () => null
+  })
+  await flat.goto('/')
+  await expect(flat.getByRole('img', { name: /from its right side/ })).toBeVisible()
+  await flat.waitForTimeout(600)
+  await expect(flat.locator('canvas')).toHaveCount(0)
+  await flat.close()
+})
+
+test('from start to a kept safer variant in six actions, by keyboard and mouse', async ({ page }) => {
+  await openBench(page, /Odalys Marrin/)
+  await page.waitForTimeout(1000)
+  const start = Date.now()
+  await page.goto('/')
+  let actions = 0
+  const act = async (action: Promise<unknown>) => {
+    actions++
+    await action
+  }
+  await act(choose(page, /^Person:/, /Odalys Marrin/))
+  await expect(page.getByRole('article', { name: 'Nearest' })).toBeVisible({ timeout: 20_000 })
+  await act(page.getByRole('button', { name: /^Take this: Nearest/ }).click())
+  await act(page.getByRole('button', { name: 'Keep this' }).click())
+  await act(page.getByRole('button', { name: 'Keep', exact: true }).click())
+  await expect(kept(page)).toContainText('Variant')
+  expect(actions).toBeLessThanOrEqual(6)
+  test.info().annotations.push({ type: 'journey', description: `${actions} actions, ${(Date.now() - start) / 1000} s` })
+})
+
+test('one change is taken and another left; the keys are on a sheet', async ({ page }) => {
+  await openBench(page, /Odalys Marrin/)
+  const nearest = page.getByRole('article', { name: 'Nearest' })
+  await nearest.getByText('one at a time').click({ timeout: 20_000 })
+  await expect(nearest).toContainText(/step \d+ cm shorter: .*knee/)
+  await nearest.getByRole('button', { name: /^step .* shorter/ }).click()
+  await expect(number(page, 'Bend of the left knee')).toHaveText('40°')
+  await expect(number(page, 'Step length')).not.toHaveText('34 cm')
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('take the nearest variant')
+})
+
+test('text twice as large still fits the page', async ({ page }) => {
+  await page.goto('/')
+  await expect(verdict(page)).toBeVisible()
+  await page.addStyleTag({ content: 'html { font-size: 200% }' })
+  await page.waitForTimeout(300)
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280)
+})
