@@ -1,6 +1,7 @@
 'use client'
 
-import { useEffect, useRef, useState } from 'react'
+import Button from '@mui/material/Button'
+import { memo, useCallback, useDeferredValue, useEffect, useRef, useState } from 'react'
 import type { PostureId, SchoolId } from '@/core'
 import { fromStance } from '@/formats/from-core'
 import type { BenchOfPerson, BenchPerson, KeptStance, OnBench } from '@/server/bench'
@@ -48,36 +49,57 @@ const toState = ({ posture, school, stance }: OnBench): Omit<BenchState, 'person
   stance,
 })
 
+const openKept = (one: KeptStance) => openOnBench(toState(one))
+
+const CalmBody = memo(BodyPanel)
+const CalmFindings = memo(Findings)
+const CalmReadings = memo(Readings)
+const CalmVariants = memo(VariantStrip)
+const CalmShelf = memo(KeptShelf)
+const CalmFiles = memo(FileTools)
+const CalmSentence = memo(StanceSentence)
+
 function FullBench({ people: known, firstKept }: { people: readonly BenchPerson[]; firstKept: KeptStance[] }) {
   const view = useAnalysis()
-  const lastGood = useRef(view.analysis)
-  if (view.analysis) lastGood.current = view.analysis
+  // The floor answers at once; what stands beside and under it follows when there is time, so that a drag stays smooth.
+  const calm = useDeferredValue(view)
+  const lastGood = useRef(calm.analysis)
+  if (calm.analysis) lastGood.current = calm.analysis
   const [people, setPeople] = useState(known)
   const [kept, setKept] = useState(firstKept)
   const [fine, setFine] = useState(false)
   const [all, setAll] = useState(false)
   const [keeping, setKeeping] = useState(false)
   const [sheet, setSheet] = useState<'keys' | 'compare' | 'person' | null>(null)
-  const variants = useVariants(view)
+  const variants = useVariants(calm)
   useDraft()
   useUndoKeys()
-  const choosePerson = async (person: BenchPerson | undefined) => {
-    if (!person) return
+  const choosePerson = useCallback(async (person: BenchPerson) => {
     const { draft, kept: theirs } = await fetchBench(person.id)
     putOnBench(person, draft ? toState(draft) : null)
     setKept(theirs)
-  }
+  }, [])
+  const choosePersonById = useCallback(
+    (id: string) => {
+      const person = people.find((one) => one.id === id)
+      if (person) choosePerson(person)
+    },
+    [people, choosePerson],
+  )
+  const askForPerson = useCallback(() => setSheet('person'), [])
+  const compare = useCallback(() => setSheet('compare'), [])
   const takeNearest = () => {
     const nearest = variants.searching ? undefined : variants.found?.set.variants[0]
     if (nearest) openStance(fromStance(nearest.stance))
   }
+  const turnAll = useCallback(() => setAll((shown) => !shown), [])
   useKeys({
     '?': () => setSheet('keys'),
     m: () => setFine(!fine),
-    a: () => setAll(!all),
+    a: turnAll,
     k: () => setKeeping(true),
     n: takeNearest,
-    c: () => setSheet('compare'),
+    c: compare,
     r: () => changeFloorView({ rose: !useFloorView.getState().rose }),
     t: () => changeFloorView({ lines: !useFloorView.getState().lines }),
     f: fitFloor,
@@ -88,37 +110,33 @@ function FullBench({ people: known, firstKept }: { people: readonly BenchPerson[
   return (
     <main className={styles.bench}>
       <header className={styles.head}>
-        <StanceSentence
-          people={people}
-          onChoosePerson={(id) => choosePerson(people.find((one) => one.id === id))}
-          onNewPerson={() => setSheet('person')}
-        />
+        <CalmSentence people={people} onChoosePerson={choosePersonById} onNewPerson={askForPerson} />
         <HeadTools fine={fine} onFine={() => setFine(!fine)} onKeys={() => setSheet('keys')} />
       </header>
-      {fine && <FineSentence view={view} />}
+      {fine && <FineSentence view={calm} />}
       <div className={styles.work}>
         <FloorStage view={view} />
-        {lastGood.current ? <BodyPanel analysis={lastGood.current} stale={!view.analysis} /> : <div />}
-        <Findings view={view} story={story} allShown={all} onAll={() => setAll(!all)} />
+        {lastGood.current ? <CalmBody analysis={lastGood.current} stale={!calm.analysis} /> : <div />}
+        <CalmFindings view={calm} story={story} allShown={all} onAll={turnAll} />
       </div>
-      {all && view.analysis && <Readings analysis={view.analysis} />}
+      {all && calm.analysis && <CalmReadings analysis={calm.analysis} />}
       <div className={styles.strip}>
-        <VariantStrip view={view} {...variants} />
+        <CalmVariants view={calm} {...variants} />
         <div>
-          <KeptShelf
-            view={view}
+          <CalmShelf
+            view={calm}
             kept={kept}
             keeping={keeping}
             onKeeping={setKeeping}
             onChange={setKept}
-            onOpen={(one) => openOnBench(toState(one))}
-            onCompare={() => setSheet('compare')}
+            onOpen={openKept}
+            onCompare={compare}
           />
-          <FileTools view={view} />
+          <CalmFiles view={calm} />
         </div>
       </div>
       <ShortcutSheet open={sheet === 'keys'} onClose={closeSheet} />
-      <CompareSheet open={sheet === 'compare'} onClose={closeSheet} view={view} kept={kept} />
+      <CompareSheet open={sheet === 'compare'} onClose={closeSheet} view={calm} kept={kept} />
       <NewPersonSheet
         open={sheet === 'person'}
         onClose={closeSheet}
@@ -160,12 +178,17 @@ function HeadTools({ fine, onFine, onKeys }: HeadToolsProps) {
 }
 
 function NobodyYet() {
+  const [open, setOpen] = useState(false)
   return (
     <main className={styles.empty}>
       <h1>Nobody is on the list yet.</h1>
       <p>
-        Start with <code>npm run demo</code> to meet the people of Lantern Quay.
+        Start with the people of Lantern Quay (<code>npm run demo</code>), or with somebody of your own.
       </p>
+      <Button variant="contained" onClick={() => setOpen(true)}>
+        Somebody new
+      </Button>
+      <NewPersonSheet open={open} onClose={() => setOpen(false)} onAdded={() => window.location.reload()} />
     </main>
   )
 }

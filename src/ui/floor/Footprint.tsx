@@ -2,11 +2,16 @@ import type { PlacedFoot } from '@/core'
 import { bearingRing, solePath } from './footprint'
 import { type Plan, ringPath } from './plan'
 
-type FootprintProps = { plan: Plan; foot: PlacedFoot; look?: 'solid' | 'proposed' | 'former' | 'small' }
+type FootprintProps = {
+  plan: Plan
+  foot: PlacedFoot
+  look?: 'solid' | 'former' | 'small'
+  /** Its sole's path, where the caller has it already. */
+  sole?: string
+}
 
 /** One footprint: what bears is inked, what is lifted stays a pale outline; only proposed or former: dotted. */
-export function Footprint({ plan, foot, look = 'solid' }: FootprintProps) {
-  const sole = solePath(plan, foot)
+export function Footprint({ plan, foot, look = 'solid', sole = solePath(plan, foot) }: FootprintProps) {
   if (look === 'former') {
     return (
       <path

@@ -68,6 +68,7 @@ export function FootHandle({ plan, foot, toMetres, onDrag, snap }: FootHandlePro
     else return
     event.preventDefault()
   }
+  const sole = solePath(plan, foot)
   const pointed = usePointing(({ where }) => where === 'feet' || where?.startsWith(side) === true)
   const [tx, ty] = toScreen(plan, midline(foot, TURN_AT))
   const [fromX, fromY] = toScreen(plan, midline(foot, 1.02))
@@ -80,10 +81,10 @@ export function FootHandle({ plan, foot, toMetres, onDrag, snap }: FootHandlePro
       aria-label={`${side} foot: arrow keys move it, comma and full stop turn it`}
       onKeyDown={onKeyDown}
     >
-      <path d={solePath(plan, foot)} className={styles.footRing} />
+      <path d={sole} className={styles.footRing} />
       <g className={styles.grab} {...move}>
-        <path d={solePath(plan, foot)} className={styles.hit} />
-        <Footprint plan={plan} foot={foot} />
+        <path d={sole} className={styles.hit} />
+        <Footprint plan={plan} foot={foot} sole={sole} />
       </g>
       <g className={styles.turn} {...turn}>
         <line x1={fromX} y1={fromY} x2={tx} y2={ty} />

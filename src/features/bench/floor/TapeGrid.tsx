@@ -1,10 +1,11 @@
+import { memo } from 'react'
 import { type Plan, toFloor, toScreen } from '@/ui/floor/plan'
 import styles from './floor.module.css'
 
 const STEP = 0.1
 
 /** Lines every 10 cm, so that a step can be read off the floor. */
-export function TapeGrid({ plan }: { plan: Plan }) {
+export const TapeGrid = memo(function TapeGrid({ plan }: { plan: Plan }) {
   const [left, far] = toFloor(plan, [0, 0])
   const [right, near] = toFloor(plan, [plan.width, plan.height])
   return (
@@ -21,7 +22,7 @@ export function TapeGrid({ plan }: { plan: Plan }) {
       })}
     </g>
   )
-}
+})
 
 function linesBetween(from: number, to: number): number[] {
   const first = Math.ceil(from / STEP)

@@ -1,4 +1,3 @@
-import { useMemo } from 'react'
 import { useStore } from 'zustand'
 import {
   type Analysis,
@@ -11,6 +10,8 @@ import {
   type Stance,
   setFooting,
 } from '@/core'
+import type { PersonDocument } from '@/formats/person-document'
+import type { StanceBody } from '@/formats/stance-document'
 import { toPerson, toStance } from '@/formats/to-core'
 import { useBench } from './store'
 
@@ -26,19 +27,34 @@ export type OnBenchView = {
 export function useAnalysis(): OnBenchView {
   const document = useBench((state) => state.person.document)
   const doc = useBench((state) => state.stance)
-  const body = useMemo(() => resolveBody(toPerson(document)), [document])
-  const standing = useMemo(() => calcStandingMargin(body), [body])
-  return useMemo(() => {
-    const stance = toStance(doc)
-    const footing = setFooting(body, stance)
-    try {
-      const analysis = analyse(body, stance, { standing, withoutFreeTurn: true })
-      return { body, stance, footing, analysis, error: null }
-    } catch (error) {
-      if (error instanceof InputError) return { body, stance, footing, analysis: null, error }
-      throw error
-    }
-  }, [body, standing, doc])
+  return viewBench(document, doc)
+}
+
+const bodyOf = rememberLast((document: PersonDocument) => {
+  const body = resolveBody(toPerson(document))
+  return { body, standing: calcStandingMargin(body) }
+})
+
+/** Several parts of the screen ask for the same stance: it is analysed once. */
+const viewBench = rememberLast((document: PersonDocument, doc: StanceBody): OnBenchView => {
+  const { body, standing } = bodyOf(document)
+  const stance = toStance(doc)
+  const footing = setFooting(body, stance)
+  try {
+    const analysis = analyse(body, stance, { standing, withoutFreeTurn: true })
+    return { body, stance, footing, analysis, error: null }
+  } catch (error) {
+    if (error instanceof InputError) return { body, stance, footing, analysis: null, error }
+    throw error
+  }
+})
+
+function rememberLast<A extends unknown[], R>(compute: (...args: A) => R): (...args: A) => R {
+  let last: { args: A; result: R } | null = null
+  return (...args) => {
+    if (!last?.args.every((arg, i) => arg === args[i])) last = { args, result: compute(...args) }
+    return last.result
+  }
 }
 
 export function useHistory(): { canUndo: boolean; canRedo: boolean } {

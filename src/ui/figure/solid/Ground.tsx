@@ -1,17 +1,7 @@
 'use client'
 
 import { useEffect, useMemo } from 'react'
-import {
-  BufferGeometry,
-  CanvasTexture,
-  LineBasicMaterial,
-  LineDashedMaterial,
-  LineLoop,
-  type Material,
-  Shape,
-  Line as ThreeLine,
-  Vector3,
-} from 'three'
+import { BufferGeometry, CanvasTexture, Shape, ShapeGeometry, Vector2, Vector3 } from 'three'
 import { type Analysis, DEG, SIDES, type Support, type Vec2, type Vec3 } from '@/core'
 import { inScene } from './Solid'
 
@@ -59,47 +49,49 @@ export function Ground({ analysis, colours }: GroundProps) {
   )
 }
 
-/** What was made by hand is given back by hand: a drag makes a new one each frame. */
-function useDisposed(line: LineLoop<BufferGeometry, Material> | ThreeLine<BufferGeometry, Material>): void {
-  useEffect(
-    () => () => {
-      line.geometry.dispose()
-      line.material.dispose()
-    },
-    [line],
-  )
+/** A geometry that is made anew when its makings change, and given back: a drag makes one each frame. */
+function useGeometry<G extends BufferGeometry>(make: () => G, makings: readonly unknown[]): G {
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the makings are what it is made of
+  const geometry = useMemo(make, makings)
+  useEffect(() => () => geometry.dispose(), [geometry])
+  return geometry
 }
 
 function Area({ ring, colour }: { ring: readonly Vec2[]; colour: string }) {
-  const shape = useMemo(() => new Shape(ring.map(([x, y]) => new Vector3(x, y, 0) as never)), [ring])
+  const geometry = useGeometry(() => new ShapeGeometry(new Shape(ring.map(([x, y]) => new Vector2(x, y)))), [ring])
   return (
-    <mesh rotation={[-Math.PI / 2, 0, 0]} position={[0, 0.003, 0]}>
-      <shapeGeometry args={[shape]} />
+    <mesh geometry={geometry} rotation={[-Math.PI / 2, 0, 0]} position={[0, 0.003, 0]}>
       <meshBasicMaterial color={colour} transparent opacity={0.45} />
     </mesh>
   )
 }
 
 function Edge({ ring, colour }: { ring: readonly Vec2[]; colour: string }) {
-  const line = useMemo(() => {
-    const points = ring.map(([x, y]) => new Vector3(...inScene([x, y, 0.004])))
-    return new LineLoop(new BufferGeometry().setFromPoints(points), new LineBasicMaterial({ color: colour }))
-  }, [ring, colour])
-  useDisposed(line)
-  return <primitive object={line} />
+  const geometry = useGeometry(
+    () => new BufferGeometry().setFromPoints(ring.map(([x, y]) => new Vector3(...inScene([x, y, 0.004])))),
+    [ring],
+  )
+  return (
+    <lineLoop geometry={geometry}>
+      <lineBasicMaterial color={colour} />
+    </lineLoop>
+  )
 }
 
+const DASHES = 24
+
+/** The plumb line in dashes, never hidden by the body. */
 function Plumb({ from, to, colour }: { from: Vec3; to: Vec3; colour: string }) {
-  const line = useMemo(() => {
-    const geometry = new BufferGeometry().setFromPoints([new Vector3(...inScene(from)), new Vector3(...inScene(to))])
-    const material = new LineDashedMaterial({ color: colour, dashSize: 0.03, gapSize: 0.02, depthTest: false })
-    const plumb = new ThreeLine(geometry, material)
-    plumb.computeLineDistances()
-    plumb.renderOrder = 3
-    return plumb
-  }, [from, to, colour])
-  useDisposed(line)
-  return <primitive object={line} />
+  const geometry = useGeometry(() => {
+    const [top, foot] = [new Vector3(...inScene(from)), new Vector3(...inScene(to))]
+    const ends = Array.from({ length: 2 * DASHES }, (_, i) => top.clone().lerp(foot, i / (2 * DASHES - 1)))
+    return new BufferGeometry().setFromPoints(ends)
+  }, [from, to])
+  return (
+    <lineSegments geometry={geometry} renderOrder={3}>
+      <lineBasicMaterial color={colour} depthTest={false} />
+    </lineSegments>
+  )
 }
 
 /** A chair, a wall or a post, as high as the hand on it. */
