@@ -2,12 +2,11 @@
 export const centimetres = (metres: number, digits = 1): string => {
   const cm = metres * 100
   const text = cm.toFixed(digits)
-  return `${text.endsWith('.0') ? text.slice(0, -2) : text} cm`
+  // A no-break space: a figure and its unit stay together.
+  return `${text.endsWith('.0') ? text.slice(0, -2) : text}\u00a0cm`
 }
 
 export const wholeDegrees = (degrees: number): string => `${Math.round(degrees)}°`
-
-export const wholePercent = (percent: number): string => `${Math.round(percent)} %`
 
 /** The eight ways in which somebody can tip, from forward, counter-clockwise. */
 const WAYS = ['ahead', 'ahead left', 'left', 'back left', 'behind', 'back right', 'right', 'ahead right'] as const

@@ -33,7 +33,7 @@ export function usePlan(footing: Footing, width: number, height: number, draggin
 function listPoints({ feet, stance, centre }: Footing): Vec2[] {
   const ends = [feet.left, feet.right].flatMap((foot): Vec2[] => [midline(foot, -0.05), midline(foot, 1.16)])
   const hands = stance.supports.flatMap(({ at, hand }): Vec2[] => [
-    [at[0] + (hand === 'right' ? 0.3 : -0.3), at[1] + 0.1],
+    [at[0] + (hand === 'right' ? 0.2 : -0.2), at[1] + 0.1],
     [at[0], at[1] - 0.1],
   ])
   return [...ends, ...hands, centre, ...(stance.seat ? [stance.seat.at] : [])]

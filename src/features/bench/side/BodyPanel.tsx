@@ -17,7 +17,7 @@ const TurningFigure = dynamic(() => import('@/ui/figure/solid/TurningFigure'), {
 const LOOKS: { look: Look; name: string; key: string }[] = [
   { look: 'three-quarter', name: 'Three-quarter', key: '1' },
   { look: 'front', name: 'Front', key: '2' },
-  { look: 'side', name: 'Right side', key: '3' },
+  { look: 'side', name: 'Side', key: '3' },
 ]
 
 const DRAWN_KEY = '4'

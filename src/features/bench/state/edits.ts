@@ -133,7 +133,7 @@ export function setSupport(stance: StanceBody, hand: Side, kind: SupportKind | n
   const height = pushes ? Math.min(shoulder[2], 1.25) : 0.9
   const at: [number, number, number] = old
     ? [old.at[0], old.at[1], height]
-    : [toMillimetre(shoulder[0] + out * 0.2), toMillimetre(shoulder[1] + 0.15), toMillimetre(height)]
+    : [toMillimetre(shoulder[0] + out * 0.1), toMillimetre(shoulder[1] + 0.15), toMillimetre(height)]
   const support: SupportBody = {
     kind,
     hand,

@@ -95,9 +95,9 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
               />
             </li>
           ) : (
-            <li key={one.id} className={styles.keptRow}>
+            <li key={one.id}>
               <button type="button" className={styles.keptOne} onClick={() => onOpen(one)}>
-                <SmallFloor body={view.body} stance={toStance(one.stance)} width={56} height={56} />
+                <SmallFloor body={view.body} stance={toStance(one.stance)} width={60} height={60} />
                 <span>
                   <strong>{one.name}</strong>
                   <KeptVerdict body={view.body} one={one} />

@@ -1,0 +1,105 @@
+// npm run screenshots: the pictures of docs/screenshots, from the demo data, with the production build.
+import { spawn } from 'node:child_process'
+import { bin, build, ENV, install, prepare, ROOT, say } from './steps.mjs'
+
+const PORT = '4177'
+
+install()
+build()
+ENV.NIVREL_DATABASE_URL = 'file:test-results/screenshots.db'
+prepare('--demo', '--fresh')
+const server = spawn(bin('next'), ['start', '-H', '127.0.0.1', '-p', PORT], { cwd: ROOT, env: ENV, stdio: 'ignore' })
+await new Promise((resolve) => setTimeout(resolve, 3000))
+const { chromium } = await import('@playwright/test')
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-quic', '--no-first-run'],
+})
+
+const choose = async (page, word, item) => {
+  await page.getByRole('button', { name: word }).click()
+  await page.getByRole('menuitem', { name: item }).click()
+}
+
+const keep = async (page, name, note) => {
+  await page.getByRole('button', { name: 'Keep this' }).click()
+  await page.getByRole('textbox', { name: 'Name' }).fill(name)
+  await page.getByRole('textbox', { name: 'Note' }).fill(note)
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+}
+
+const takeNearest = async (page) => {
+  const take = page.getByRole('button', { name: /^Take this/ }).first()
+  await take.waitFor({ timeout: 20_000 })
+  await take.click()
+}
+
+const SHOTS = [
+  ['bench-beyond', 1280, 800, 'light', async () => {}],
+  [
+    'bench-holds',
+    1280,
+    800,
+    'light',
+    async (page) => {
+      await keep(page, 'As taught', 'too low for her left knee')
+      await takeNearest(page)
+      await keep(page, 'Shorter and higher', 'heel to the tape, knees soft')
+    },
+  ],
+  [
+    'compare',
+    1280,
+    800,
+    'light',
+    async (page) => {
+      await page.keyboard.press('c')
+      await choose(page, /^First/, /^As taught/)
+    },
+  ],
+  ['readings', 1280, 1250, 'light', async (page) => page.keyboard.press('a')],
+  [
+    'every-lever',
+    1280,
+    860,
+    'light',
+    async (page) => {
+      await choose(page, /^Person:/, /Marit Quill/)
+      await page.waitForTimeout(800)
+      await choose(page, /^Posture:/, 'empty stance, ball down')
+      await page.keyboard.press('m')
+      await choose(page, /^Right hand on/, /^a chair back/)
+      await page.keyboard.press('r')
+      await page.keyboard.press('t')
+    },
+  ],
+  [
+    'bench-dark',
+    1024,
+    768,
+    'dark',
+    async (page) => {
+      await choose(page, /^Person:/, /Keziah/)
+      await page.waitForTimeout(800)
+      await choose(page, /^Posture:/, 'one-leg stance')
+      await page.keyboard.press('4')
+    },
+  ],
+]
+
+for (const [name, width, height, colorScheme, act] of SHOTS) {
+  const page = await browser.newPage({ viewport: { width, height }, colorScheme })
+  await page.goto(`http://127.0.0.1:${PORT}/`)
+  await page.getByTestId('verdict').waitFor()
+  await page.waitForTimeout(1500)
+  await act(page)
+  await page.waitForTimeout(3500)
+  await page.evaluate(() => document.activeElement?.blur())
+  await page.evaluate(() => window.scrollTo(0, 0))
+  await page.mouse.move(2, 2)
+  await page.screenshot({ path: `docs/screenshots/${name}.png` })
+  await page.close()
+  say(`docs/screenshots/${name}.png`)
+}
+await browser.close()
+server.kill()
