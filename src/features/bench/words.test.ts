@@ -1,0 +1,101 @@
+import { describe, expect, it } from 'vitest'
+import { analyse, DEG, findVariants, POSTURE_IDS, POSTURES, resolveBody, SCHOOLS, SIDES } from '@/core'
+import { sayDifferences } from './compare/differences'
+import { listReadings } from './readings/list-readings'
+import { describeBalance, describeOfStanding, describeReserve, headingOf, worstFirst } from './side/prose'
+import { sayChange, sayGain } from './strip/change-words'
+
+const body = resolveBody({ stature: 1.62, mass: 68, sex: 'female', age: 74, limits: { kneeFlexionMax: 30 * DEG } })
+const bow = POSTURES.bow.build(body, SCHOOLS['long-upright'], 'left')
+const analysis = analyse(body, bow)
+
+describe('what the bench says', () => {
+  it('names the ways that are steady and the one that would go first', () => {
+    expect(describeBalance(analysis)).toMatch(
+      /^Steady ahead, behind, to the left and to the right\. A nudge tips first back left, /,
+    )
+    const outside = {
+      ...analysis,
+      margins: { ...analysis.margins, usable: { ...analysis.margins.usable, nearest: -0.02 } },
+    }
+    expect(describeBalance(outside)).toMatch(/past the edge/)
+  })
+
+  it('never says a margin without what of it is sure and the reserve', () => {
+    expect(describeReserve(analysis)).toMatch(/^Of that [\d.]+\scm are sure; the reserve for sway is 1\.5\scm\.$/)
+    expect(describeReserve({ ...analysis, reserve: 0.05 })).toContain('are only sure')
+  })
+
+  it('compares with their own standing in words that keep to the number', () => {
+    const at = (ofStanding: number | null) => describeOfStanding({ ...analysis, ofStanding })
+    expect(at(0.66)).toContain('about two thirds as steady as')
+    expect(at(1)).toContain('as steady as')
+    expect(at(2)).toContain('much steadier than')
+    expect([at(null), at(-0.2)]).toEqual([null, null])
+  })
+
+  it('puts the worst finding first, each with a heading of its own', () => {
+    const findings = worstFirst(analysis.findings)
+    expect(findings[0]?.severity).toBe('hard')
+    expect(headingOf(findings[0] as (typeof findings)[0])).toBe('The left knee bends past its limit')
+    for (const posture of POSTURE_IDS) {
+      const stance = POSTURES[posture].build(body, SCHOOLS['low-coiling'], 'right')
+      for (const finding of analyse(body, stance).findings) expect(headingOf(finding).length).toBeGreaterThan(8)
+    }
+  })
+
+  it('says each change of a variant as a teacher would, with a number and a direction', () => {
+    const { variants } = findVariants(body, bow)
+    const [nearest] = variants
+    const said = nearest?.changes.map(sayChange)
+    expect(said?.[0]).toMatch(/^step \d+\scm shorter$/)
+    expect(said).toContain('knees 10° straighter')
+    const after = analyse(body, (nearest as (typeof variants)[0]).stance)
+    expect(sayGain(analysis, after)).toMatch(/left knee 40° → 30°, knee load −\d+ %$/)
+    expect(sayGain(analysis, analysis)).toBe(`${(analysis.assured.margin * 100).toFixed(1)} cm sure, as before`)
+  })
+
+  it('tells two stances apart by what can be set, and nothing more', () => {
+    expect(sayDifferences(bow, bow)).toEqual([])
+    const other = { ...bow, loadLeft: 0.5, trunk: { ...bow.trunk, pitch: 5 * DEG } }
+    expect(sayDifferences(bow, other)).toEqual(['left foot’s weight 65 % → 50 %', 'trunk forward 0° → 5°'])
+    const held = {
+      ...bow,
+      supports: [{ kind: 'chair-back' as const, hand: 'left' as const, at: [0, 0, 1] as const, maxLoad: 0.1 }],
+    }
+    expect(sayDifferences(bow, held)).toEqual(['no hand held → left hand on a chair back'])
+  })
+})
+
+describe('the readings', () => {
+  const all = (posture: (typeof POSTURE_IDS)[number]) =>
+    listReadings(analyse(body, POSTURES[posture].build(body, SCHOOLS.therapeutic, 'left')))
+
+  it.each(POSTURE_IDS)('of a %s each have a value, a formula and a source, and no number that is none', (posture) => {
+    for (const { readings } of all(posture)) {
+      expect(readings.length).toBeGreaterThan(2)
+      for (const { name, value, formula, source, sure, held } of readings) {
+        const text = [name, value, formula, source, sure, held].join(' ')
+        expect(text).not.toMatch(/NaN|Infinity|undefined|null/)
+        expect(Math.min(value.length, formula.length, source.length)).toBeGreaterThan(1)
+      }
+    }
+  })
+
+  it('say who set a limit, and mark what is past it', () => {
+    const knee = (limits: object) => {
+      const who = resolveBody({ stature: 1.62, mass: 68, sex: 'female', limits })
+      const groups = listReadings(analyse(who, POSTURES.bow.build(who, SCHOOLS['long-upright'], 'left')))
+      return groups.find((g) => g.name === 'Left leg')?.readings.find((r) => r.name === 'Knee bend')
+    }
+    expect(knee({ kneeFlexionMax: 30 * DEG })).toMatchObject({ held: '30°, set for this person', past: true })
+    expect(knee({})).toMatchObject({ held: '140°, house default', past: false })
+  })
+
+  it('ask no weight of a foot in the air, and name the light foot otherwise', () => {
+    const names = (posture: (typeof POSTURE_IDS)[number]) => all(posture).flatMap((g) => g.readings.map((r) => r.name))
+    expect(names('one-leg').some((name) => name.startsWith('Lift'))).toBe(false)
+    expect(names('empty-ball')).toContain('Lift the left foot')
+    expect(SIDES.some((side) => names('seated').includes(`Lift the ${side} foot`))).toBe(false)
+  })
+})
