@@ -27,3 +27,7 @@ export function SmallVial({ analysis, along }: { analysis: Analysis; along: 'acr
     </svg>
   )
 }
+
+/** Whether a stance is nearest its edge to a side: then the crosswise vial says more than the lengthwise one. */
+export const isNearestSideways = ({ margins: { usable } }: Analysis): boolean =>
+  Math.min(usable.left, usable.right) < Math.min(usable.forward, usable.back)

@@ -8,7 +8,7 @@ import { useFloorView } from '../state/floor-view'
 import type { OnBenchView } from '../state/use-analysis'
 import { Centre, Pressures } from './Centre'
 import { FloorTools } from './FloorTools'
-import { FloorVials, VIAL_SPACE } from './FloorVials'
+import { FloorVials, vialSpace } from './FloorVials'
 import { FootHandle } from './FootHandle'
 import styles from './floor.module.css'
 import { Rose } from './Rose'
@@ -18,7 +18,8 @@ import { TapeLayer } from './TapeLayer'
 import { findTapeLines, snapHeel } from './tape-lines'
 import { usePlan } from './use-plan'
 import { useSize } from './use-size'
-import { BEAM_HEIGHT, WeightBeam } from './WeightBeam'
+import { useTextScale } from './use-text-scale'
+import { beamHeight, WeightBeam } from './WeightBeam'
 
 /** A heel this near a line, in pixels, is drawn to it. */
 const SNAP = 9
@@ -29,14 +30,16 @@ export function FloorStage({ view }: { view: OnBenchView }) {
   const svg = useRef<SVGSVGElement>(null)
   const { width, height } = useSize(stage)
   const [dragging, setDragging] = useState(false)
-  const planWidth = Math.max(0, width - VIAL_SPACE.right)
-  const planHeight = Math.max(0, height - VIAL_SPACE.top - BEAM_HEIGHT)
+  const text = useTextScale(`${width} ${height}`)
+  const space = vialSpace(text)
+  const planWidth = Math.max(0, width - space.right)
+  const planHeight = Math.max(0, height - space.top - beamHeight(text))
   const { rose, lines, fits } = useFloorView()
-  const plan = usePlan(view.footing, planWidth, planHeight, dragging, fits)
+  const plan = usePlan(view.footing, planWidth, planHeight, dragging, fits, text)
   const { footing, analysis, stance } = view
   const toMetres = (event: PointerEvent): Vec2 => {
     const box = svg.current?.getBoundingClientRect()
-    return toFloor(plan, [event.clientX - (box?.left ?? 0), event.clientY - (box?.top ?? 0) - VIAL_SPACE.top])
+    return toFloor(plan, [event.clientX - (box?.left ?? 0), event.clientY - (box?.top ?? 0) - space.top])
   }
   return (
     <div ref={stage} className={styles.stage}>
@@ -46,7 +49,7 @@ export function FloorStage({ view }: { view: OnBenchView }) {
           <clipPath id="floor-edge">
             <rect width={planWidth} height={planHeight} />
           </clipPath>
-          <g transform={`translate(0 ${VIAL_SPACE.top})`} clipPath="url(#floor-edge)">
+          <g transform={`translate(0 ${space.top})`} clipPath="url(#floor-edge)">
             <TapeGrid plan={plan} />
             {stance.seat && <SeatMark plan={plan} at={stance.seat.at} size={0.4} />}
             {lines && <TapeLayer plan={plan} footing={footing} side={findLightSide(stance)} />}
@@ -75,10 +78,10 @@ export function FloorStage({ view }: { view: OnBenchView }) {
             ))}
             {analysis && <Centre plan={plan} analysis={analysis} toMetres={toMetres} onDrag={setDragging} />}
           </g>
-          {analysis && <FloorVials plan={plan} analysis={analysis} />}
-          {stance.floor.slope > 0 && <SlopeMark x={planWidth} y={VIAL_SPACE.top} downhill={stance.floor.downhill} />}
-          <g transform={`translate(0 ${height - BEAM_HEIGHT})`}>
-            <WeightBeam width={planWidth} stance={stance} analysis={analysis} onDrag={setDragging} />
+          {analysis && <FloorVials plan={plan} analysis={analysis} text={text} />}
+          {stance.floor.slope > 0 && <SlopeMark x={planWidth} y={space.top} downhill={stance.floor.downhill} />}
+          <g transform={`translate(0 ${height - beamHeight(text)})`}>
+            <WeightBeam width={planWidth} stance={stance} analysis={analysis} text={text} onDrag={setDragging} />
           </g>
         </svg>
       )}

@@ -7,14 +7,15 @@ import { sayLength } from '@/ui/words/units'
 import { useFloorView } from '../state/floor-view'
 import styles from './floor.module.css'
 
-/** Room for the vials: above the floor and to its right. */
-export const VIAL_SPACE = { top: 62, right: 122 }
+/** Room for the vials and their words: above the floor and to its right, in pixels. */
+export const vialSpace = (text: number) => ({ top: 44 + 18 * text, right: 42 + 80 * text })
 
 const THICKNESS = 27
 const GAP = 10
 
 /** The two vials along the floor's own axes: each bubble stands level with the centre. */
-export function FloorVials({ plan, analysis }: { plan: Plan; analysis: Analysis }) {
+export function FloorVials({ plan, analysis, text }: { plan: Plan; analysis: Analysis; text: number }) {
+  const { top } = vialSpace(text)
   const { pose, margins, reserve } = analysis
   const [cx, cy] = toScreen(plan, pose.centre)
   const { usable } = margins
@@ -25,16 +26,16 @@ export function FloorVials({ plan, analysis }: { plan: Plan; analysis: Analysis 
   const say = (metres: number) => (beyond ? 'beyond' : sayLength(metres, unit, pose.body))
   return (
     <g>
-      <g transform={`translate(0 ${VIAL_SPACE.top - GAP - THICKNESS / 2})`}>
+      <g transform={`translate(0 ${top - GAP - THICKNESS / 2})`}>
         <Vial length={plan.width} bubbleAt={cx} toLow={usable.left} toHigh={usable.right} {...shared} />
       </g>
-      <text x={0} y={15} className={styles.label}>
+      <text x={0} y={15 * text} className={styles.label}>
         left <tspan className={styles.figure}>{say(usable.left)}</tspan>
       </text>
-      <text x={plan.width} y={15} textAnchor="end" className={styles.label}>
+      <text x={plan.width} y={15 * text} textAnchor="end" className={styles.label}>
         right <tspan className={styles.figure}>{say(usable.right)}</tspan>
       </text>
-      <g transform={`translate(${along} ${VIAL_SPACE.top + plan.height}) rotate(-90)`}>
+      <g transform={`translate(${along} ${top + plan.height}) rotate(-90)`}>
         <Vial
           length={plan.height}
           bubbleAt={plan.height - cy}
@@ -43,13 +44,13 @@ export function FloorVials({ plan, analysis }: { plan: Plan; analysis: Analysis 
           {...shared}
         />
       </g>
-      <text x={along + 24} y={VIAL_SPACE.top + 14} className={styles.label}>
+      <text x={along + 24} y={top + 14 * text} className={styles.label}>
         ahead
         <tspan x={along + 24} dy="1.3em" className={styles.figure}>
           {say(usable.forward)}
         </tspan>
       </text>
-      <text x={along + 24} y={VIAL_SPACE.top + plan.height - 28} className={styles.label}>
+      <text x={along + 24} y={top + plan.height - 28 * text} className={styles.label}>
         behind
         <tspan x={along + 24} dy="1.3em" className={styles.figure}>
           {say(usable.back)}

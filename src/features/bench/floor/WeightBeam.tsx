@@ -7,14 +7,20 @@ import { setStance } from '../state/store'
 import styles from './floor.module.css'
 import { useDrag } from './use-drag'
 
-export const BEAM_HEIGHT = 74
+/** Room for the beam and its words, in pixels. */
+export const beamHeight = (text: number) => 30 + 44 * text
 
-const LINE_Y = 42
-
-type WeightBeamProps = { width: number; stance: Stance; analysis: Analysis | null; onDrag: (on: boolean) => void }
+type WeightBeamProps = {
+  width: number
+  stance: Stance
+  analysis: Analysis | null
+  text: number
+  onDrag: (on: boolean) => void
+}
 
 /** The weight between the feet, the left foot's end on the left; the band is what can be held with the centre there. */
-export function WeightBeam({ width, stance, analysis, onDrag }: WeightBeamProps) {
+export function WeightBeam({ width, stance, analysis, text, onDrag }: WeightBeamProps) {
+  const lineY = 22 + 20 * text
   const beam = useRef<SVGGElement>(null)
   const held = stance.feet.left.contact === 'air' || stance.feet.right.contact === 'air'
   const inset = 10
@@ -44,20 +50,20 @@ export function WeightBeam({ width, stance, analysis, onDrag }: WeightBeamProps)
   const x = at(stance.loadLeft)
   return (
     <g ref={beam}>
-      <text x={0} y={14} className={styles.label}>
+      <text x={0} y={14 * text} className={styles.label}>
         left <tspan className={styles.figure}>{left} %</tspan>
       </text>
-      <text x={width} y={14} textAnchor="end" className={styles.label}>
+      <text x={width} y={14 * text} textAnchor="end" className={styles.label}>
         right <tspan className={styles.figure}>{100 - left} %</tspan>
       </text>
-      <line x1={inset} x2={width - inset} y1={LINE_Y} y2={LINE_Y} stroke="var(--ink)" strokeWidth="1.6" />
+      <line x1={inset} x2={width - inset} y1={lineY} y2={lineY} stroke="var(--ink)" strokeWidth="1.6" />
       {[0, 0.25, 0.5, 0.75, 1].map((share) => (
         <line
           key={share}
           x1={at(share)}
           x2={at(share)}
-          y1={LINE_Y - 5}
-          y2={LINE_Y + 5}
+          y1={lineY - 5}
+          y2={lineY + 5}
           stroke="var(--ink)"
           strokeWidth="1.3"
         />
@@ -67,13 +73,13 @@ export function WeightBeam({ width, stance, analysis, onDrag }: WeightBeamProps)
           <rect
             x={at(possible[1])}
             width={Math.max(2, at(possible[0]) - at(possible[1]))}
-            y={LINE_Y - 6}
+            y={lineY - 6}
             height={12}
             fill="var(--tide)"
             fillOpacity="0.28"
             rx="2"
           />
-          <text x={width / 2} y={LINE_Y + 28} textAnchor="middle" className={styles.label}>
+          <text x={width / 2} y={lineY + 8 + 20 * text} textAnchor="middle" className={styles.label}>
             {held
               ? 'all of it on the standing foot'
               : `${Math.round(possible[0] * 100)} to ${Math.round(possible[1] * 100)} % can be held on the left`}
@@ -93,12 +99,9 @@ export function WeightBeam({ width, stance, analysis, onDrag }: WeightBeamProps)
         onKeyDown={onKeyDown}
         {...(held ? {} : drag)}
       >
-        <rect x={inset} y={LINE_Y - 22} width={Math.max(0, width - 2 * inset)} height={44} fill="transparent" />
-        <circle cx={x} cy={LINE_Y} r="17" className={styles.centreRing} />
-        <path
-          d={`M${x} ${LINE_Y - 13}L${x + 10} ${LINE_Y}L${x} ${LINE_Y + 13}L${x - 10} ${LINE_Y}Z`}
-          fill="var(--ink)"
-        />
+        <rect x={inset} y={lineY - 22} width={Math.max(0, width - 2 * inset)} height={44} fill="transparent" />
+        <circle cx={x} cy={lineY} r="17" className={styles.centreRing} />
+        <path d={`M${x} ${lineY - 13}L${x + 10} ${lineY}L${x} ${lineY + 13}L${x - 10} ${lineY}Z`} fill="var(--ink)" />
       </g>
     </g>
   )

@@ -16,11 +16,18 @@ const TOO_WIDE = 1.5
  * How the floor lies: it stays while the feet are moved about on it, and is laid out anew when they leave it or become
  * small on it, never during a drag.
  */
-export function usePlan(footing: Footing, width: number, height: number, dragging: boolean, fits: number): Plan {
+export function usePlan(
+  footing: Footing,
+  width: number,
+  height: number,
+  dragging: boolean,
+  fits: number,
+  text: number,
+): Plan {
   const held = useRef<Plan | null>(null)
   const lastFit = useRef(fits)
   const points = listPoints(footing)
-  const fit = fitPlan(points, width, height, ABOUT, BESIDE)
+  const fit = fitPlan(points, width, height, ABOUT, BESIDE * text)
   const plan = held.current
   const resized = !plan || plan.width !== width || plan.height !== height
   const left = plan && points.some((p) => isNearEdge(plan, toScreen(plan, p)))
