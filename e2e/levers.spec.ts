@@ -222,7 +222,7 @@ test('one change is taken and another left; the keys are on a sheet', async ({ p
   await openBench(page, /Odalys Marrin/)
   const nearest = page.getByRole('article', { name: 'Nearest' })
   await nearest.getByText('one at a time').click({ timeout: 20_000 })
-  await expect(nearest).toContainText(/step \d+ cm shorter: .*knee/)
+  await expect(nearest).toContainText(/step \d+\scm shorter: .*knee/)
   await nearest.getByRole('button', { name: /^step .* shorter/ }).click()
   await expect(number(page, 'Bend of the left knee')).toHaveText('40°')
   await expect(number(page, 'Step length')).not.toHaveText('34 cm')
