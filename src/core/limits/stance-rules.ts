@@ -20,14 +20,18 @@ const balanceOutside: StanceRule = ({ nearest }) => {
   return { code: 'balance.outside', severity: 'hard', where: 'balance', value: nearest, limit: 0, unit: 'm', text }
 }
 
-const balanceReserve: StanceRule = ({ assured, reserve }) => {
+const balanceReserve: StanceRule = ({ nearest, assured, reserve }) => {
   if (!(assured < reserve)) return null
   const severity = assured < 0 ? 'hard' : 'caution'
-  const text =
-    assured < 0
-      ? `The uncertainty is larger than the margin: the edge may be passed by ${millimetres(-assured)}.`
-      : `${millimetres(assured)} are sure; the reserve for normal sway is ${millimetres(reserve)}.`
+  const text = sayReserve(nearest, assured, reserve)
   return { code: 'balance.reserve', severity, where: 'balance', value: assured, limit: reserve, unit: 'm', text }
+}
+
+function sayReserve(nearest: number, assured: number, reserve: number): string {
+  if (nearest < 0) return `With its uncertainty the edge is passed by up to ${millimetres(-assured)}.`
+  if (assured < 0)
+    return `The uncertainty is larger than the margin: the edge may be passed by ${millimetres(-assured)}.`
+  return `${millimetres(assured)} are sure; the reserve for normal sway is ${millimetres(reserve)}.`
 }
 
 const trunkPitch: StanceRule = ({ footing: { stance } }) => {

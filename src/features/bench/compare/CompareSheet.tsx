@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { type Analysis, analyse, InputError, type Stance } from '@/core'
+import type { Analysis, Stance } from '@/core'
 import { toStance } from '@/formats/to-core'
 import type { KeptStance } from '@/server/bench'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
@@ -10,6 +10,7 @@ import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { Sheet } from '@/ui/words/Sheet'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { tryAnalyse } from '../state/try-analyse'
 import type { OnBenchView } from '../state/use-analysis'
 import { sayGain } from '../strip/change-words'
 import styles from './compare.module.css'
@@ -45,7 +46,7 @@ export function CompareSheet({ open, onClose, view, kept }: CompareSheetProps) {
 }
 
 function Comparison({ view, a, b }: { view: OnBenchView; a: Stance; b: Stance }) {
-  const [before, after] = [tryAnalyse(view, a), tryAnalyse(view, b)]
+  const [before, after] = [tryAnalyse(view.body, a), tryAnalyse(view.body, b)]
   if (!before || !after) return <p role="alert">One of the two cannot be stood by this person as they are now.</p>
   const differences = sayDifferences(a, b)
   return (
@@ -76,15 +77,6 @@ function Comparison({ view, a, b }: { view: OnBenchView; a: Stance; b: Stance })
       </div>
     </div>
   )
-}
-
-function tryAnalyse({ body }: OnBenchView, stance: Stance): Analysis | null {
-  try {
-    return analyse(body, stance, { standing: null, withoutFreeTurn: true })
-  } catch (error) {
-    if (error instanceof InputError) return null
-    throw error
-  }
 }
 
 const WIDTH = 220

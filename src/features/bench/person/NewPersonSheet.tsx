@@ -22,7 +22,8 @@ export function NewPersonSheet({ open, onClose, onAdded }: NewPersonSheetProps) 
       onAdded(await addPerson({ name, story, document: parse(personDocument, document, 'person') }))
       setProblem(null)
     } catch (error) {
-      if (error instanceof InputError) setProblem(`${FIELD_NAMES[error.field] ?? error.field}: ${error.accepts}`)
+      if (error instanceof InputError)
+        setProblem(`${FIELD_NAMES[error.field] ?? error.field}: ${IN_CENTIMETRES[error.field] ?? error.accepts}`)
       else
         setProblem(
           error instanceof RefusedError ? error.message : 'It could not be saved; nothing was lost, try again.',
@@ -77,13 +78,19 @@ function NumberField({ name, label, required }: { name: string; label: string; r
 }
 
 const FIELD_NAMES: Record<string, string> = {
-  statureM: 'Height (in metres)',
+  statureM: 'Height',
   massKg: 'Mass',
   ageYears: 'Age',
-  footLengthM: 'Foot length (in metres)',
+  footLengthM: 'Foot length',
   'limits.kneeFlexionMaxDeg': 'Knee bend',
   'limits.loadMaxPct.left': 'Weight on the left leg',
   'limits.loadMaxPct.right': 'Weight on the right leg',
+}
+
+/** The form asks for centimetres where the document holds metres. */
+const IN_CENTIMETRES: Record<string, string> = {
+  statureM: 'a number from 100 to 230 cm',
+  footLengthM: 'a number from 12 to 40 cm',
 }
 
 /** What was typed, in the document's units; an empty field is not given, a word is left for the check to refuse. */

@@ -22,7 +22,7 @@ export function Findings({ view, story, allShown, onAll }: FindingsProps) {
         <VerdictMark verdict={analysis.verdict} size={26} /> {VERDICT_WORDS[analysis.verdict]}
       </h2>
       <p>{describeBalance(analysis)}</p>
-      <p>{describeReserve(analysis)}</p>
+      {analysis.margins.usable.nearest >= 0 && <p>{describeReserve(analysis)}</p>}
       {ofStanding && <p>{ofStanding}</p>}
       {best && (
         <p className={styles.measure}>

@@ -28,7 +28,8 @@ export function describeBalance({ margins, assured, reserve, verdict }: Analysis
 
 /** The margin as it is held against the reserve. */
 export function describeReserve({ assured, reserve }: Analysis): string {
-  const sure = centimetres(Math.max(0, assured.margin))
+  if (assured.margin <= 0) return `None of that is sure; the reserve for sway is ${centimetres(reserve)}.`
+  const sure = centimetres(assured.margin)
   return `Of that ${sure} ${assured.margin >= reserve ? 'are' : 'are only'} sure; the reserve for sway is ${centimetres(reserve)}.`
 }
 

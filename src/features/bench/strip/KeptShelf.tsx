@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button'
 import { type FormEvent, useState } from 'react'
-import { type Analysis, analyse, type Body, InputError, POSTURES } from '@/core'
+import { type Body, POSTURES } from '@/core'
 import { toStance } from '@/formats/to-core'
 import type { KeptStance } from '@/server/bench'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
@@ -10,6 +10,7 @@ import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from '../bench.module.css'
 import { keepStance, RefusedError, rewordKept, takeAwayKept } from '../state/api'
 import { useBench } from '../state/store'
+import { tryAnalyse } from '../state/try-analyse'
 import type { OnBenchView } from '../state/use-analysis'
 
 type KeptShelfProps = {
@@ -121,23 +122,13 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
 }
 
 function KeptVerdict({ body, one }: { body: Body; one: KeptStance }) {
-  const analysis = tryAnalyse(body, one)
+  const analysis = tryAnalyse(body, toStance(one.stance))
   return (
     <small>
       {analysis && <VerdictMark verdict={analysis.verdict} size={13} />}{' '}
       {analysis ? VERDICT_WORDS[analysis.verdict].toLowerCase() : 'cannot be stood now'}, {sayDate(one.createdAt)}
     </small>
   )
-}
-
-/** What was kept may no longer be possible for a body that was measured anew. */
-function tryAnalyse(body: Body, one: KeptStance): Analysis | null {
-  try {
-    return analyse(body, toStance(one.stance), { standing: null, withoutFreeTurn: true })
-  } catch (error) {
-    if (error instanceof InputError) return null
-    throw error
-  }
 }
 
 const sayDate = (iso: string): string =>
