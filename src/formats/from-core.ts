@@ -25,6 +25,7 @@ export function fromStance(stance: Stance): StanceBody {
     ...(stance.supports.length > 0 && { supports: stance.supports.map(fromSupport) }),
     ...(seat && { seat: { heightM: seat.height, at: [...seat.at] as [number, number] } }),
     ...(stance.frame !== 'upright' && { frame: stance.frame }),
+    ...(stance.keeps && { keeps: [...stance.keeps] }),
     ...(stance.eyes !== 'open' && { eyes: stance.eyes }),
     ...(floor.slope !== 0 && { floor: { slopeDeg: deg(floor.slope), downhillDeg: deg(floor.downhill) } }),
   }

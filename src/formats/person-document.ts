@@ -1,5 +1,7 @@
 import { z } from 'zod'
+import { PRESSED_KINDS, PUSHING_KINDS } from '@/core'
 import { flag, number, oneOf } from './fields'
+import { houseDocument } from './house-document'
 
 const length = number(0.02, 0.9, 'm')
 const sided = z.union([length, z.looseObject({ left: length, right: length })], {
@@ -7,19 +9,36 @@ const sided = z.union([length, z.looseObject({ left: length, right: length })], 
 })
 const angle = (min: number, max: number) => number(min, max, 'degrees').optional()
 
+const sideLimits = {
+  kneeFlexionMaxDeg: angle(0, 140),
+  kneeFlexionMinDeg: angle(0, 60),
+  kneeRangeMaxDeg: angle(0, 160),
+  hipOutwardMaxDeg: angle(0, 90),
+  hipInwardMaxDeg: angle(0, 90),
+  hipAbductionMaxDeg: angle(0, 90),
+  hipAdductionMaxDeg: angle(0, 60),
+  hipFlexionMaxDeg: angle(0, 150),
+  hipExtensionOutwardMaxDeg: angle(0, 60),
+  hipOrdered: flag.optional(),
+  dorsiflexionMaxDeg: angle(0, 60),
+  armElevationMaxDeg: angle(0, 180),
+  armBackMaxDeg: angle(0, 90),
+}
+
+const sideLimitsDocument = z.looseObject(sideLimits, { error: 'an object of limits for one side' })
+
 export const limitsDocument = z.looseObject(
   {
-    kneeFlexionMaxDeg: angle(0, 140),
-    kneeFlexionMinDeg: angle(0, 60),
-    kneeRangeMaxDeg: angle(0, 160),
-    hipOutwardMaxDeg: angle(0, 90),
-    hipInwardMaxDeg: angle(0, 90),
-    hipAbductionMaxDeg: angle(0, 90),
-    hipAdductionMaxDeg: angle(0, 60),
-    hipFlexionMaxDeg: angle(0, 150),
-    hipOrdered: flag.optional(),
-    dorsiflexionMaxDeg: angle(0, 60),
+    ...sideLimits,
+    left: sideLimitsDocument.optional(),
+    right: sideLimitsDocument.optional(),
     trunkTwistMaxDeg: angle(0, 90),
+    trunkForwardMaxDeg: angle(0, 90),
+    trunkBackMaxDeg: angle(0, 30),
+    trunkOrdered: flag.optional(),
+    support: oneOf([...PRESSED_KINDS, ...PUSHING_KINDS]).optional(),
+    eyesOpen: flag.optional(),
+    riseFromM: number(0.2, 0.7, 'm').optional(),
     loadMaxPct: z
       .looseObject(
         { left: number(0, 100, '%').optional(), right: number(0, 100, '%').optional() },
@@ -60,9 +79,11 @@ export const personDocument = z.looseObject(
       )
       .optional(),
     limits: limitsDocument.optional(),
+    house: houseDocument.optional(),
   },
   { error: 'an object with at least statureM and massKg' },
 )
 
 export type PersonDocument = z.infer<typeof personDocument>
 export type LimitsDocument = z.infer<typeof limitsDocument>
+export type SideLimitsDocument = z.infer<typeof sideLimitsDocument>

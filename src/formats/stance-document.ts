@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { PRESSED_KINDS, PUSHING_KINDS } from '@/core'
+import { FEATURES, PRESSED_KINDS, PUSHING_KINDS } from '@/core'
 import { flag, number, oneOf, point2, point3, text } from './fields'
 import { personDocument } from './person-document'
 
@@ -83,6 +83,7 @@ export const stanceBody = z.looseObject(
       .looseObject({ heightM: number(0.2, 1, 'm'), at: point2 }, { error: 'an object with heightM and at' })
       .optional(),
     frame: oneOf(['upright', 'inclined']).optional(),
+    keeps: z.array(oneOf(FEATURES), { error: 'a list of features' }).optional(),
     eyes: oneOf(['open', 'closed']).optional(),
     floor: z
       .looseObject(

@@ -8,11 +8,13 @@ import {
   type Lengths,
   type Limits,
   type Person,
+  type SideLimits,
   STANCE_DEFAULTS,
   type Stance,
   type Support,
 } from '@/core'
-import type { LimitsDocument, PersonDocument } from './person-document'
+import { type HouseDocument, toHouse } from './house-document'
+import type { LimitsDocument, PersonDocument, SideLimitsDocument } from './person-document'
 import type { ArmDocument, FootDocument, StanceBody, SupportDocument } from './stance-document'
 
 const rad = (degrees: number | undefined) => (degrees === undefined ? undefined : degrees * DEG)
@@ -39,6 +41,7 @@ export function toPerson(doc: PersonDocument): Person {
     trunkShift: doc.trunkShiftM,
     lengths: doc.lengths && toLengths(doc.lengths),
     limits: doc.limits && toLimits(doc.limits),
+    house: doc.house && toHouse(doc.house as HouseDocument),
   })
 }
 
@@ -58,8 +61,8 @@ function toLengths(doc: NonNullable<PersonDocument['lengths']>): Partial<Lengths
   })
 }
 
-function toLimits(doc: LimitsDocument): Limits {
-  return given<Limits>({
+const toSideLimits = (doc: SideLimitsDocument): SideLimits =>
+  given<SideLimits>({
     kneeFlexionMax: rad(doc.kneeFlexionMaxDeg),
     kneeFlexionMin: rad(doc.kneeFlexionMinDeg),
     kneeRangeMax: rad(doc.kneeRangeMaxDeg),
@@ -68,12 +71,28 @@ function toLimits(doc: LimitsDocument): Limits {
     hipAbductionMax: rad(doc.hipAbductionMaxDeg),
     hipAdductionMax: rad(doc.hipAdductionMaxDeg),
     hipFlexionMax: rad(doc.hipFlexionMaxDeg),
+    hipExtensionOutwardMax: rad(doc.hipExtensionOutwardMaxDeg),
     hipOrdered: doc.hipOrdered,
     dorsiflexionMax: rad(doc.dorsiflexionMaxDeg),
-    trunkTwistMax: rad(doc.trunkTwistMaxDeg),
-    loadMax: doc.loadMaxPct && bySide((side) => (doc.loadMaxPct?.[side] ?? 100) / 100),
+    armElevationMax: rad(doc.armElevationMaxDeg),
+    armBackMax: rad(doc.armBackMaxDeg),
   })
-}
+
+const toLimits = (doc: LimitsDocument): Limits => ({
+  ...toSideLimits(doc),
+  ...given<Limits>({
+    left: doc.left && toSideLimits(doc.left),
+    right: doc.right && toSideLimits(doc.right),
+    trunkTwistMax: rad(doc.trunkTwistMaxDeg),
+    trunkForwardMax: rad(doc.trunkForwardMaxDeg),
+    trunkBackMax: rad(doc.trunkBackMaxDeg),
+    trunkOrdered: doc.trunkOrdered,
+    loadMax: doc.loadMaxPct && bySide((side) => (doc.loadMaxPct?.[side] ?? 100) / 100),
+    support: doc.support,
+    eyesOpen: doc.eyesOpen,
+    riseFrom: doc.riseFromM,
+  }),
+})
 
 /** From a checked stance (degrees, percent) to the core; what is absent takes the model's defaults. */
 export function toStance(doc: StanceBody): Stance {
@@ -97,6 +116,7 @@ export function toStance(doc: StanceBody): Stance {
     supports: (doc.supports ?? []).map(toSupport),
     seat: doc.seat && { height: doc.seat.heightM, at: doc.seat.at },
     frame: doc.frame ?? 'upright',
+    keeps: doc.keeps,
     eyes: doc.eyes ?? 'open',
     floor: { slope: (doc.floor?.slopeDeg ?? 0) * DEG, downhill: (doc.floor?.downhillDeg ?? 0) * DEG },
   })

@@ -39,8 +39,14 @@ function expectNear(ours: unknown, theirs: unknown, within: number | ((theirs: n
 const pick = (from: object, ending: RegExp): Record<string, unknown> =>
   Object.fromEntries(Object.entries(from).filter(([key]) => ending.test(key)))
 
+// The rules beyond the model's own table are this program's: the other implementation cannot know them.
+const MODEL = /^(balance|load|knee|hip\.range|hip\.limit|ankle|trunk\.lean$|trunk\.twist|back|eyes|foot\.narrow)/
+
 const signs = (findings: AnalysisDocument['findings']) =>
-  findings.map(({ code, severity, where }) => `${code} ${severity} ${where.split(' ')[0]}`).sort()
+  findings
+    .filter(({ code }) => MODEL.test(code))
+    .map(({ code, severity, where }) => `${code} ${severity} ${where.split(' ')[0]}`)
+    .sort()
 
 describe('the worked stances', () => {
   const stances = read('stances')

@@ -45,8 +45,8 @@ function keepsKnees(body: Body, stance: Stance): boolean {
     return SIDES.every((side) => {
       const leg = legs[side]
       if (leg.foot.contact === 'air') return true
-      const pastOrder =
-        body.hipOrdered && (leg.hipRotation > body.hipOutwardMax || leg.hipRotation < -body.hipInwardMax)
+      const { hipOrdered, hipOutwardMax, hipInwardMax } = body.sides[side]
+      const pastOrder = hipOrdered && (leg.hipRotation > hipOutwardMax || leg.hipRotation < -hipInwardMax)
       return Math.abs(leg.drift) < DRIFT_MOST && !leg.rangeExceeded && !pastOrder
     })
   } catch (error) {

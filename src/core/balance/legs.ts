@@ -1,4 +1,4 @@
-import { type BySide, bySide, DEG, GRAVITY, type Side } from '../conventions'
+import { type BySide, bySide, GRAVITY, type Side } from '../conventions'
 import type { Leg } from '../pose/leg'
 import { type Footing, shareOf } from '../stance/footing'
 
@@ -19,11 +19,13 @@ export type LegReading = {
   dorsiflexion: number
   rangeUsed: boolean
   rangeExceeded: boolean
+  /** Height of the hip centre above the floor, and above its knee's. */
+  hipHeight: number
+  hipOverKnee: number
   /** Share of body weight; 0 in the air and seated. */
   share: number
 }
 
-export const LOCKED_UNDER = 4.5 * DEG
 const CARRIES = 0.2
 
 /** Whether a leg carries enough for its joints' cautions to count. */
@@ -48,11 +50,13 @@ function readLeg({ body, stance }: Footing, leg: Leg, side: Side): LegReading {
     sideTilt: Math.atan2(-kneeV, leg.kneeZ - foot.ankleZ),
     moment: seated ? null : force * (kneeU - foot.pressureU * foot.length),
     momentFrontal: seated ? null : force * (kneeV - foot.pressureV * foot.breadth),
-    locked: leg.flexion < LOCKED_UNDER && share >= CARRIES,
+    locked: leg.flexion < body.house.kneeLocked && share >= CARRIES,
     hip: { flexion: leg.hipFlexion, abduction: leg.hipAbduction, rotation: leg.hipRotation },
     dorsiflexion: leg.dorsiflexion,
     rangeUsed: leg.rangeUsed,
     rangeExceeded: leg.rangeExceeded,
+    hipHeight: leg.hipZ,
+    hipOverKnee: leg.hipZ - leg.kneeZ,
     share,
   }
 }

@@ -1,5 +1,6 @@
-import { type BySide, bySide, DEG } from '../conventions'
-import { type Lengths, LIMIT_DEFAULTS, type Person } from './person'
+import { type BySide, bySide, type Side } from '../conventions'
+import { type House, resolveHouse } from '../limits/house'
+import type { Lengths, Limits, Person } from './person'
 import { calcSegmentTable, type SegmentTable } from './segments'
 
 /**
@@ -28,6 +29,8 @@ export const PROPORTIONS = {
 
 const SHOULDER_CENTRES_OF_BIACROMIAL = 0.889
 
+const NONE = Number.POSITIVE_INFINITY
+
 /** Everything the model needs of a body, resolved once for a person: metres, radians, fractions. */
 export type Body = Lengths & {
   person: Person
@@ -50,18 +53,32 @@ export type Body = Lengths & {
   usableAcross: number
   usableAlongSd: number
   usableAcrossSd: number
+  sides: BySide<Ranges>
+  trunkTwistMax: number
+  trunkForwardMax: number
+  trunkBackMax: number
+  trunkOrdered: boolean
+  loadMax: BySide<number>
+  swayReserve: number
+  swayReserveOneFoot: number
+  house: House
+}
+
+/** What one side may do, a figure for everything: infinity where nothing limits it. */
+export type Ranges = {
   kneeFlexionMin: number
   kneeFlexionMax: number
   kneeRangeMax: number
   hipOutwardMax: number
   hipInwardMax: number
   hipAbductionMax: number
+  hipAdductionMax: number
+  hipFlexionMax: number
+  hipExtensionOutwardMax: number
   hipOrdered: boolean
   dorsiflexionMax: number
-  trunkTwistMax: number
-  loadMax: BySide<number>
-  swayReserve: number
-  swayReserveOneFoot: number
+  armElevationMax: number
+  armBackMax: number
 }
 
 const USABLE_SD_ESTIMATED = 0.08
@@ -92,8 +109,9 @@ export function resolveBody(person: Person): Body {
   }
   const legLength = bySide((s) => lengths.ankleHeight[s] + lengths.shank[s] + lengths.thigh[s])
   const above = (height: number) => (height - PROPORTIONS.hipHeight) * H
+  const house = resolveHouse(person.house)
   const limits = person.limits ?? {}
-  const swayReserve = person.swayReserve ?? LIMIT_DEFAULTS.swayReserveM
+  const swayReserve = person.swayReserve ?? house.swayReserve
   return {
     ...lengths,
     person,
@@ -117,17 +135,33 @@ export function resolveBody(person: Person): Body {
     usableAcross: person.usableAcross ?? 0.6,
     usableAlongSd: person.usableAlong === undefined ? USABLE_SD_ESTIMATED : USABLE_SD_GIVEN,
     usableAcrossSd: person.usableAcross === undefined ? USABLE_SD_ESTIMATED : USABLE_SD_GIVEN,
-    kneeFlexionMin: limits.kneeFlexionMin ?? LIMIT_DEFAULTS.kneeFlexionMinDeg * DEG,
-    kneeFlexionMax: limits.kneeFlexionMax ?? Number.POSITIVE_INFINITY,
-    kneeRangeMax: limits.kneeRangeMax ?? LIMIT_DEFAULTS.kneeRangeMaxDeg * DEG,
-    hipOutwardMax: limits.hipOutwardMax ?? LIMIT_DEFAULTS.hipOutwardMaxDeg * DEG,
-    hipInwardMax: limits.hipInwardMax ?? LIMIT_DEFAULTS.hipInwardMaxDeg * DEG,
-    hipAbductionMax: limits.hipAbductionMax ?? LIMIT_DEFAULTS.hipAbductionMaxDeg * DEG,
-    hipOrdered: limits.hipOrdered ?? false,
-    dorsiflexionMax: limits.dorsiflexionMax ?? LIMIT_DEFAULTS.dorsiflexionMaxDeg * DEG,
-    trunkTwistMax: limits.trunkTwistMax ?? LIMIT_DEFAULTS.trunkTwistMaxDeg * DEG,
+    sides: bySide((side) => resolveRanges(limits, house, side)),
+    trunkTwistMax: limits.trunkTwistMax ?? house.trunkTwistMax,
+    trunkForwardMax: limits.trunkForwardMax ?? NONE,
+    trunkBackMax: limits.trunkBackMax ?? NONE,
+    trunkOrdered: limits.trunkOrdered ?? false,
     loadMax: limits.loadMax ?? { left: 1, right: 1 },
     swayReserve,
-    swayReserveOneFoot: person.swayReserveOneFoot ?? swayReserve * LIMIT_DEFAULTS.oneFootReserveFactor,
+    swayReserveOneFoot: person.swayReserveOneFoot ?? swayReserve * house.oneFootReserveFactor,
+    house,
+  }
+}
+
+function resolveRanges(limits: Limits, house: House, side: Side): Ranges {
+  const own = { ...limits, ...limits[side] }
+  return {
+    kneeFlexionMin: own.kneeFlexionMin ?? house.kneeFlexionMin,
+    kneeFlexionMax: own.kneeFlexionMax ?? NONE,
+    kneeRangeMax: own.kneeRangeMax ?? house.kneeRangeMax,
+    hipOutwardMax: own.hipOutwardMax ?? house.hipOutwardMax,
+    hipInwardMax: own.hipInwardMax ?? house.hipInwardMax,
+    hipAbductionMax: own.hipAbductionMax ?? house.hipAbductionMax,
+    hipAdductionMax: own.hipAdductionMax ?? NONE,
+    hipFlexionMax: own.hipFlexionMax ?? NONE,
+    hipExtensionOutwardMax: own.hipExtensionOutwardMax ?? NONE,
+    hipOrdered: own.hipOrdered ?? false,
+    dorsiflexionMax: own.dorsiflexionMax ?? house.dorsiflexionMax,
+    armElevationMax: own.armElevationMax ?? NONE,
+    armBackMax: own.armBackMax ?? NONE,
   }
 }

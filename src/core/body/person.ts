@@ -1,8 +1,10 @@
 import type { BySide } from '../conventions'
+import type { House } from '../limits/house'
+import type { SupportKind } from '../stance/stance'
 import type { Sex } from './segments'
 
-/** What a person may do. Every limit is optional; see `LIMIT_DEFAULTS` for what applies where none is given. */
-export type Limits = {
+/** What one leg and arm may do: radians. */
+export type SideLimits = {
   kneeFlexionMax?: number
   kneeFlexionMin?: number
   kneeRangeMax?: number
@@ -11,12 +13,37 @@ export type Limits = {
   hipAbductionMax?: number
   hipAdductionMax?: number
   hipFlexionMax?: number
+  /** How far the thigh may go back while it is turned outward. */
+  hipExtensionOutwardMax?: number
   /** The rotation limits are an order: the knee is not moved to keep them, a stance past them breaks it. */
   hipOrdered?: boolean
   dorsiflexionMax?: number
+  armElevationMax?: number
+  /** How far behind the side the upper arm may go. */
+  armBackMax?: number
+}
+
+/**
+ * What a person may do. Every limit is optional; the house rules apply where none is given. What stands directly here
+ * is meant for both sides; `left` and `right` override it for one.
+ */
+export type Limits = SideLimits & {
+  left?: SideLimits
+  right?: SideLimits
   trunkTwistMax?: number
+  /** Largest pitch of the trunk forward, and back (positive). */
+  trunkForwardMax?: number
+  trunkBackMax?: number
+  /** The twist limit is an order: a stance past it breaks it. */
+  trunkOrdered?: boolean
   /** Largest share of body weight on each leg, 0 to 1. */
   loadMax?: BySide<number>
+  /** No standing without a hand on this. */
+  support?: SupportKind
+  /** No work with closed eyes. */
+  eyesOpen?: boolean
+  /** Lowest seat from which the person was seen to rise without hands, in metres. */
+  riseFrom?: number
 }
 
 export type Lengths = {
@@ -45,21 +72,6 @@ export type Person = {
   trunkShift?: number
   lengths?: Partial<Lengths>
   limits?: Limits
+  /** What this person's house set otherwise than the defaults. */
+  house?: Partial<House>
 }
-
-/**
- * Limits where none is given. Hip ranges after Norkin & White plus what shank and bent knee add (an estimate);
- * the ankle's is the usual weight-bearing range. House defaults, never clinical limits.
- */
-export const LIMIT_DEFAULTS = {
-  kneeFlexionMinDeg: 5,
-  kneeRangeMaxDeg: 140,
-  hipOutwardMaxDeg: 60,
-  hipInwardMaxDeg: 45,
-  hipAbductionMaxDeg: 60,
-  dorsiflexionMaxDeg: 30,
-  trunkTwistMaxDeg: 45,
-  swayReserveM: 0.015,
-  oneFootReserveFactor: 0.6,
-  eyesClosedReserveFactor: 1.5,
-} as const

@@ -11,16 +11,29 @@ export type FindingCode =
   | 'knee.locked'
   | 'hip.range'
   | 'hip.limit'
+  | 'hip.low'
+  | 'rise.limit'
   | 'ankle.limit'
   | 'trunk.lean'
+  | 'trunk.lean-high'
   | 'trunk.twist'
+  | 'trunk.limit'
+  | 'trunk.off-foot'
   | 'back.hollow'
+  | 'arm.behind'
+  | 'arm.limit'
+  | 'elbow.locked'
   | 'eyes.closed'
+  | 'support.needed'
   | 'foot.narrow'
+  | 'foot.turned-out'
+  | 'foot.not-empty'
 
 /** One thing that a stance shows. `value` and `limit` are in `unit`; angles in radians, shares 0 to 1. */
 export type Finding = {
   code: FindingCode
+  /** The rule that found it, as the registry names it. */
+  rule: string
   severity: Severity
   /** Begins with left, right, trunk, feet or balance. */
   where: string

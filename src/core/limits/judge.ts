@@ -1,17 +1,16 @@
 import { carries, type LegReading } from '../balance/legs'
-import { LIMIT_DEFAULTS } from '../body/person'
 import { type BySide, SIDES } from '../conventions'
 import type { Footing } from '../stance/footing'
 import type { Finding, Verdict } from './finding'
-import { HELD_LEG_RULES, type LegFacts, SEATED_LEG_RULES, STANDING_LEG_RULES } from './leg-rules'
-import { STANCE_RULES } from './stance-rules'
+import { LEG_RULES_BY_STATE, STANCE_RULES } from './registry'
+import type { LegFacts, StanceFacts } from './rule'
 
 /** The margin that a stance must keep for normal sway, in metres. */
 export function calcReserve(footing: Footing): number {
   const { body, stance, feet } = footing
   const held = feet.left.contact === 'air' || feet.right.contact === 'air'
   const open = held && !stance.seat ? body.swayReserveOneFoot : body.swayReserve
-  return stance.eyes === 'closed' ? open * LIMIT_DEFAULTS.eyesClosedReserveFactor : open
+  return stance.eyes === 'closed' ? open * body.house.eyesClosedReserveFactor : open
 }
 
 /** All findings of a stance: the whole first, then the left leg, then the right. */
@@ -23,18 +22,18 @@ export function judge(
   reserve: number,
 ): { findings: Finding[]; verdict: Verdict } {
   const findings: Finding[] = []
+  const facts: StanceFacts = { footing, legs, nearest, assured, reserve }
   for (const rule of STANCE_RULES) {
-    const finding = rule({ footing, nearest, assured, reserve })
-    if (finding) findings.push(finding)
+    const found = rule.find(facts)
+    if (found) findings.push({ code: rule.code, rule: rule.id, ...found })
   }
   const seated = footing.stance.seat !== undefined
   for (const side of SIDES) {
     const { contact } = footing.feet[side]
-    const facts: LegFacts = { side, leg: legs[side], contact, seated, body: footing.body }
-    const rules = seated ? SEATED_LEG_RULES : contact === 'air' ? HELD_LEG_RULES : STANDING_LEG_RULES
-    for (const rule of rules) {
-      const finding = rule(facts)
-      if (finding) findings.push(finding)
+    const legFacts: LegFacts = { side, leg: legs[side], contact, seated, body: footing.body, footing }
+    for (const rule of LEG_RULES_BY_STATE[seated ? 'seated' : contact === 'air' ? 'held' : 'standing']) {
+      const found = rule.find(legFacts)
+      if (found) findings.push({ code: rule.code, rule: rule.id, ...found })
     }
   }
   return { findings, verdict: decide(findings, legs) }
@@ -49,7 +48,7 @@ function decide(findings: readonly Finding[], legs: BySide<LegReading>): Verdict
 /** The reserve counts, and a caution on knee, hip or ankle of a leg that carries 20 % or more. */
 export function countsForVerdict(finding: Finding, legs: BySide<LegReading>): boolean {
   if (finding.severity === 'note') return false
-  if (finding.severity === 'hard' || finding.code === 'balance.reserve') return true
+  if (finding.severity === 'hard' || finding.code === 'balance.reserve' || finding.code === 'rise.limit') return true
   const loaded = SIDES.some((side) => finding.where.startsWith(side) && carries(legs[side]))
   return loaded && /^(knee|hip|ankle)\./.test(finding.code)
 }

@@ -3,9 +3,10 @@ import { analyse } from '../analysis'
 import { resolveBody } from '../body/body'
 import type { Limits, Person } from '../body/person'
 import { DEG, type Vec2 } from '../conventions'
-import type { Stance } from '../stance/stance'
+import type { Stance, SupportKind } from '../stance/stance'
 import { makeStandingStance } from '../stance/standing'
-import type { FindingCode, Severity } from './finding'
+import type { Severity } from './finding'
+import { RULES } from './registry'
 
 const BASE: Person = { stature: 1.7, mass: 70, sex: 'male', age: 50 }
 
@@ -36,8 +37,30 @@ const inAir: Partial<Stance> = {
   loadLeft: 0,
 }
 
+const arms = (elevation: number, opening: number, elbow = 30): Partial<Stance> => {
+  const arm = { elevation: elevation * DEG, opening: opening * DEG, elbow: elbow * DEG, elbowInward: 0 }
+  return { arms: { left: arm, right: arm } }
+}
+const holding = (kind: SupportKind): Partial<Stance> => ({
+  supports: [{ kind, hand: 'right', at: [0.4, 0.2, 0.9], maxLoad: 0.05 }],
+})
+const squat = (pelvisDrop: number): Partial<Stance> => ({
+  feet: { left: { ...standing.feet.left, contact: 'ball' }, right: { ...standing.feet.right, contact: 'ball' } },
+  height: { pelvisDrop },
+})
+const empty = (share: number): Partial<Stance> => {
+  const { feet: set } = feet(-0.12, 0.12, 0, 0.25)
+  return {
+    posture: 'empty-ball',
+    feet: { ...set, left: { ...set.left, contact: 'ball' } },
+    loadLeft: share,
+    ...bentRight,
+  }
+}
+const bentRight: Pick<Stance, 'height'> = { height: { kneeFlexion: 25 * DEG, leg: 'right' } }
+
 // Each rule: a stance just past its limit, and one just within it.
-const RULES: [FindingCode, Severity, Case, Case][] = [
+const CASES: [string, Severity, Case, Case][] = [
   [
     'balance.outside',
     'hard',
@@ -137,17 +160,111 @@ const RULES: [FindingCode, Severity, Case, Case][] = [
   ['back.hollow', 'caution', { stance: { pelvisTilt: 11 * DEG } }, { stance: { pelvisTilt: 11 * DEG, ...trunk(5) } }],
   ['eyes.closed', 'note', { stance: { eyes: 'closed' } }, { stance: { eyes: 'open' } }],
   ['foot.narrow', 'note', { stance: feet(-0.01, 0.05, 0, 0.35) }, { stance: feet(-0.05, 0.05, 0, 0.35) }],
+  [
+    'hip.limit/extension-outward',
+    'hard',
+    {
+      limits: { right: { hipExtensionOutwardMax: 5 * DEG } },
+      stance: { ...feet(-0.12, 0.12, 35, 0.5), ...bent(20), loadLeft: 0.8 },
+    },
+    {
+      limits: { left: { hipExtensionOutwardMax: 5 * DEG } },
+      stance: { ...feet(-0.12, 0.12, 35, 0.5), ...bent(20), loadLeft: 0.8 },
+    },
+  ],
+  [
+    'knee.flexion',
+    'hard',
+    { limits: { kneeFlexionMax: 40 * DEG, left: { kneeFlexionMax: 29 * DEG } }, stance: bent(30) },
+    { limits: { kneeFlexionMax: 20 * DEG, left: { kneeFlexionMax: 31 * DEG }, right: {} }, stance: inAir },
+  ],
+  ['hip.low', 'caution', { stance: { ...squat(0.5), ...trunk(60) } }, { stance: { ...squat(0.45), ...trunk(60) } }],
+  [
+    'rise.limit',
+    'caution',
+    { limits: { riseFrom: 0.45 }, stance: squat(0.38) },
+    { limits: { riseFrom: 0.45 }, stance: squat(0.35) },
+  ],
+  ['trunk.lean-high', 'note', { stance: { ...trunk(13), ...bent(15) } }, { stance: { ...trunk(13), ...bent(30) } }],
+  [
+    'trunk.limit/twist',
+    'hard',
+    { limits: { trunkOrdered: true, trunkTwistMax: 20 * DEG }, stance: trunk(0, 0, -21) },
+    { limits: { trunkTwistMax: 20 * DEG }, stance: trunk(0, 0, -21) },
+  ],
+  [
+    'trunk.limit/bend',
+    'hard',
+    { limits: { trunkForwardMax: 10 * DEG }, stance: trunk(11) },
+    { limits: { trunkForwardMax: 10 * DEG, trunkBackMax: 0 }, stance: trunk(10) },
+  ],
+  [
+    'trunk.limit/bend',
+    'hard',
+    { limits: { trunkBackMax: 0 }, stance: trunk(-1) },
+    { limits: { trunkBackMax: 0 }, stance: trunk(1) },
+  ],
+  [
+    'trunk.off-foot',
+    'note',
+    { stance: { ...feet(-0.12, 0.12, 0, 0.3), pelvisYaw: 46 * DEG } },
+    { stance: { ...feet(-0.12, 0.12, 0, 0.05), pelvisYaw: 46 * DEG } },
+  ],
+  [
+    'arm.limit',
+    'hard',
+    { limits: { right: { armElevationMax: 60 * DEG } }, stance: arms(61, 0) },
+    { limits: { armElevationMax: 61 * DEG }, stance: arms(61, 0) },
+  ],
+  ['arm.behind', 'note', { stance: arms(-11, 0) }, { stance: arms(-9, 0) }],
+  [
+    'arm.behind',
+    'hard',
+    { limits: { armBackMax: 0 }, stance: arms(40, 95) },
+    { limits: { armBackMax: 0 }, stance: arms(40, 90) },
+  ],
+  ['elbow.locked', 'note', { stance: arms(31, 0, 4) }, { stance: arms(29, 0, 4) }],
+  [
+    'support.needed',
+    'hard',
+    { limits: { support: 'chair-back' }, stance: holding('touch') },
+    { limits: { support: 'touch' }, stance: holding('chair-back') },
+  ],
+  ['eyes.closed', 'hard', { limits: { eyesOpen: true }, stance: { eyes: 'closed' } }, { stance: { eyes: 'closed' } }],
+  ['foot.turned-out', 'note', { stance: feet(-0.2, 0.2, 66) }, { stance: feet(-0.2, 0.2, 65) }],
+  ['foot.not-empty', 'note', { stance: empty(0.21) }, { stance: empty(0.2) }],
 ]
 
 describe('the rules', () => {
-  it.each(RULES)('%s, %s: fires past its limit and not within it', (code, severity, past, within) => {
-    const fired = (one: Case) => find(one).findings.filter((f) => f.code === code && f.severity === severity)
+  it.each(CASES)('%s, %s: fires past its limit and not within it', (id, severity, past, within) => {
+    const fired = (one: Case) =>
+      find(one).findings.filter((f) => (f.rule === id || f.code === id) && f.severity === severity)
     expect(fired(past).length).toBeGreaterThan(0)
     expect(fired(within)).toEqual([])
     for (const finding of fired(past)) {
       expect(finding.where).toMatch(/^(left|right|trunk|feet|balance)/)
       expect(finding.text.length).toBeGreaterThan(10)
     }
+  })
+
+  it('has a case for every rule, and words for each finding', () => {
+    const cased = new Set(CASES.flatMap(([, , past]) => find(past).findings.map(({ rule }) => rule)))
+    for (const rule of RULES) {
+      expect(cased, rule.id).toContain(rule.id)
+      expect(rule.id.startsWith(rule.code)).toBe(true)
+      for (const said of [rule.looksAt, rule.source, rule.heading('left knee'), rule.advice]) {
+        expect(said.length, rule.id).toBeGreaterThan(8)
+      }
+    }
+    expect(new Set(RULES.map(({ id }) => id)).size).toBe(RULES.length)
+  })
+
+  it('speaks from the house: another threshold is another finding, another reserve another verdict', () => {
+    const lean = { stance: trunk(15) }
+    const codes = (one: Case) => find(one).findings.map(({ code }) => code)
+    expect(codes(lean)).not.toContain('trunk.lean')
+    expect(codes({ ...lean, person: { house: { leanForward: 14 * DEG } } })).toContain('trunk.lean')
+    expect(find({ person: { house: { swayReserve: 0.06 } } }).reserve).toBe(0.06)
   })
 
   it('a leg in the air has only its knee’s flexion', () => {

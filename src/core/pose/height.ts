@@ -20,7 +20,7 @@ export function findPelvisHeight(body: Body, stance: Stance, legs: BySide<Leg>):
   let highest = Number.POSITIVE_INFINITY
   for (const side of SIDES) {
     if (legs[side].foot.contact === 'air') continue
-    const straightest = legs[side].calcHipHeight(body.kneeFlexionMin)
+    const straightest = legs[side].calcHipHeight(body.sides[side].kneeFlexionMin)
     // The named leg follows its target even when that is straighter than its straightest allowed flexion.
     highest = Math.min(highest, side === named ? Math.max(target, straightest) : straightest)
   }
@@ -28,7 +28,7 @@ export function findPelvisHeight(body: Body, stance: Stance, legs: BySide<Leg>):
   let z = start
   for (const side of SIDES) {
     legs[side].place(z)
-    if (legs[side].foot.contact === 'whole') z = raiseForAnkle(legs[side], body.dorsiflexionMax, z, highest)
+    if (legs[side].foot.contact === 'whole') z = raiseForAnkle(legs[side], body.sides[side].dorsiflexionMax, z, highest)
   }
   // The left leg was placed first: the right ankle may have raised the hips since.
   if (z !== start) legs.left.place(z)

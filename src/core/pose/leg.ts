@@ -1,4 +1,4 @@
-import type { Body } from '../body/body'
+import type { Body, Ranges } from '../body/body'
 import { findRoot } from '../numeric/root'
 import type { PlacedFoot } from '../stance/foot'
 
@@ -26,6 +26,7 @@ const TOLERANCE = 1e-10
 export class Leg {
   readonly thigh: number
   readonly shank: number
+  private readonly ranges: Ranges
   hipX = 0
   hipY = 0
   hipZ = 0
@@ -60,12 +61,13 @@ export class Leg {
   private k1z = 0
 
   constructor(
-    private readonly body: Body,
+    body: Body,
     readonly foot: PlacedFoot,
     private readonly axes: PelvisAxes,
   ) {
     this.thigh = body.thigh[foot.side]
     this.shank = body.shank[foot.side]
+    this.ranges = body.sides[foot.side]
   }
 
   setHip(x: number, y: number): void {
@@ -104,7 +106,7 @@ export class Leg {
     this.rangeExceeded = false
     this.drift = 0
     // Under an order no other place is sought: a stance that needs one breaks it.
-    if (this.body.hipOrdered || this.readExcess() <= TOLERANCE) return
+    if (this.ranges.hipOrdered || this.readExcess() <= TOLERANCE) return
     const actual = this.findAllowed(best)
     this.setKnee(actual)
     this.drift = actual - best
@@ -226,11 +228,11 @@ export class Leg {
   }
 
   private readExcess(): number {
-    const { body } = this
+    const { ranges } = this
     return Math.max(
-      this.hipRotation - body.hipOutwardMax,
-      -body.hipInwardMax - this.hipRotation,
-      this.hipAbduction - body.hipAbductionMax,
+      this.hipRotation - ranges.hipOutwardMax,
+      -ranges.hipInwardMax - this.hipRotation,
+      this.hipAbduction - ranges.hipAbductionMax,
     )
   }
 

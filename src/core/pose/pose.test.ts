@@ -70,10 +70,10 @@ describe('every pose that is found', () => {
       fc.property(anyPerson, anyStance, (person, stance) => {
         const { legs, body } = posed(person, stance)
         const named = 'kneeFlexion' in stance.height ? stance.height.leg : undefined
-        const straightest = Math.min(...SIDES.map((side) => legs[side].flexion - body.kneeFlexionMin))
+        const straightest = Math.min(...SIDES.map((side) => legs[side].flexion - body.sides[side].kneeFlexionMin))
         for (const side of SIDES) {
-          if (side !== named) expect(legs[side].flexion).toBeGreaterThanOrEqual(body.kneeFlexionMin - 1e-6)
-          const past = legs[side].dorsiflexion - body.dorsiflexionMax
+          if (side !== named) expect(legs[side].flexion).toBeGreaterThanOrEqual(body.sides[side].kneeFlexionMin - 1e-6)
+          const past = legs[side].dorsiflexion - body.sides[side].dorsiflexionMax
           // Past the ankle's limit only where some leg is as straight as it may be: reach and ankle in conflict.
           if (legs[side].foot.contact === 'whole' && past > 1e-6) expect(straightest).toBeLessThan(1e-6)
         }

@@ -28,6 +28,10 @@ export type Support = { kind: SupportKind; hand: Side; at: Vec3; maxLoad: number
 
 export type Seat = { height: number; at: Vec2 }
 
+/** What can carry a posture's meaning, so that the nearest variant keeps it. */
+export const FEATURES = ['step', 'width', 'toeOut', 'height', 'share', 'pitch', 'pelvisYaw', 'arms', 'contact'] as const
+export type Feature = (typeof FEATURES)[number]
+
 export type Stance = {
   posture?: string
   side?: Side
@@ -45,6 +49,8 @@ export type Stance = {
   supports: readonly Support[]
   seat?: Seat
   frame: 'upright' | 'inclined'
+  /** What the posture is for; not given: read off the stance. */
+  keeps?: readonly Feature[]
   eyes: 'open' | 'closed'
   floor: { slope: number; downhill: number }
 }

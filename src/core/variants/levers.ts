@@ -1,7 +1,7 @@
 import type { Body } from '../body/body'
 import { type BySide, bySide, DEG, otherSide, type Side, type Vec2 } from '../conventions'
 import { shareOf } from '../stance/footing'
-import type { FootSetting, Stance } from '../stance/stance'
+import type { Feature, FootSetting, Stance } from '../stance/stance'
 
 export type LeverId =
   | 'step'
@@ -103,7 +103,7 @@ export function listLevers(start: Start): Lever[] {
     lever('width', -WIDTH_REACH, WIDTH_REACH),
     lever('toeOutLeft', ...within(left.toeOut, TOE_REACH, -TOE_RANGE, TOE_RANGE)),
     lever('toeOutRight', ...within(right.toeOut, TOE_REACH, -TOE_RANGE, TOE_RANGE)),
-    lever('height', body.kneeFlexionMin - flexion, FLEXION_ABOVE),
+    lever('height', body.sides[start.fuller].kneeFlexionMin - flexion, FLEXION_ABOVE),
     lever('pitch', ...within(stance.trunk.pitch, PITCH_REACH, ...PITCH_RANGE)),
     lever('pelvisYaw', ...within(stance.pelvisYaw, YAW_REACH, -YAW_RANGE, YAW_RANGE)),
     lever('armHeight', ...within2(elevations, ARM_REACH, ELEVATION_RANGE)),
@@ -116,8 +116,21 @@ export function listLevers(start: Start): Lever[] {
 const within2 = (values: number[], reach: number, [low, high]: readonly [number, number]) =>
   [Math.max(-reach, low - Math.min(...values)), Math.min(reach, high - Math.max(...values))] as const
 
-/** What a posture is for, read off the stance: front- or rear-loaded, low, turned, feet level. */
+const LEVERS_OF: Record<Feature, readonly LeverId[]> = {
+  step: ['step'],
+  width: ['width'],
+  toeOut: ['toeOutLeft', 'toeOutRight'],
+  height: ['height'],
+  share: ['share'],
+  pitch: ['pitch'],
+  pelvisYaw: ['pelvisYaw'],
+  arms: ['armHeight', 'armOpening'],
+  contact: [],
+}
+
+/** What a posture is for, as it says itself; else read off the stance: front- or rear-loaded, low, turned, feet level. */
 function findMeaning({ stance, flexion }: Start): Set<LeverId> {
+  if (stance.keeps) return new Set(stance.keeps.flatMap((feature) => LEVERS_OF[feature]))
   const meaning = new Set<LeverId>()
   if (Math.abs(stance.loadLeft - 0.5) >= LOADED_APART) meaning.add('share')
   if (flexion >= LOW_STANCE) meaning.add('height')

@@ -85,10 +85,11 @@ function readLift({ light, now, shift, share }: NonNullable<ReturnType<typeof ca
 function listLeg({ legs, pose, findings }: Analysis, side: Side): ReadingGroup {
   const leg = legs[side]
   const { body } = pose
-  const { limits } = body.person
+  const limits = { ...body.person.limits, ...body.person.limits?.[side] }
+  const range = body.sides[side]
   const setBy = (given: unknown) => (given === undefined ? 'house default' : 'set for this person')
   const over = (code: string) => findings.some((f) => f.code === code && f.where.startsWith(side))
-  const max = Number.isFinite(body.kneeFlexionMax) ? body.kneeFlexionMax : body.kneeRangeMax
+  const max = Number.isFinite(range.kneeFlexionMax) ? range.kneeFlexionMax : range.kneeRangeMax
   const load = kneeLoad(leg)
   const readings: Reading[] = [
     {
@@ -96,7 +97,7 @@ function listLeg({ legs, pose, findings }: Analysis, side: Side): ReadingGroup {
       value: deg(leg.flexion),
       formula: '180° less the angle between thigh and shank, by the law of cosines from hip to ankle',
       source: 'lengths after Drillis & Contini 1966 where not measured',
-      held: `${deg(max)}, ${setBy(limits?.kneeFlexionMax)}`,
+      held: `${deg(max)}, ${setBy(limits.kneeFlexionMax)}`,
       past: over('knee.flexion'),
     },
     {
@@ -127,7 +128,7 @@ function listLeg({ legs, pose, findings }: Analysis, side: Side): ReadingGroup {
       value: `${deg(leg.hip.flexion)} bent, ${deg(leg.hip.rotation)} out`,
       formula: `thigh against pelvis, as reached; ${deg(leg.hip.abduction)} to the side`,
       source: 'Wu et al. 2002; ranges after Norkin & White',
-      held: `${deg(body.hipOutwardMax)} out (${setBy(limits?.hipOutwardMax)}), ${deg(body.hipInwardMax)} in (${setBy(limits?.hipInwardMax)})`,
+      held: `${deg(range.hipOutwardMax)} out (${setBy(limits.hipOutwardMax)}), ${deg(range.hipInwardMax)} in (${setBy(limits.hipInwardMax)})`,
       past: over('hip.limit') || leg.rangeExceeded,
     },
     {
@@ -135,7 +136,7 @@ function listLeg({ legs, pose, findings }: Analysis, side: Side): ReadingGroup {
       value: deg(leg.dorsiflexion),
       formula: 'shank tilt forward of the foot’s vertical, in the foot’s own side view',
       source: MODEL,
-      held: `${deg(body.dorsiflexionMax)}, ${setBy(limits?.dorsiflexionMax)}`,
+      held: `${deg(range.dorsiflexionMax)}, ${setBy(limits.dorsiflexionMax)}`,
       past: over('ankle.limit'),
     },
   ]

@@ -1,4 +1,4 @@
-import type { Analysis, Finding } from '@/core'
+import { type Analysis, type Finding, ruleOf } from '@/core'
 import { centimetres, wayOf } from '@/ui/words/lengths'
 
 /** Margins this many times the reserve are called steady. */
@@ -55,23 +55,4 @@ const RANK = { hard: 0, caution: 1, note: 2 }
 export const worstFirst = (findings: readonly Finding[]): Finding[] =>
   findings.filter((f) => f.code !== 'balance.outside').sort((a, b) => RANK[a.severity] - RANK[b.severity])
 
-const HEADINGS: Record<Finding['code'], (where: string) => string> = {
-  'balance.outside': () => 'The centre is past the edge',
-  'balance.reserve': () => 'Too little in reserve',
-  'load.limit': (where) => `Too much on the ${where}`,
-  'knee.flexion': (where) => `The ${where} bends past its limit`,
-  'knee.drift': (where) => `The ${where} falls in`,
-  'knee.side-tilt': (where) => `The ${where} stands beside its foot`,
-  'knee.past-toes': (where) => `The ${where} is past the toes`,
-  'knee.locked': (where) => `The ${where} is locked`,
-  'hip.range': (where) => `The ${where} is at the end of its range`,
-  'hip.limit': (where) => `The ${where} passes its limit`,
-  'ankle.limit': (where) => `The ${where} is at its limit`,
-  'trunk.lean': () => 'The trunk leans',
-  'trunk.twist': () => 'The trunk twists far',
-  'back.hollow': () => 'The back is hollowed',
-  'eyes.closed': () => 'Eyes closed',
-  'foot.narrow': () => 'The feet are nearly on one line',
-}
-
-export const headingOf = (finding: Finding): string => HEADINGS[finding.code](finding.where)
+export const headingOf = (finding: Finding): string => ruleOf(finding).heading(finding.where)

@@ -1,0 +1,26 @@
+import { ARM_RULES } from './arm-rules'
+import { AROUND_RULES, BALANCE_RULES } from './balance-rules'
+import type { Finding } from './finding'
+import { FOOT_RULES, HIP_RULES, LOAD_RULES } from './hip-rules'
+import { KNEE_RULES } from './knee-rules'
+import type { LegRule, LegState, Rule, StanceRule } from './rule'
+import { TRUNK_RULES } from './trunk-rules'
+
+/** Every rule that a single stance can break, in the order in which they are reported. */
+export const STANCE_RULES: readonly StanceRule[] = [...BALANCE_RULES, ...TRUNK_RULES, ...AROUND_RULES]
+export const LEG_RULES: readonly LegRule[] = [...LOAD_RULES, ...KNEE_RULES, ...HIP_RULES, ...FOOT_RULES, ...ARM_RULES]
+export const RULES: readonly Rule[] = [...STANCE_RULES, ...LEG_RULES]
+
+const during = (state: LegState) => LEG_RULES.filter(({ when }) => when.includes(state))
+
+/** In the air a leg has only its knee's range; sitting loads no joint, but bends them. */
+export const LEG_RULES_BY_STATE: Record<LegState, readonly LegRule[]> = {
+  standing: during('standing'),
+  held: during('held'),
+  seated: during('seated'),
+}
+
+const BY_ID = new Map(RULES.map((rule) => [rule.id, rule]))
+
+/** The rule that a finding came from. */
+export const ruleOf = (finding: Finding): Rule => BY_ID.get(finding.rule) as Rule
