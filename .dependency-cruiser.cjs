@@ -1,4 +1,4 @@
-/** Imports point one way: app → features → ui, workers, server → formats, db → core. */
+/** Imports point one way: app → features → ui, workers, server → records → formats, db → core. */
 const layer = (from, ...mayNot) => ({
   name: `${from}-points-down`,
   severity: 'error',
@@ -22,8 +22,9 @@ module.exports = {
       from: { pathNot: '^src/core/|\\.test\\.ts$|^bench/' },
       to: { path: '^src/core/(?!index\\.ts$)' },
     },
-    layer('formats', 'db', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('db', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('formats', 'db', 'records', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('records', 'db', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('db', 'records', 'ui', 'workers', 'server', 'features', 'app'),
     layer('ui', 'db', 'workers', 'server', 'features', 'app'),
     layer('workers', 'db', 'ui', 'server', 'features', 'app'),
     layer('server', 'ui', 'workers', 'features', 'app'),

@@ -1,5 +1,5 @@
 import { Bench } from 'tinybench'
-import { POSTURES, resolveBody, SCHOOLS } from '@/core'
+import { buildPosture, postureOf, resolveBody } from '@/core'
 import { analyse, calcStandingMargin } from '@/core/analysis'
 import { findVariants } from '@/core/variants/variants'
 import { Scale } from '@/core/variants/weigh'
@@ -7,7 +7,7 @@ import { loadReference } from './reference-body'
 
 const PERSON = { stature: 1.62, mass: 68, sex: 'female' as const, age: 74 }
 const body = resolveBody(PERSON)
-const bow = POSTURES.bow.build(body, SCHOOLS['long-upright'], 'left')
+const bow = buildPosture(postureOf('bow'), body, 'long-upright', 'left')
 const standing = calcStandingMargin(body)
 const scale = new Scale(body, new Set())
 const reference = await loadReference()

@@ -3,6 +3,7 @@ import { createInterface } from 'node:readline'
 import { InputError } from '@/core'
 import { analyseDocument } from '@/formats/analyse-document'
 import { toErrorDocument } from '@/formats/error-document'
+import { fitDocument } from '@/formats/fit-document'
 import { parseJson } from '@/formats/parse'
 import { variantsDocument } from '@/formats/variants-document'
 
@@ -11,6 +12,7 @@ const HELP = `Nivrel: how near the edge a stance is, and the smallest change tha
   npm run -s nivrel -- analyze FILE             one nivrel.stance/1 document in, its nivrel.analysis/1 out
   npm run -s nivrel -- analyze --ndjson FILE    one stance a line in, one analysis a line out, in order
   npm run -s nivrel -- variants FILE [--most N]  the safer variants of a stance, as nivrel.variants/1
+  npm run -s nivrel -- fit FILE                 a class and a posture (nivrel.fit-request/1) in, its levels out (nivrel.fit/1)
 
 FILE may be - for standard input. Exit status: 0 done, 1 bad input, 2 wrong use. See docs/formats.md.`
 
@@ -19,7 +21,7 @@ class UsageError extends Error {}
 
 type Verb = (args: string[]) => Promise<void>
 
-const VERBS: Record<string, Verb> = { analyze, variants }
+const VERBS: Record<string, Verb> = { analyze, variants, fit }
 
 async function main(args: string[]): Promise<void> {
   const [verb, ...rest] = args
@@ -46,6 +48,10 @@ async function variants(args: string[]): Promise<void> {
   if (most !== undefined && !(Number.isInteger(most) && most > 0)) throw new UsageError('--most takes a whole number')
   const file = takeFile(at < 0 ? args : args.toSpliced(at, 2))
   await print(JSON.stringify(variantsDocument(readDocument(file), most), null, 2))
+}
+
+async function fit(args: string[]): Promise<void> {
+  await print(JSON.stringify(fitDocument(readDocument(takeFile(args))), null, 2))
 }
 
 /** A bad line answers in its place and doesn't stop the rest. */

@@ -3,6 +3,7 @@ import '@fontsource-variable/atkinson-hyperlegible-mono/wght.css'
 import '@/ui/theme/tokens.css'
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter'
 import type { Metadata, Viewport } from 'next'
+import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import { LIGHT_SCRIPT } from '@/ui/theme/light-script'
 import { ThemeFrame } from '@/ui/theme/ThemeFrame'
@@ -15,12 +16,13 @@ export const metadata: Metadata = {
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
-export default function Layout({ children }: { children: ReactNode }) {
+export default async function Layout({ children }: { children: ReactNode }) {
+  const nonce = (await headers()).get('x-nonce') ?? undefined
   return (
     <html lang="en" suppressHydrationWarning>
       <head>
         {/* biome-ignore lint/security/noDangerouslySetInnerHtml: our own constant, before the first paint */}
-        <script dangerouslySetInnerHTML={{ __html: LIGHT_SCRIPT }} />
+        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: LIGHT_SCRIPT }} />
       </head>
       <body>
         <AppRouterCacheProvider>

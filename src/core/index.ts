@@ -10,6 +10,21 @@ export type { Lengths, Limits, Person, SideLimits } from './body/person'
 export type { Sex } from './body/segments'
 export * from './conventions'
 export { InputError } from './errors'
+export { type Candidate, listCandidates } from './fit/candidates'
+export { type Choice, chooseLevels, readChoice } from './fit/choose-levels'
+export {
+  type ClassFit,
+  chooseForClass,
+  type FitOptions,
+  findOwnForm,
+  type OwnForm,
+  readAsTaught,
+  standLevel,
+  weighBody,
+} from './fit/fit-class'
+export { asStoodBy } from './fit/hold'
+export { type LevelWords, sayLevel } from './fit/say-level'
+export type { Taught, Weighings } from './fit/weigh-levels'
 export { calcHull } from './geometry/polygon'
 export type { Finding, FindingCode, Severity, Verdict } from './limits/finding'
 export { DEFAULT_HOUSE, HOUSE_KEYS, HOUSE_RULES, type House, type HouseKey, type HouseRule } from './limits/house'
@@ -17,7 +32,9 @@ export { RULES, ruleOf } from './limits/registry'
 export type { Rule } from './limits/rule'
 export { type JointName, type Pose, UnreachableError } from './pose/pose'
 export { ARM_PRESET_IDS, ARM_PRESETS, type ArmPreset } from './postures/arms'
-export { POSTURE_IDS, POSTURES, type Posture, type PostureId } from './postures/postures'
+export { type FootMeasure, layOut, type Measures, measureStance, trackOf } from './postures/measures'
+export { buildPosture, type Posture } from './postures/posture'
+export { LIBRARY, POSTURE_IDS, postureOf } from './postures/postures'
 export { SCHOOL_IDS, SCHOOLS, type School, type SchoolId } from './postures/schools'
 export { BEARING_PARTS, FOOT_OUTLINE, layOnFloor, type PlacedFoot } from './stance/foot'
 export { type Footing, findFrontSide, setFooting, shareOf } from './stance/footing'

@@ -1,15 +1,20 @@
-import { index, sqliteTable, text } from 'drizzle-orm/sqlite-core'
-import type { PersonDocument } from '@/formats/person-document'
+import { index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
+import type { PlanDocument } from '@/formats/plan-document'
+import type { PostureDocument } from '@/formats/posture-document'
+import type { RecordDocument } from '@/formats/record-document'
 import type { StanceBody } from '@/formats/stance-document'
 
 /** Times are ISO 8601 in UTC. Documents are as the open formats hold them: degrees, percent, metres. */
 export const people = sqliteTable('people', {
   id: text('id').primaryKey(),
   name: text('name').notNull(),
-  /** What the instructor should know, in a line. */
-  story: text('story').notNull().default(''),
-  document: text('document', { mode: 'json' }).$type<PersonDocument>().notNull(),
+  record: text('record', { mode: 'json' }).$type<RecordDocument>().notNull(),
+  /** Counts the saves, so that the second of two editors is told. */
+  revision: integer('revision').notNull().default(1),
   createdAt: text('created_at').notNull(),
+  updatedAt: text('updated_at').notNull(),
+  /** Taken away, and gone for good when the program is started the next time. */
+  deletedAt: text('deleted_at'),
 })
 
 /** A stance that was kept for a person and a posture. */
@@ -40,6 +45,26 @@ export const drafts = sqliteTable('drafts', {
   stance: text('stance', { mode: 'json' }).$type<StanceBody>().notNull(),
   updatedAt: text('updated_at').notNull(),
 })
+
+/** Postures that the instructor changed or added; what is not here is as the program ships it. */
+export const postures = sqliteTable('postures', {
+  id: text('id').primaryKey(),
+  document: text('document', { mode: 'json' }).$type<PostureDocument>().notNull(),
+  updatedAt: text('updated_at').notNull(),
+})
+
+/** What a class does with a posture: its levels, and who does which. */
+export const plans = sqliteTable(
+  'plans',
+  {
+    id: text('id').primaryKey(),
+    groupName: text('group_name').notNull(),
+    posture: text('posture').notNull(),
+    document: text('document', { mode: 'json' }).$type<PlanDocument>().notNull(),
+    updatedAt: text('updated_at').notNull(),
+  },
+  (table) => [uniqueIndex('plan_of_group').on(table.groupName, table.posture)],
+)
 
 /** Single facts about this database, such as that the demo data were put in. */
 export const facts = sqliteTable('facts', {

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { InputError, POSTURE_IDS, POSTURES, resolveBody, SCHOOL_IDS, SCHOOLS, SIDES } from '@/core'
+import { buildPosture, InputError, POSTURE_IDS, postureOf, resolveBody, SCHOOL_IDS, SIDES } from '@/core'
 import { anyPerson, anyStance } from '@/testing/arbitrary'
 import { analyseDocument } from './analyse-document'
 import { fromStance } from './from-core'
@@ -159,7 +159,7 @@ describe('the postures', () => {
 
   it.each(all)('%s, %s, %s can be stood by small and tall, within the balance of its base', (posture, school, side) => {
     for (const person of people) {
-      const stance = POSTURES[posture].build(resolveBody(person), SCHOOLS[school], side)
+      const stance = buildPosture(postureOf(posture), resolveBody(person), school, side)
       const doc = {
         format: 'nivrel.stance/1',
         person: { statureM: person.stature, massKg: person.mass, sex: person.sex },

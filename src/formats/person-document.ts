@@ -38,6 +38,7 @@ export const limitsDocument = z.looseObject(
     trunkOrdered: flag.optional(),
     support: oneOf([...PRESSED_KINDS, ...PUSHING_KINDS]).optional(),
     eyesOpen: flag.optional(),
+    seatedOnly: flag.optional(),
     riseFromM: number(0.2, 0.7, 'm').optional(),
     loadMaxPct: z
       .looseObject(

@@ -90,6 +90,7 @@ const toLimits = (doc: LimitsDocument): Limits => ({
     loadMax: doc.loadMaxPct && bySide((side) => (doc.loadMaxPct?.[side] ?? 100) / 100),
     support: doc.support,
     eyesOpen: doc.eyesOpen,
+    seatedOnly: doc.seatedOnly,
     riseFrom: doc.riseFromM,
   }),
 })
@@ -135,7 +136,7 @@ function toHeight(doc: StanceBody['height']): Height {
   return given<Height>({ kneeFlexion: doc.kneeFlexionDeg * DEG, leg: doc.leg })
 }
 
-const toArm = (doc: ArmDocument | undefined): Arm => ({
+export const toArm = (doc: ArmDocument | undefined): Arm => ({
   elevation: (doc?.elevationDeg ?? 0) * DEG,
   opening: (doc?.openingDeg ?? 0) * DEG,
   elbow: (doc?.elbowDeg ?? 0) * DEG,

@@ -7,8 +7,7 @@ import { connect, openDatabase } from '@/db/client'
 import { putInDemo } from '@/db/demo'
 import { bringUpToDate } from '@/db/migrate'
 import { answerDocument } from './answer'
-import { findLastPersonId, keepDraft, keepStance, listBenchPeople, readBench, rewordKept, takeAwayKept } from './bench'
-import { addNewPerson } from './people'
+import { findLastPersonId, keepDraft, keepStance, readBench, rewordKept, takeAwayKept } from './bench'
 
 const folder = mkdtempSync(join(tmpdir(), 'nivrel-'))
 
@@ -59,15 +58,6 @@ describe('what the routes do', () => {
     expect(await fieldOf(keepDraft('bram-tallow', broken))).toBe('stance.feet.left.heel')
     expect(await fieldOf(takeAwayKept('nothing'))).toBe('id')
     expect(await readBench('bram-tallow')).toEqual(before)
-  })
-
-  it('adds somebody new once all of it is right', async () => {
-    const count = (await listBenchPeople()).length
-    const bad = addNewPerson({ name: 'Ana', story: '', document: { statureM: 1.6, massKg: 600 } })
-    expect(await fieldOf(bad)).toBe('document.massKg')
-    expect(await listBenchPeople()).toHaveLength(count)
-    const { id } = await addNewPerson({ name: 'Ana Tidewell', story: '', document: { statureM: 1.6, massKg: 60 } })
-    expect((await listBenchPeople()).find((p) => p.id === id)?.name).toBe('Ana Tidewell')
   })
 
   it('reads one JSON document from here, and nothing from another site', async () => {

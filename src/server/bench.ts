@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
-import { analyse, InputError, POSTURE_IDS, resolveBody, SCHOOL_IDS } from '@/core'
+import { analyse, InputError, resolveBody, SCHOOL_IDS } from '@/core'
 import { database } from '@/db/client'
 import {
   addKept,
@@ -12,15 +12,43 @@ import {
   renameKept,
   saveDraft,
 } from '@/db/kept'
-import { findPerson, listPeople } from '@/db/people'
 import { oneOf, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
-import { type PersonDocument, personDocument } from '@/formats/person-document'
+import type { PersonDocument } from '@/formats/person-document'
 import { type StanceBody, stanceBody } from '@/formats/stance-document'
 import { toPerson, toStance } from '@/formats/to-core'
+import { findToday } from '@/records/binding'
+import { resolveRecord } from '@/records/resolve'
+import { sayBinding, sayDay, sayOrigin } from '@/records/say'
+import { SIMPLE_TESTS } from '@/records/simple-tests'
+import { readStanding } from '@/records/standing'
+import { today } from './clock'
+import { type HouseSettings, readHouse } from './house'
+import { listPostureIds } from './library'
+import { type KeptRecord, listRecords, readRecord } from './people'
+import { type ClassPlan, listPlans } from './plans'
 
-/** What a bench shows of a person. */
-export type BenchPerson = { id: string; name: string; story: string; document: PersonDocument }
+/** A limit that binds somebody: what, where, in words, and who said so when. */
+export type LimitLine = { what: string; side: 'left' | 'right' | null; text: string; origin: string }
+
+/** What a person does in a class's plan. */
+export type PlannedFor = { group: string; posture: string; school: string; title: string; stance: StanceBody | null }
+
+/** What a bench shows of a person on this day. */
+export type BenchPerson = {
+  id: string
+  name: string
+  story: string
+  document: PersonDocument
+  limits: LimitLine[]
+  /** Figures that a test put in place of an estimate, in words. */
+  measured: string[]
+  watch: string[]
+  today: string | null
+  /** Seen standing by themselves, though the estimate alone calls that short: when. */
+  seenStanding: string | null
+  planned: PlannedFor[]
+}
 
 export type OnBench = { posture: string; school: string; stance: StanceBody }
 
@@ -28,14 +56,58 @@ export type KeptStance = OnBench & { id: string; name: string; note: string; cre
 
 export type BenchOfPerson = { draft: OnBench | null; kept: KeptStance[] }
 
-const onBench = z.object({ posture: oneOf(POSTURE_IDS), school: oneOf(SCHOOL_IDS), stance: stanceBody })
+const onBench = z.object({ posture: text(80), school: oneOf(SCHOOL_IDS), stance: stanceBody })
 const words = z.object({ name: text(80).trim().min(1, 'a name of 1 to 80 characters'), note: text(500) })
 const keeping = onBench.extend(words.shape)
 
 export async function listBenchPeople(): Promise<BenchPerson[]> {
-  const rows = await listPeople(database())
-  return rows.map(({ id, name, story, document }) => ({ id, name, story, document }))
+  const [records, house, plans] = await Promise.all([listRecords(), readHouse(), listPlans()])
+  const day = today()
+  return records.filter(({ record }) => !record.archived).map((kept) => toBenchPerson(kept, house, plans, day))
 }
+
+export function toBenchPerson(
+  { id, record }: KeptRecord,
+  house: HouseSettings,
+  plans: readonly ClassPlan[],
+  day: string,
+): BenchPerson {
+  const { document, bindings, effects } = resolveRecord(record, day, house.rules)
+  const standing = readStanding(record, document, day)
+  const { usableAlong, swayReserveM, swayReserveOneFootM } = effects
+  const measured = [
+    usableAlong && `usable base from the ${testName(usableAlong.from)} of ${sayDay(usableAlong.from.on)}`,
+    swayReserveM && `reserve for sway from the ${testName(swayReserveM.from)} stand of ${sayDay(swayReserveM.from.on)}`,
+    swayReserveOneFootM &&
+      `reserve on one foot from the stand ${testName(swayReserveOneFootM.from)} of ${sayDay(swayReserveOneFootM.from.on)}`,
+  ]
+  return {
+    id,
+    name: record.name,
+    story: record.story,
+    document,
+    limits: bindings.map((binding) => ({
+      what: binding.what,
+      side: binding.side ?? null,
+      text: sayBinding(binding),
+      origin: sayOrigin(binding.entry),
+    })),
+    measured: measured.filter((line): line is string => line !== null && line !== undefined),
+    watch: record.watch.filter(({ gone }) => !gone).map(({ sign, on }) => `${sign} (${sayDay(on)})`),
+    today: findToday(record, day)?.reason ?? null,
+    seenStanding: standing.cautious && standing.seen ? standing.seen.on : null,
+    planned: plans.flatMap(({ group, posture, plan }) => {
+      const mine = plan.people.find((one) => one.id === id)
+      if (!mine || !record.groups.includes(group)) return []
+      const title = mine.level === null ? OWN_TITLES[mine.kind] : (plan.levels[mine.level]?.title ?? 'As taught')
+      return [{ group, posture, school: plan.school, title, stance: mine.stance }]
+    }),
+  }
+}
+
+const OWN_TITLES = { level: 'As taught', own: 'a form of their own', seated: 'seated', none: 'nothing that was found' }
+
+const testName = ({ test }: { test: keyof typeof SIMPLE_TESTS }) => SIMPLE_TESTS[test].name.toLowerCase()
 
 /** Who was on the bench last. */
 export async function findLastPersonId(): Promise<string | null> {
@@ -44,22 +116,26 @@ export async function findLastPersonId(): Promise<string | null> {
 
 /** @throws InputError for an unknown person */
 export async function readBench(personId: string): Promise<BenchOfPerson> {
-  await requirePerson(personId)
+  await readRecord(personId)
   const [draft, kept] = await Promise.all([findDraft(database(), personId), listKept(database(), personId)])
   return { draft: draft && pickOnBench(draft), kept: kept.map(toKept) }
 }
 
 /** @throws InputError naming the field that is wrong */
 export async function keepDraft(personId: string, value: unknown): Promise<void> {
-  await requirePerson(personId)
-  await saveDraft(database(), { personId, ...parse(onBench, value), updatedAt: new Date().toISOString() })
+  await readRecord(personId)
+  const on = parse(onBench, value)
+  await requirePosture(on.posture)
+  await saveDraft(database(), { personId, ...on, updatedAt: new Date().toISOString() })
 }
 
 /** Keeps a stance that can be analysed. @throws InputError naming the field that is wrong */
 export async function keepStance(personId: string, value: unknown): Promise<KeptStance> {
-  const person = await requirePerson(personId)
+  const { record } = await readRecord(personId)
   const given = parse(keeping, value)
-  analyse(resolveBody(toPerson(person.document)), toStance(given.stance), { standing: null, withoutFreeTurn: true })
+  await requirePosture(given.posture)
+  const { document } = resolveRecord(record, today(), (await readHouse()).rules)
+  analyse(resolveBody(toPerson(document)), toStance(given.stance), { standing: null, withoutFreeTurn: true })
   const row: KeptRow = { id: randomUUID(), personId, ...given, createdAt: new Date().toISOString() }
   await addKept(database(), row)
   return toKept(row)
@@ -87,8 +163,6 @@ const toKept = (row: KeptRow): KeptStance => ({
   createdAt: row.createdAt,
 })
 
-async function requirePerson(id: string) {
-  const person = await findPerson(database(), id)
-  if (!person) throw new InputError('person', id, 'somebody on the list')
-  return { ...person, document: parse(personDocument, person.document, 'person') }
+async function requirePosture(id: string): Promise<void> {
+  if (!(await listPostureIds()).includes(id)) throw new InputError('posture', id, 'a posture of the library')
 }

@@ -38,6 +38,8 @@ export type Limits = SideLimits & {
   trunkOrdered?: boolean
   /** Largest share of body weight on each leg, 0 to 1. */
   loadMax?: BySide<number>
+  /** Sits: no standing form at all. */
+  seatedOnly?: boolean
   /** No standing without a hand on this. */
   support?: SupportKind
   /** No work with closed eyes. */

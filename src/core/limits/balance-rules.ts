@@ -87,6 +87,21 @@ const support: StanceRule = {
   },
 }
 
+const seated: StanceRule = {
+  id: 'support.needed/seat',
+  code: 'support.needed',
+  looksAt: 'whether somebody who sits is standing',
+  limits: ['seatedOnly'],
+  source: 'the person’s own limit, or the day’s',
+  heading: () => 'Sits',
+  advice: 'Teach the seated form.',
+  find: ({ footing: { stance, body } }) => {
+    if (!body.person.limits?.seatedOnly || stance.seat) return null
+    const text = 'This person sits; the stance is a standing one.'
+    return { severity: 'hard', where: 'balance', value: 0, limit: 1, unit: 'share', text }
+  },
+}
+
 const rise: StanceRule = {
   id: 'rise.limit',
   code: 'rise.limit',
@@ -130,4 +145,4 @@ const narrow: StanceRule = {
 }
 
 export const BALANCE_RULES: readonly StanceRule[] = [outside, reserveRule]
-export const AROUND_RULES: readonly StanceRule[] = [eyes, support, rise, narrow]
+export const AROUND_RULES: readonly StanceRule[] = [eyes, seated, support, rise, narrow]

@@ -179,9 +179,6 @@ const turnedOut: LegRule = {
   },
 }
 
-/** A posture whose name says that a foot is empty. */
-const EMPTY = /^empty\b/
-
 const notEmpty: LegRule = {
   id: 'foot.not-empty',
   code: 'foot.not-empty',
@@ -193,7 +190,9 @@ const notEmpty: LegRule = {
   advice: 'Shift further onto the other leg before this foot is asked to move.',
   find: ({ side, leg, body, contact, footing }) => {
     const limit = body.house.emptyMost
-    if (contact === 'whole' || !EMPTY.test(footing.stance.posture ?? '') || !(leg.share > limit + 1e-9)) return null
+    const { keeps, supports } = footing.stance
+    if (contact === 'whole' || supports.length > 0 || !keeps?.includes('contact') || !(leg.share > limit + 1e-9))
+      return null
     const text = `The ${side} foot still carries ${percent(leg.share)}; an empty foot carries ${percent(limit)} at most.`
     return { severity: 'note', where: `${side} foot`, value: leg.share, limit, unit: 'share', text }
   },

@@ -51,7 +51,7 @@ const squat = (pelvisDrop: number): Partial<Stance> => ({
 const empty = (share: number): Partial<Stance> => {
   const { feet: set } = feet(-0.12, 0.12, 0, 0.25)
   return {
-    posture: 'empty-ball',
+    keeps: ['contact'],
     feet: { ...set, left: { ...set.left, contact: 'ball' } },
     loadLeft: share,
     ...bentRight,
@@ -230,6 +230,7 @@ const CASES: [string, Severity, Case, Case][] = [
     { limits: { support: 'chair-back' }, stance: holding('touch') },
     { limits: { support: 'touch' }, stance: holding('chair-back') },
   ],
+  ['support.needed/seat', 'hard', { limits: { seatedOnly: true } }, { limits: { seatedOnly: false } }],
   ['eyes.closed', 'hard', { limits: { eyesOpen: true }, stance: { eyes: 'closed' } }, { stance: { eyes: 'closed' } }],
   ['foot.turned-out', 'note', { stance: feet(-0.2, 0.2, 66) }, { stance: feet(-0.2, 0.2, 65) }],
   ['foot.not-empty', 'note', { stance: empty(0.21) }, { stance: empty(0.2) }],

@@ -33,8 +33,8 @@ export const FEATURES = ['step', 'width', 'toeOut', 'height', 'share', 'pitch', 
 export type Feature = (typeof FEATURES)[number]
 
 export type Stance = {
-  posture?: string
-  side?: Side
+  posture?: string | undefined
+  side?: Side | undefined
   feet: BySide<FootSetting>
   /** Share of the feet's load on the left foot, 0 to 1. */
   loadLeft: number
@@ -50,7 +50,7 @@ export type Stance = {
   seat?: Seat
   frame: 'upright' | 'inclined'
   /** What the posture is for; not given: read off the stance. */
-  keeps?: readonly Feature[]
+  keeps?: readonly Feature[] | undefined
   eyes: 'open' | 'closed'
   floor: { slope: number; downhill: number }
 }

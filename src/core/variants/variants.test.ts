@@ -7,8 +7,9 @@ import { resolveBody } from '../body/body'
 import type { Person } from '../body/person'
 import { DEG } from '../conventions'
 import { InputError } from '../errors'
-import { POSTURE_IDS, POSTURES } from '../postures/postures'
-import { SCHOOL_IDS, SCHOOLS } from '../postures/schools'
+import { buildPosture } from '../postures/posture'
+import { POSTURE_IDS, postureOf } from '../postures/postures'
+import { SCHOOL_IDS } from '../postures/schools'
 import type { Stance } from '../stance/stance'
 import { calcDistance, type LeverId, listLevers, makeStart, moveLevers } from './levers'
 import { findVariants } from './variants'
@@ -33,7 +34,7 @@ const STANCES = PEOPLE.flatMap((person) => {
   const body = resolveBody(person)
   return (['bow', 'empty-ball', 'parallel'] as const).map((posture) => ({
     body,
-    stance: POSTURES[posture].build(body, SCHOOLS['long-upright'], 'left'),
+    stance: buildPosture(postureOf(posture), body, 'long-upright', 'left'),
   }))
 })
 
@@ -101,7 +102,7 @@ describe('whatever is offered', () => {
       fc.property(anyPerson, anyLimits, anyPosture, (anybody, limits, [posture, school]) => {
         // Older, smaller and weaker people as well as others.
         const body = resolveBody({ ...anybody, limits })
-        const stance = POSTURES[posture].build(body, SCHOOLS[school], 'left')
+        const stance = buildPosture(postureOf(posture), body, school, 'left')
         let found: ReturnType<typeof findVariants>
         try {
           found = findVariants(body, stance)
@@ -124,7 +125,7 @@ describe('whatever is offered', () => {
   it('improves what holds, by 5 mm or 5 Nm, and leaves the rest alone', () => {
     const body = resolveBody({ stature: 1.7, mass: 70, sex: 'male', age: 50 })
     for (const posture of POSTURE_IDS) {
-      const stance = POSTURES[posture].build(body, SCHOOLS.therapeutic, 'right')
+      const stance = buildPosture(postureOf(posture), body, 'therapeutic', 'right')
       const before = analyse(body, stance, QUICK)
       expect(before.verdict).toBe('holds')
       for (const { kind, stance: better } of findVariants(body, stance).variants) {
@@ -148,7 +149,7 @@ describe('whatever is offered', () => {
       sex: 'male',
       limits: { kneeFlexionMax: 2 * DEG, kneeFlexionMin: 5 * DEG },
     })
-    const { variants, conflicts } = findVariants(body, POSTURES.bow.build(body, SCHOOLS['long-upright'], 'left'))
+    const { variants, conflicts } = findVariants(body, buildPosture(postureOf('bow'), body, 'long-upright', 'left'))
     expect(variants.map((v) => v.kind)).toEqual(['seated'])
     expect(conflicts.map((f) => f.code)).toContain('knee.flexion')
   })
@@ -162,7 +163,7 @@ describe('whatever is offered', () => {
       limits: { loadMax: { left: 1, right: 1 } },
     }
     const body = resolveBody({ ...person, swayReserve: 0.03 })
-    const stance = { ...POSTURES.parallel.build(body, SCHOOLS.therapeutic, 'left'), loadLeft: 0.5 }
+    const stance = { ...buildPosture(postureOf('parallel'), body, 'therapeutic', 'left'), loadLeft: 0.5 }
     const { measurements } = findVariants(body, stance)
     const usable = measurements.find((m) => m.cause === 'usable')
     expect(usable).toBeDefined()

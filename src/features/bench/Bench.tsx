@@ -2,23 +2,29 @@
 
 import Button from '@mui/material/Button'
 import { memo, useCallback, useDeferredValue, useEffect, useRef, useState } from 'react'
-import type { PostureId, SchoolId } from '@/core'
+import type { SchoolId } from '@/core'
 import { fromStance } from '@/formats/from-core'
+import { mergeLibrary } from '@/formats/posture-document'
 import type { BenchOfPerson, BenchPerson, KeptStance, OnBench } from '@/server/bench'
+import type { OwnPosture } from '@/server/library'
+import type { BodyUnits } from '@/ui/people/body-units'
+import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
+import { Places } from '@/ui/places/Places'
+import { useDayTurn } from '@/ui/places/use-day-turn'
 import { LightSwitch } from '@/ui/theme/LightSwitch'
 import styles from './bench.module.css'
 import { CompareSheet } from './compare/CompareSheet'
 import { FileTools } from './files/FileTools'
 import { FloorStage } from './floor/FloorStage'
-import { NewPersonSheet } from './person/NewPersonSheet'
 import { Readings } from './readings/Readings'
 import { FineSentence } from './sentence/FineSentence'
 import { StanceSentence } from './sentence/StanceSentence'
 import { ShortcutSheet } from './sheet/ShortcutSheet'
 import { BodyPanel } from './side/BodyPanel'
 import { Findings } from './side/Findings'
-import { fetchBench } from './state/api'
+import { fetchBench, fetchBenchPeople } from './state/api'
 import { changeFloorView, fitFloor, useFloorView } from './state/floor-view'
+import { setLibrary } from './state/library'
 import { type BenchState, openOnBench, openStance, putOnBench, redo, undo, useBench } from './state/store'
 import { useAnalysis, useHistory } from './state/use-analysis'
 import { useDraft } from './state/use-draft'
@@ -27,24 +33,34 @@ import { KeptShelf } from './strip/KeptShelf'
 import { useVariants } from './strip/use-variants'
 import { VariantStrip } from './strip/VariantStrip'
 
-type BenchProps = { people: readonly BenchPerson[]; personId: string | null; onBench: BenchOfPerson | null }
+type BenchProps = {
+  people: readonly BenchPerson[]
+  personId: string | null
+  onBench: BenchOfPerson | null
+  /** Postures that the instructor changed or added. */
+  own: readonly OwnPosture[]
+  units: BodyUnits
+  day: string
+}
 
 /** This person in this stance: does it hold, which way is it weak, what is the safer variant? */
-export function Bench({ people, personId, onBench }: BenchProps) {
+export function Bench({ people, personId, onBench, own, units, day }: BenchProps) {
   const [ready, setReady] = useState(false)
   useEffect(() => {
+    setLibrary(mergeLibrary(own))
     const person = people.find(({ id }) => id === personId)
     if (person) putOnBench(person, onBench?.draft ? toState(onBench.draft) : null)
     setReady(true)
-  }, [people, personId, onBench])
+  }, [people, personId, onBench, own])
+  useDayTurn(day)
   if (people.length === 0) return <NobodyYet />
   if (!ready) return <main className={styles.bench} aria-busy="true" />
-  return <FullBench people={people} firstKept={onBench?.kept ?? []} />
+  return <FullBench people={people} firstKept={onBench?.kept ?? []} units={units} day={day} />
 }
 
-/** The server has checked both names against the lists. */
+/** The server has checked the school against the list. */
 const toState = ({ posture, school, stance }: OnBench): Omit<BenchState, 'person'> => ({
-  posture: posture as PostureId,
+  posture,
   school: school as SchoolId,
   stance,
 })
@@ -59,7 +75,9 @@ const CalmShelf = memo(KeptShelf)
 const CalmFiles = memo(FileTools)
 const CalmSentence = memo(StanceSentence)
 
-function FullBench({ people: known, firstKept }: { people: readonly BenchPerson[]; firstKept: KeptStance[] }) {
+type FullBenchProps = { people: readonly BenchPerson[]; firstKept: KeptStance[]; units: BodyUnits; day: string }
+
+function FullBench({ people: known, firstKept, units, day }: FullBenchProps) {
   const view = useAnalysis()
   // The floor answers at once; what stands beside and under it follows when there is time, so that a drag stays smooth.
   const calm = useDeferredValue(view)
@@ -105,19 +123,22 @@ function FullBench({ people: known, firstKept }: { people: readonly BenchPerson[
     f: fitFloor,
   })
   const personId = useBench((state) => state.person.id)
-  const story = people.find(({ id }) => id === personId)?.story ?? ''
+  const person = people.find(({ id }) => id === personId) ?? null
   const closeSheet = () => setSheet(null)
   return (
     <main className={styles.bench}>
       <header className={styles.head}>
         <CalmSentence people={people} onChoosePerson={choosePersonById} onNewPerson={askForPerson} />
-        <HeadTools fine={fine} onFine={() => setFine(!fine)} onKeys={() => setSheet('keys')} />
+        <div>
+          <Places at="/" />
+          <HeadTools fine={fine} onFine={() => setFine(!fine)} onKeys={() => setSheet('keys')} />
+        </div>
       </header>
       {fine && <FineSentence view={calm} />}
       <div className={styles.work}>
         <FloorStage view={view} />
         {lastGood.current ? <CalmBody analysis={lastGood.current} stale={!calm.analysis} /> : <div />}
-        <CalmFindings view={calm} story={story} allShown={all} onAll={turnAll} />
+        <CalmFindings view={calm} person={person} allShown={all} onAll={turnAll} />
       </div>
       {all && calm.analysis && <CalmReadings analysis={calm.analysis} />}
       <div className={styles.strip}>
@@ -140,10 +161,15 @@ function FullBench({ people: known, firstKept }: { people: readonly BenchPerson[
       <NewPersonSheet
         open={sheet === 'person'}
         onClose={closeSheet}
-        onAdded={(person) => {
-          setPeople([...people, person])
+        units={units}
+        day={day}
+        action="Put on the bench"
+        onAdded={async (id) => {
+          const all = await fetchBenchPeople()
+          setPeople(all)
           closeSheet()
-          choosePerson(person)
+          const added = all.find((one) => one.id === id)
+          if (added) await choosePerson(added)
         }}
       />
     </main>
@@ -156,10 +182,6 @@ function HeadTools({ fine, onFine, onKeys }: HeadToolsProps) {
   const { canUndo, canRedo } = useHistory()
   return (
     <nav className={styles.tools} aria-label="Bench">
-      <span className={styles.mark}>
-        {/* biome-ignore lint/performance/noImgElement: a vector of half a kilobyte */}
-        <img src="/mark.svg" alt="" width="30" height="30" /> Nivrel
-      </span>
       <button type="button" aria-expanded={fine} onClick={onFine}>
         {fine ? 'Less' : 'More'}
       </button>

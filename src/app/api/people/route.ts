@@ -1,4 +1,5 @@
-import { answerDocument } from '@/server/answer'
-import { addNewPerson } from '@/server/people'
+import { answer, answerDocument, LARGEST_FILE } from '@/server/answer'
+import { addRecords, listRecords } from '@/server/people'
 
-export const POST = (request: Request) => answerDocument(request, addNewPerson)
+export const GET = () => answer(listRecords)
+export const POST = (request: Request) => answerDocument(request, addRecords, LARGEST_FILE)

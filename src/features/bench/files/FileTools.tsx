@@ -1,12 +1,13 @@
 'use client'
 
 import { useRef, useState } from 'react'
-import { analyse, InputError, POSTURE_IDS, type PostureId, resolveBody } from '@/core'
+import { analyse, InputError, resolveBody } from '@/core'
 import { parse, parseJson } from '@/formats/parse'
 import { STANCE_FORMAT, stanceDocument } from '@/formats/stance-document'
 import { toPerson, toStance } from '@/formats/to-core'
 import { drawTrueScale } from '@/ui/floor/true-scale'
 import styles from '../bench.module.css'
+import { useLibrary } from '../state/library'
 import { openOnBench, openStance, useBench } from '../state/store'
 import type { OnBenchView } from '../state/use-analysis'
 
@@ -64,7 +65,7 @@ function openFile(text: string): void {
   const { stance } = parse(stanceDocument, parseJson(text))
   const { person, school } = useBench.getState()
   analyse(resolveBody(toPerson(person.document)), toStance(stance), { standing: null, withoutFreeTurn: true })
-  const posture = POSTURE_IDS.find((id) => id === stance.posture) as PostureId | undefined
+  const posture = useLibrary.getState().postures.find(({ id }) => id === stance.posture)?.id
   if (posture) openOnBench({ posture, school, stance })
   else openStance(stance)
 }

@@ -1,14 +1,14 @@
 'use client'
 
 import type { ReactNode } from 'react'
-import { otherSide, POSTURE_IDS, POSTURES, type PostureId, SCHOOL_IDS, SCHOOLS, type Side } from '@/core'
+import { type Measures, otherSide, SCHOOL_IDS, SCHOOLS, type Side } from '@/core'
 import type { BenchPerson } from '@/server/bench'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import styles from '../bench.module.css'
+import { findPosture, useLibrary } from '../state/library'
 import { choosePosture, chooseSchool, useBench } from '../state/store'
 import { FullerKnee, KneeBend, SeatHeight, Share, StepLength, ToeOut, TrackWidth } from './numbers'
 
-const POSTURE_CHOICES = POSTURE_IDS.map((value) => ({ value, name: POSTURES[value].name }))
 const SCHOOL_CHOICES = SCHOOL_IDS.map((value) => ({ value, name: SCHOOLS[value].name }))
 const SIDE_CHOICES = [
   { value: 'left', name: 'left' },
@@ -29,7 +29,8 @@ export function StanceSentence({ people, onChoosePerson, onNewPerson }: StanceSe
   const posture = useBench((state) => state.posture)
   const school = useBench((state) => state.school)
   const side = useBench((state) => state.stance.side ?? 'left')
-  const sided = POSTURES[posture].sided
+  const postures = useLibrary((state) => state.postures)
+  const { sided, measures } = findPosture(posture)
   return (
     <h1 className={styles.sentence}>
       <ChoiceWord
@@ -52,11 +53,11 @@ export function StanceSentence({ people, onChoosePerson, onNewPerson }: StanceSe
       <ChoiceWord
         label="Posture"
         value={posture}
-        choices={POSTURE_CHOICES}
-        onChoose={(next: PostureId) => choosePosture(next)}
+        choices={postures.map(({ id, name }) => ({ value: id, name }))}
+        onChoose={(next) => choosePosture(next)}
       />
       , <ChoiceWord label="School" value={school} choices={SCHOOL_CHOICES} onChoose={chooseSchool} />:{' '}
-      {MEASURES[posture](side)}
+      {sayMeasures(measures[school])(side)}
     </h1>
   )
 }
@@ -97,20 +98,12 @@ const seated = () => (
   </>
 )
 
-/** What each posture has to say of its feet and height. */
-const MEASURES: Record<PostureId, (side: Side) => ReactNode> = {
-  parallel: level,
-  'heels-together': level,
-  horse: level,
-  'side-step': level,
-  bow: stepping,
-  'half-horse': stepping,
-  'half-facing': stepping,
-  'back-step': stepping,
-  drop: stepping,
-  'empty-ball': empty,
-  'empty-heel': empty,
-  'one-leg': held,
-  'heel-kick': held,
-  seated,
+const LEVEL_FEET = 0.03
+
+/** What a posture has to say of its feet and height, by what it is: seated, on one leg, light in front, stepping, level. */
+function sayMeasures({ seated: sits, own, step, ownLoad }: Measures): (side: Side) => ReactNode {
+  if (sits) return seated
+  if (own.contact === 'air') return held
+  if (Math.abs(step) < LEVEL_FEET) return level
+  return own.contact !== 'whole' && ownLoad < 0.5 ? empty : stepping
 }

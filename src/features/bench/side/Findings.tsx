@@ -1,17 +1,20 @@
 'use client'
 
-import { type Finding, findMeasurements, type InputError, UnreachableError } from '@/core'
+import { type Finding, findMeasurements, type House, type InputError, ruleOf, UnreachableError } from '@/core'
+import { sayDay } from '@/records/say'
+import type { BenchPerson, LimitLine } from '@/server/bench'
 import { centimetres } from '@/ui/words/lengths'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from '../bench.module.css'
 import { pointAt } from '../state/pointing'
 import type { OnBenchView } from '../state/use-analysis'
-import { describeBalance, describeOfStanding, describeReserve, headingOf, worstFirst } from './prose'
+import { sayLimitOrigin } from './limit-origin'
+import { capital, describeBalance, describeOfStanding, describeReserve, headingOf, worstFirst } from './prose'
 
-type FindingsProps = { view: OnBenchView; story: string; allShown: boolean; onAll: () => void }
+type FindingsProps = { view: OnBenchView; person: BenchPerson | null; allShown: boolean; onAll: () => void }
 
 /** What the stance shows, as prose: the verdict, the way they would go, and what else, the worst first. */
-export function Findings({ view, story, allShown, onAll }: FindingsProps) {
+export function Findings({ view, person, allShown, onAll }: FindingsProps) {
   const { analysis, error } = view
   if (!analysis) return <CannotSay error={error} />
   const ofStanding = describeOfStanding(analysis)
@@ -31,22 +34,29 @@ export function Findings({ view, story, allShown, onAll }: FindingsProps) {
         </p>
       )}
       {worstFirst(analysis.findings).map((finding) => (
-        <FindingNote key={`${finding.code} ${finding.where} ${finding.text}`} finding={finding} />
+        <FindingNote
+          key={`${finding.rule} ${finding.where}`}
+          finding={finding}
+          limits={person?.limits ?? []}
+          house={analysis.pose.body.person.house}
+        />
       ))}
       <button type="button" className={styles.take} aria-expanded={allShown} onClick={onAll}>
         {allShown ? 'Away with the readings' : 'All readings'}
       </button>
-      {story && <p className={styles.story}>{story}</p>}
+      {person && <AboutPerson person={person} />}
       <p className={styles.caution}>A calculation for instructors, not a diagnosis. A clinician’s order comes first.</p>
     </section>
   )
 }
 
-/** Pointed at, it shows its place on floor and figure. */
-function FindingNote({ finding }: { finding: Finding }) {
+type FindingNoteProps = { finding: Finding; limits: readonly LimitLine[]; house: Partial<House> | undefined }
+
+/** Pointed at, it shows its place on floor and figure; opened, its reason, its figure and its source. */
+function FindingNote({ finding, limits, house }: FindingNoteProps) {
+  const rule = ruleOf(finding)
   return (
-    <button
-      type="button"
+    <details
       className={styles.finding}
       data-severity={finding.severity}
       onPointerEnter={() => pointAt(finding.where)}
@@ -54,9 +64,33 @@ function FindingNote({ finding }: { finding: Finding }) {
       onFocus={() => pointAt(finding.where)}
       onBlur={() => pointAt(null)}
     >
-      <strong>{headingOf(finding)}</strong>
-      {finding.text}
-    </button>
+      <summary>
+        <strong>{headingOf(finding)}</strong>
+        {finding.text}
+      </summary>
+      <p>{rule.advice}</p>
+      <p>
+        It looks at {rule.looksAt}. {sayLimitOrigin(finding, rule, limits, house)}
+      </p>
+    </details>
+  )
+}
+
+/** What the instructor should know of the person, and what only an eye sees. */
+function AboutPerson({ person }: { person: BenchPerson }) {
+  return (
+    <div className={styles.story}>
+      {person.today && <p>Today: {person.today}. What they may do is lowered until the day ends.</p>}
+      {person.story && <p>{person.story}</p>}
+      {person.watch.length > 0 && <p>Watch: {person.watch.join(', ')}.</p>}
+      {person.measured.length > 0 && <p>{capital(person.measured.join('; '))}.</p>}
+      {person.seenStanding && (
+        <p>
+          Seen standing unaided on {sayDay(person.seenStanding)}: the estimate from age is cautious. A functional reach
+          would replace it.
+        </p>
+      )}
+    </div>
   )
 }
 

@@ -1,21 +1,9 @@
-import type { PersonDocument } from '@/formats/person-document'
+import type { PostureDocument } from '@/formats/posture-document'
 import type { BenchOfPerson, BenchPerson, KeptStance, OnBench } from '@/server/bench'
+import type { OwnPosture } from '@/server/library'
+import { ask } from '@/ui/api/ask'
 
-/** What the server said was wrong, in its own words. */
-export class RefusedError extends Error {}
-
-async function ask<T>(path: string, method: string, value?: unknown): Promise<T> {
-  const response = await fetch(path, {
-    method,
-    // A draft that is on its way when the page is left still arrives.
-    keepalive: method === 'PUT',
-    ...(value !== undefined && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(value) }),
-  })
-  if (response.ok) return response.json()
-  if (response.status !== 400) throw new RefusedError('The server did not answer as it should; nothing was changed.')
-  const { error } = (await response.json()) as { error: { field: string; accepts: string } }
-  throw new RefusedError(`${error.field}: accepted is ${error.accepts}`)
-}
+export const fetchBenchPeople = () => ask<BenchPerson[]>('/api/bench', 'GET')
 
 export const fetchBench = (personId: string) => ask<BenchOfPerson>(`/api/bench/${personId}`, 'GET')
 
@@ -29,5 +17,4 @@ export const takeAwayKept = (id: string) => ask<KeptStance>(`/api/kept/${id}`, '
 export const rewordKept = (id: string, words: { name: string; note: string }) =>
   ask<null>(`/api/kept/${id}`, 'PATCH', words)
 
-export const addPerson = (person: { name: string; story: string; document: PersonDocument }) =>
-  ask<BenchPerson>('/api/people', 'POST', person)
+export const addPosture = (posture: PostureDocument) => ask<OwnPosture>('/api/library', 'POST', posture)

@@ -1,26 +1,27 @@
 import { temporal } from 'zundo'
 import { create } from 'zustand'
-import { POSTURES, type PostureId, resolveBody, SCHOOLS, type SchoolId, type Side } from '@/core'
+import { buildPosture, resolveBody, type SchoolId, type Side } from '@/core'
 import { fromStance } from '@/formats/from-core'
 import type { PersonDocument } from '@/formats/person-document'
 import type { StanceBody } from '@/formats/stance-document'
 import { toPerson } from '@/formats/to-core'
+import { findPosture } from './library'
 
 /** What is on the bench. The stance is held as documents hold it: degrees, percent, metres. */
 export type BenchState = {
   person: { id: string; name: string; document: PersonDocument }
-  posture: PostureId
+  posture: string
   school: SchoolId
   stance: StanceBody
 }
 
-export const FIRST_POSTURE: PostureId = 'bow'
+export const FIRST_POSTURE: string = 'bow'
 export const FIRST_SCHOOL: SchoolId = 'long-upright'
 
 /** A posture of a school, sized to a person. */
-export function buildStance(document: PersonDocument, posture: PostureId, school: SchoolId, side: Side): StanceBody {
+export function buildStance(document: PersonDocument, posture: string, school: SchoolId, side: Side): StanceBody {
   const body = resolveBody(toPerson(document))
-  return fromStance(POSTURES[posture].build(body, SCHOOLS[school], side))
+  return fromStance(buildPosture(findPosture(posture), body, school, side))
 }
 
 const NOBODY: PersonDocument = { statureM: 1.65, massKg: 68 }
@@ -66,7 +67,7 @@ export const openStance = (stance: StanceBody): void => setState({ stance })
 /** Opens what was kept, with its posture and school. */
 export const openOnBench = (on: Omit<BenchState, 'person'>): void => setState(on)
 
-export function choosePosture(posture: PostureId, side?: Side): void {
+export function choosePosture(posture: string, side?: Side): void {
   setState(({ person, school, stance }) => ({
     posture,
     stance: buildStance(person.document, posture, school, side ?? stance.side ?? 'left'),

@@ -2,13 +2,15 @@
 
 import Button from '@mui/material/Button'
 import { type FormEvent, useState } from 'react'
-import { type Body, POSTURES } from '@/core'
+import type { Body } from '@/core'
 import { toStance } from '@/formats/to-core'
 import type { KeptStance } from '@/server/bench'
+import { RefusedError } from '@/ui/api/ask'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from '../bench.module.css'
-import { keepStance, RefusedError, rewordKept, takeAwayKept } from '../state/api'
+import { keepStance, rewordKept, takeAwayKept } from '../state/api'
+import { findPosture } from '../state/library'
 import { useBench } from '../state/store'
 import { tryAnalyse } from '../state/try-analyse'
 import type { OnBenchView } from '../state/use-analysis'
@@ -81,7 +83,7 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
         </p>
       )}
       {here.length === 0 && !keeping && !taken && (
-        <p className={styles.quiet}>Nothing kept yet for this {POSTURES[posture].name}.</p>
+        <p className={styles.quiet}>Nothing kept yet for this {findPosture(posture).name}.</p>
       )}
       <ul>
         {here.map((one) =>

@@ -1,0 +1,4 @@
+import { answerDocument } from '@/server/answer'
+import { saveHouse } from '@/server/house'
+
+export const PUT = (request: Request) => answerDocument(request, saveHouse)

@@ -1,0 +1,9 @@
+import { answerDocument } from '@/server/answer'
+import { changePosture, resetPosture } from '@/server/library'
+
+type Context = { params: Promise<{ id: string }> }
+
+export const PUT = (request: Request, { params }: Context) =>
+  answerDocument(request, async (value) => changePosture((await params).id, value))
+export const DELETE = (request: Request, { params }: Context) =>
+  answerDocument(request, async () => resetPosture((await params).id))

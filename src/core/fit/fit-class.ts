@@ -1,0 +1,127 @@
+import { type Analysis, analyse } from '../analysis'
+import type { Body } from '../body/body'
+import { InputError } from '../errors'
+import type { Measures } from '../postures/measures'
+import { layOut } from '../postures/measures'
+import type { Stance } from '../stance/stance'
+import { makeSeated } from '../variants/seated'
+import type { Variant } from '../variants/variant'
+import { findVariants } from '../variants/variants'
+import { type Candidate, listCandidates } from './candidates'
+import { type Choice, chooseLevels } from './choose-levels'
+import { asStoodBy } from './hold'
+import { LevelScale, type Taught, type Weighings } from './weigh-levels'
+
+export type FitOptions = {
+  /** At most this many levels. */
+  levels: 1 | 2 | 3
+  /** Whether a chair may be put beside somebody. */
+  chairs: boolean
+}
+
+/** What somebody does where no level fits: their own variant, the seated form, or nothing that was found. */
+export type OwnForm = { kind: 'own' | 'seated' | 'none'; stance: Stance | null; variant: Variant | null }
+
+export type ClassFit = {
+  taught: Measures
+  candidates: readonly Candidate[]
+  /** What one more and one level fewer would come to. */
+  choice: Choice
+  more: Choice | null
+  fewer: Choice | null
+}
+
+/** Weighs one body against every version of a posture: the part of a class fit that is done for each person alone. */
+export function weighBody(
+  body: Body,
+  measures: Measures,
+  taught: Taught,
+  chairs: boolean,
+  candidates = listCandidates(measures, taught.keeps),
+): Weighings {
+  return new LevelScale(body, taught, candidates[0] as Candidate, chairs).weighAll(candidates)
+}
+
+/** The levels of a class, once everybody was weighed; what one level more or less would come to. */
+export function chooseForClass(
+  bodies: readonly Body[],
+  measures: Measures,
+  taught: Taught,
+  weighed: readonly Weighings[],
+  { levels, chairs }: FitOptions,
+): ClassFit {
+  const candidates = listCandidates(measures, taught.keeps)
+  const asTaught = candidates[0] as Candidate
+  const scales = bodies.map((body) => new LevelScale(body, taught, asTaught, chairs))
+  const isExact = (person: number, candidate: number) => weighed[person]?.exact[candidate] === 1
+  const ask = (person: number, candidate: number) => {
+    ;(weighed[person] as Weighings).exact[candidate] = 1
+    return (scales[person] as LevelScale).calcCost(candidates[candidate] as Candidate)
+  }
+  const costs = weighed.map((one) => one.costs)
+  const choose = (most: number) => (most >= 1 ? chooseLevels(costs, most, isExact, ask) : null)
+  const choice = choose(levels) as Choice
+  return { taught: measures, candidates, choice, more: choose(levels + 1), fewer: choose(levels - 1) }
+}
+
+/**
+ * A form of their own for somebody whom no level fits: the nearest variant of the posture as taught, or the least help
+ * with which it holds; else the seated form, where that keeps their limits.
+ */
+export function findOwnForm(body: Body, measures: Measures, taught: Taught): OwnForm {
+  if (!body.person.limits?.seatedOnly) {
+    const variant = findStandingVariant(body, measures, taught)
+    if (variant) return { kind: 'own', stance: variant.stance, variant }
+  }
+  const seated = sitFor(body, layOut(measures, body, taught.side, taught.posture, taught.keeps))
+  return seated ? { kind: 'seated', stance: seated, variant: null } : { kind: 'none', stance: null, variant: null }
+}
+
+function findStandingVariant(body: Body, measures: Measures, taught: Taught): Variant | null {
+  try {
+    const stance = asStoodBy(body, layOut(measures, body, taught.side, taught.posture, taught.keeps))
+    const { variants } = findVariants(body, stance)
+    return variants.find(({ kind }) => kind === 'nearest' || kind === 'help') ?? null
+  } catch (error) {
+    // As taught it cannot even be stood, so there is nothing to change from.
+    if (error instanceof InputError) return null
+    throw error
+  }
+}
+
+/** The seated form with the posture's arms; with resting arms where those break a limit; null where sitting does too. */
+function sitFor(body: Body, stance: Stance): Stance | null {
+  const forms = [makeSeated(body, stance), makeSeated(body)]
+  for (const form of forms) {
+    const analysis = tryAnalyse(body, form)
+    if (analysis && analysis.verdict !== 'beyond') return form
+  }
+  return null
+}
+
+/** A posture as taught, as this person stands it: with a hand where they need one. Null where it cannot be stood. */
+export function readAsTaught(body: Body, measures: Measures, taught: Taught): Analysis | null {
+  return tryAnalyse(body, asStoodBy(body, layOut(measures, body, taught.side, taught.posture, taught.keeps)))
+}
+
+/** How somebody stands a level: the stance in which they pass, else as they would stand it all the same. */
+export function standLevel(
+  body: Body,
+  level: Candidate,
+  asTaught: Candidate,
+  taught: Taught,
+  chairs: boolean,
+): { stance: Stance; analysis: Analysis | null; passes: boolean } {
+  const passing = new LevelScale(body, taught, asTaught, chairs).pass(level)
+  const stance = passing ?? asStoodBy(body, layOut(level.measures, body, taught.side, taught.posture, taught.keeps))
+  return { stance, analysis: tryAnalyse(body, stance), passes: passing !== null }
+}
+
+function tryAnalyse(body: Body, stance: Stance): Analysis | null {
+  try {
+    return analyse(body, stance, { standing: null, withoutFreeTurn: true })
+  } catch (error) {
+    if (error instanceof InputError) return null
+    throw error
+  }
+}

@@ -1,0 +1,105 @@
+import { analyse } from '../analysis'
+import type { Body } from '../body/body'
+import type { Side } from '../conventions'
+import { InputError } from '../errors'
+import { layOut } from '../postures/measures'
+import type { Feature, Stance } from '../stance/stance'
+import { keyOf, Scale } from '../variants/weigh'
+import type { Candidate } from './candidates'
+import { asStoodBy, listHolds } from './hold'
+
+/** A hand on a support counts as this much change, as for variants. */
+export const HOLD_COST = 2
+
+/** A chair back widens the base by its share of the way to the hand: never by more than this, in metres. */
+const HAND_BUYS = 0.1
+
+/** What is taught: its measures, named side, and what it is for. */
+export type Taught = { posture: string; side: Side; keeps: readonly Feature[] }
+
+/**
+ * One person against every candidate: what it would cost them, infinity where it does not pass. For somebody who does
+ * the posture as taught most are only known from below (the candidate's distance) until they are asked for: `exact` is
+ * 1 where the cost was weighed.
+ */
+export type Weighings = { costs: Float64Array; exact: Uint8Array }
+
+/** The cautions that somebody has in a posture as taught: another version need not be better than that. */
+function findKnownCautions(body: Body, stance: Stance): Set<string> {
+  try {
+    const { findings } = analyse(body, asStoodBy(body, stance), { standing: null, withoutFreeTurn: true })
+    return new Set(findings.filter(({ severity }) => severity === 'caution').map(keyOf))
+  } catch (error) {
+    if (error instanceof InputError) return new Set()
+    throw error
+  }
+}
+
+/** Weighs versions of one posture for one body; `pass` answers with the stance in which a candidate passes. */
+export class LevelScale {
+  private readonly scale: Scale
+  private readonly needsHold: boolean
+
+  constructor(
+    private readonly body: Body,
+    private readonly taught: Taught,
+    asTaught: Candidate,
+    private readonly chairs: boolean,
+  ) {
+    this.scale = new Scale(body, findKnownCautions(body, this.lay(asTaught)))
+    this.needsHold = body.person.limits?.support !== undefined
+  }
+
+  /** The stance in which the person passes, bare where that does; null where none does. */
+  pass(candidate: Candidate): Stance | null {
+    const { limits } = this.body.person
+    const stance = this.lay(candidate)
+    if (limits?.seatedOnly && !stance.seat) return null
+    if (!this.needsHold || stance.seat) {
+      const bare = this.scale.weigh(stance, this.reserve)
+      if (bare.passes) return stance
+      // A hand mends a margin, never a joint.
+      if (bare.whole || stance.seat || this.reserve - bare.assured > HAND_BUYS) return null
+    }
+    if (!this.chairs && !this.needsHold) return null
+    return this.passHolding(stance)
+  }
+
+  private passHolding(stance: Stance): Stance | null {
+    let best: { stance: Stance; assured: number } | null = null
+    for (const held of listHolds(this.body, stance)) {
+      const { passes, assured } = this.scale.weigh(held, this.reserve)
+      if (passes && (!best || assured > best.assured + 1e-9)) best = { stance: held, assured }
+    }
+    return best?.stance ?? null
+  }
+
+  /** What a candidate costs: its distance, a hand on a support on top where they do not hold on anyway. */
+  calcCost(candidate: Candidate): number {
+    const stance = this.pass(candidate)
+    if (stance === null) return Number.POSITIVE_INFINITY
+    return candidate.distance + (stance.supports.length > 0 && !this.needsHold ? HOLD_COST : 0)
+  }
+
+  /** Weighs every candidate; only the first for somebody who passes as taught with nothing changed. */
+  weighAll(candidates: readonly Candidate[]): Weighings {
+    const costs = Float64Array.from(candidates, ({ distance }) => distance)
+    const exact = new Uint8Array(candidates.length)
+    for (let i = 0; i < candidates.length; i++) {
+      costs[i] = this.calcCost(candidates[i] as Candidate)
+      exact[i] = 1
+      if (i === 0 && costs[0] === 0) break
+    }
+    return { costs, exact }
+  }
+
+  private lay({ measures }: Candidate): Stance {
+    const { side, posture, keeps } = this.taught
+    return layOut(measures, this.body, side, posture, keeps)
+  }
+
+  /** The least reserve that applies: a candidate short of it is not posed at all. */
+  private get reserve(): number {
+    return Math.min(this.body.swayReserve, this.body.swayReserveOneFoot)
+  }
+}

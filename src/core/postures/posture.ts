@@ -1,0 +1,84 @@
+import type { Body } from '../body/body'
+import { DEG, type Side } from '../conventions'
+import type { Arm, Contact, Feature, Stance } from '../stance/stance'
+import { ARM_PRESETS } from './arms'
+import { layOut, type Measures, PLAIN } from './measures'
+import { SCHOOL_IDS, SCHOOLS, type School, type SchoolId } from './schools'
+
+/** One posture of the library: what it is for, how it is said, and its measures in each school. */
+export type Posture = {
+  id: string
+  /** As the sentence says it, after "in a left …" or "…". */
+  name: string
+  /** A stance of the legs, or a traditional posture with its arms. */
+  kind: 'stance' | 'form'
+  /** Whether left and right differ. */
+  sided: boolean
+  purpose: string
+  /** What carries its meaning: the nearest variant keeps it. */
+  keeps: readonly Feature[]
+  /** What a teacher says, in a breath. */
+  cue: string
+  watch: readonly string[]
+  measures: Record<SchoolId, Measures>
+}
+
+/** Sizes a posture to a body, in a school, for a side. */
+export const buildPosture = (posture: Posture, body: Body, school: SchoolId, side: Side): Stance =>
+  layOut(posture.measures[school], body, side, posture.id, posture.keeps)
+
+/** What sets one posture apart; degrees here, for these tables are read and edited by people. */
+export type Plan = {
+  track: number
+  breadths?: number
+  step?: number
+  own?: { toeOutDeg?: number; contact?: Contact; clearance?: number }
+  other?: { toeOutDeg?: number; contact?: Contact }
+  ownLoad?: number
+  kneeDeg: number
+  kneeOf?: 'own' | 'other'
+  pelvisYawDeg?: number
+  pitchDeg?: number
+  ownArm?: Arm
+  otherArm?: Arm
+  seated?: boolean
+}
+
+const DOWN = ARM_PRESETS.down.arms.left
+
+function toMeasures(plan: Plan, school: School): Measures {
+  const foot = (set: Plan['own'] = {}) => ({
+    ...PLAIN.own,
+    toeOut: (set.toeOutDeg ?? 0) * DEG,
+    contact: set.contact ?? ('whole' as const),
+    clearance: set.clearance ?? PLAIN.own.clearance,
+  })
+  return {
+    ...PLAIN,
+    track: plan.track,
+    breadths: plan.breadths ?? 0,
+    step: plan.step ?? 0,
+    own: foot(plan.own),
+    other: foot(plan.other),
+    ownLoad: plan.ownLoad ?? 0.5,
+    kneeFlexion: plan.kneeDeg * DEG,
+    kneeOf: plan.kneeOf ?? null,
+    pelvisYaw: (plan.pelvisYawDeg ?? 0) * DEG,
+    trunk: { pitch: (plan.pitchDeg ?? 0) * DEG, roll: 0, yaw: 0 },
+    frame: school.frame,
+    ownArm: plan.ownArm ?? DOWN,
+    otherArm: plan.otherArm ?? DOWN,
+    seated: plan.seated ?? false,
+  }
+}
+
+export type PostureWords = Omit<Posture, 'id' | 'measures'>
+
+/** A posture from its words and a plan that depends on the school. */
+export const makePosture = (id: string, words: PostureWords, plan: (school: School) => Plan): Posture => ({
+  id,
+  ...words,
+  measures: Object.fromEntries(
+    SCHOOL_IDS.map((school) => [school, toMeasures(plan(SCHOOLS[school]), SCHOOLS[school])]),
+  ) as Record<SchoolId, Measures>,
+})

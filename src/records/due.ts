@@ -1,0 +1,34 @@
+import type { RecordDocument } from '@/formats/record-document'
+import { sayLimit } from './limit-list'
+import { SIMPLE_TESTS } from './simple-tests'
+
+export type Due = { text: string; since: string }
+
+const OLD_MONTHS = 6
+
+/** The same day a number of months earlier; a day that month has not is its last. */
+export function monthsBefore(day: string, months: number): string {
+  const date = new Date(`${day}T00:00:00Z`)
+  const wanted = date.getUTCDate()
+  date.setUTCDate(1)
+  date.setUTCMonth(date.getUTCMonth() - months)
+  const last = new Date(Date.UTC(date.getUTCFullYear(), date.getUTCMonth() + 1, 0)).getUTCDate()
+  date.setUTCDate(Math.min(wanted, last))
+  return date.toISOString().slice(0, 10)
+}
+
+/** What is due on a day: a review date that passed, a test or measure older than six months. The oldest first. */
+export function listDue(record: RecordDocument, on: string): Due[] {
+  const old = monthsBefore(on, OLD_MONTHS)
+  const reviews = record.limits.flatMap((entry) =>
+    entry.reviewOn && entry.reviewOn <= on ? [{ text: `review: ${sayLimit(entry)}`, since: entry.reviewOn }] : [],
+  )
+  const last = new Map<string, string>()
+  for (const { test, on: done } of record.tests) if (done > (last.get(test) ?? '')) last.set(test, done)
+  const tests = [...last].flatMap(([test, done]) =>
+    done < old ? [{ text: `${SIMPLE_TESTS[test as keyof typeof SIMPLE_TESTS].name} again`, since: done }] : [],
+  )
+  const mass = record.measured.massKg?.on
+  const weighed = mass && mass < old ? [{ text: 'weigh again', since: mass }] : []
+  return [...reviews, ...tests, ...weighed].sort((a, b) => a.since.localeCompare(b.since))
+}

@@ -1,0 +1,28 @@
+import { type Analysis, analyse, InputError, makeStandingStance, resolveBody } from '@/core'
+import type { PersonDocument } from '@/formats/person-document'
+import type { RecordDocument, TestEntry } from '@/formats/record-document'
+import { toPerson } from '@/formats/to-core'
+import { isBaseEstimated } from './resolve'
+import { findSeenStanding } from './test-effects'
+
+/**
+ * Somebody's own standing. `cautious`: an estimate alone finds it short, though they were seen to stand so: then the
+ * estimate is what is said to be cautious, never their standing.
+ */
+export type OwnStanding = { analysis: Analysis | null; seen: TestEntry | null; cautious: boolean }
+
+export function readStanding(record: RecordDocument, document: PersonDocument, on: string): OwnStanding {
+  const body = resolveBody(toPerson(document))
+  const seen = findSeenStanding(record, on)
+  try {
+    const analysis = analyse(body, makeStandingStance(body), { standing: null, withoutFreeTurn: true })
+    const byBalanceAlone = analysis.findings.every(
+      ({ severity, code }) => severity === 'note' || code === 'balance.reserve',
+    )
+    const cautious = seen !== null && analysis.verdict !== 'holds' && byBalanceAlone && isBaseEstimated(body)
+    return { analysis, seen, cautious }
+  } catch (error) {
+    if (error instanceof InputError) return { analysis: null, seen, cautious: false }
+    throw error
+  }
+}

@@ -1,0 +1,71 @@
+import type { Verdict } from '@/core'
+import type { HouseDocument } from '@/formats/house-document'
+import { findToday } from '@/records/binding'
+import { listDue } from '@/records/due'
+import { resolveRecord } from '@/records/resolve'
+import { sayBinding } from '@/records/say'
+import { readStanding } from '@/records/standing'
+import { today } from './clock'
+import { readHouse } from './house'
+import { type KeptRecord, listRecords } from './people'
+
+/** What a small vial shows: distances to the edges of the usable base, and the reserve, in metres. */
+export type VialFigures = {
+  left: number
+  right: number
+  forward: number
+  back: number
+  nearest: number
+  reserve: number
+}
+
+/** Somebody as the list shows them. */
+export type RosterRow = {
+  id: string
+  name: string
+  story: string
+  groups: string[]
+  archived: boolean
+  /** Their own standing; no verdict where an estimate alone would call it short. */
+  standing: { verdict: Verdict | null; vial: VialFigures; seen: string | null } | null
+  limits: string[]
+  due: string[]
+  today: string | null
+}
+
+export type Roster = { rows: RosterRow[]; day: string }
+
+/** Everyone as the list shows them, on this day. */
+export async function readRoster(): Promise<Roster> {
+  const day = today()
+  const [records, house] = await Promise.all([listRecords(), readHouse()])
+  return { day, rows: records.map((kept) => toRow(kept, day, house.rules)) }
+}
+
+export function toRow({ id, record }: KeptRecord, day: string, house: HouseDocument): RosterRow {
+  const { document, bindings } = resolveRecord(record, day, house)
+  const { analysis, seen, cautious } = readStanding(record, document, day)
+  return {
+    id,
+    name: record.name,
+    story: record.story,
+    groups: record.groups,
+    archived: record.archived ?? false,
+    standing: analysis && {
+      verdict: cautious ? null : analysis.verdict,
+      vial: { ...pickWays(analysis.margins.usable), reserve: analysis.reserve },
+      seen: cautious && seen ? seen.on : null,
+    },
+    limits: bindings.map(sayBinding),
+    due: listDue(record, day).map(({ text }) => text),
+    today: findToday(record, day)?.reason ?? null,
+  }
+}
+
+const pickWays = ({ left, right, forward, back, nearest }: Omit<VialFigures, 'reserve'>) => ({
+  left,
+  right,
+  forward,
+  back,
+  nearest,
+})

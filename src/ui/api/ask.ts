@@ -1,0 +1,24 @@
+/** What the server said was wrong, in its own words. */
+export class RefusedError extends Error {}
+
+/** Somebody else saved in the meantime: what is there now. */
+export class OvertakenError<T> extends Error {
+  constructor(readonly current: T) {
+    super('Somebody else saved this in the meantime.')
+  }
+}
+
+/** Asks this application's server; bodies are JSON both ways. */
+export async function ask<T>(path: string, method: string, value?: unknown): Promise<T> {
+  const response = await fetch(path, {
+    method,
+    // What is on its way when the page is left still arrives, as far as a browser allows its size.
+    keepalive: method === 'PUT' && JSON.stringify(value ?? null).length < 60_000,
+    ...(value !== undefined && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(value) }),
+  })
+  if (response.ok) return response.json()
+  if (response.status === 409) throw new OvertakenError(((await response.json()) as { current: T }).current)
+  if (response.status !== 400) throw new RefusedError('The server did not answer as it should; nothing was changed.')
+  const { error } = (await response.json()) as { error: { field: string; accepts: string } }
+  throw new RefusedError(`${error.field}: accepted is ${error.accepts}`)
+}

@@ -1,0 +1,27 @@
+import Link from 'next/link'
+import styles from './places.module.css'
+
+const PLACES = [
+  ['/', 'Bench'],
+  ['/people', 'People'],
+  ['/class', 'Class fit'],
+  ['/postures', 'Postures'],
+  ['/house', 'House'],
+] as const
+
+/** Where one is and where one can go, as a line of words. */
+export function Places({ at }: { at: (typeof PLACES)[number][0] }) {
+  return (
+    <nav className={styles.places} aria-label="Places">
+      <span className={styles.mark}>
+        {/* biome-ignore lint/performance/noImgElement: a vector of half a kilobyte */}
+        <img src="/mark.svg" alt="" width="26" height="26" /> Nivrel
+      </span>
+      {PLACES.map(([path, name]) => (
+        <Link key={path} href={path} prefetch={false} aria-current={path === at ? 'page' : undefined}>
+          {name}
+        </Link>
+      ))}
+    </nav>
+  )
+}
