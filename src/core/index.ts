@@ -23,7 +23,7 @@ export {
   weighBody,
 } from './fit/fit-class'
 export { asStoodBy } from './fit/hold'
-export { type LevelWords, sayLevel } from './fit/say-level'
+export { type LevelWords, sayLevel, sayLevels } from './fit/say-level'
 export type { Taught, Weighings } from './fit/weigh-levels'
 export { calcHull } from './geometry/polygon'
 export type { Finding, FindingCode, Severity, Verdict } from './limits/finding'

@@ -56,7 +56,7 @@ export const DEMO_PEOPLE: readonly DemoPerson[] = [
     story: 'Arthritis in the left knee: no deeper than 30°, by her own word. Likes to go too low.',
     groups: SLACK,
     conditions: [{ condition: 'knee', side: 'left', on: day(200) }],
-    limits: [own({ what: 'kneeFlexionMaxDeg', value: 30, on: day(48) })],
+    limits: [own({ what: 'kneeFlexionMaxDeg', side: 'left', value: 30, on: day(48) })],
     tests: [
       test('functional-reach', day(240), 23, 24),
       test('functional-reach', day(20), 24, 25, 25),

@@ -12,7 +12,7 @@ import {
   resolveBody,
   SCHOOL_IDS,
   type Stance,
-  sayLevel,
+  sayLevels,
   standLevel,
   type Taught,
   weighBody,
@@ -69,10 +69,14 @@ export function fitDocument(value: unknown) {
   const fit = chooseForClass(bodies, measures, taught, weighed, { levels, chairs })
   const { choice } = fit
   const chosen = choice.levels.map((index) => candidates[index] as Candidate)
+  const words = sayLevels(
+    chosen.map((level) => level.measures),
+    measures,
+  )
   return {
     format: FIT_FORMAT,
     levels: chosen.map((level, place) => ({
-      ...sayLevel(level.measures, measures),
+      ...words[place],
       change: level.distance,
       measures: fromMeasures(level.measures),
       people: people.flatMap(({ name }, i) => (choice.of[i] === place ? [name] : [])),

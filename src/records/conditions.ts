@@ -1,5 +1,6 @@
 import type { Side } from '@/core'
 import type { LimitEntry, LimitWhat, RecordDocument } from '@/formats/record-document'
+import { LIMIT_KINDS } from './limit-list'
 
 /** One usual caution: what it would limit where it is confirmed, or only words for the teacher. */
 export type Caution = {
@@ -211,7 +212,7 @@ export function confirmCaution(
   const limits = (caution.limits ?? []).map(
     (limit): LimitEntry => ({
       what: limit.what,
-      ...(side && { side }),
+      ...(side && LIMIT_KINDS[limit.what].sided && { side }),
       value: value ?? limit.value,
       source,
       on,

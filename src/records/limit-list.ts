@@ -74,7 +74,7 @@ export function sayLimit({ what, side, value, grade }: Pick<LimitEntry, 'what' |
   if (what === 'support') return `a hand on ${SUPPORT_NAMES[String(value)] ?? value}`
   if (what === 'loadMaxPct') return sayLoad(side, Number(value), grade)
   if (unit === 'flag') return lower
-  const which = side ? `${side} ` : ''
+  const which = side && LIMIT_KINDS[what].sided ? `${side} ` : ''
   const figure =
     unit === '°' ? `${value}°` : unit === 'm' ? `${Math.round(Number(value) * 100)} cm` : `${value} ${unit}`
   if (what === 'riseFromM') return `${lower} ${figure}`

@@ -27,6 +27,7 @@ const IN_WHOLE: readonly LimitWhat[] = [
   'trunkForwardMaxDeg',
   'trunkBackMaxDeg',
   'support',
+  'seatedOnly',
   'eyesOpen',
   'riseFromM',
 ]

@@ -1,4 +1,4 @@
-import { type Analysis, analyse, InputError, makeStandingStance, resolveBody } from '@/core'
+import { type Analysis, analyse, asStoodBy, InputError, makeStandingStance, resolveBody } from '@/core'
 import type { PersonDocument } from '@/formats/person-document'
 import type { RecordDocument, TestEntry } from '@/formats/record-document'
 import { toPerson } from '@/formats/to-core'
@@ -6,7 +6,7 @@ import { isBaseEstimated } from './resolve'
 import { findSeenStanding } from './test-effects'
 
 /**
- * Somebody's own standing. `cautious`: an estimate alone finds it short, though they were seen to stand so: then the
+ * Somebody's own standing, with a hand where they need one. `cautious`: an estimate alone finds it short, though they were seen to stand so: then the
  * estimate is what is said to be cautious, never their standing.
  */
 export type OwnStanding = { analysis: Analysis | null; seen: TestEntry | null; cautious: boolean }
@@ -15,7 +15,7 @@ export function readStanding(record: RecordDocument, document: PersonDocument, o
   const body = resolveBody(toPerson(document))
   const seen = findSeenStanding(record, on)
   try {
-    const analysis = analyse(body, makeStandingStance(body), { standing: null, withoutFreeTurn: true })
+    const analysis = analyse(body, asStoodBy(body, makeStandingStance(body)), { standing: null, withoutFreeTurn: true })
     const byBalanceAlone = analysis.findings.every(
       ({ severity, code }) => severity === 'note' || code === 'balance.reserve',
     )

@@ -39,8 +39,11 @@ export type BenchPerson = {
   id: string
   name: string
   story: string
+  groups: string[]
   document: PersonDocument
   limits: LimitLine[]
+  /** Nobody alone: somebody stands beside them. */
+  helperBeside: boolean
   /** Figures that a test put in place of an estimate, in words. */
   measured: string[]
   watch: string[]
@@ -85,7 +88,9 @@ export function toBenchPerson(
     id,
     name: record.name,
     story: record.story,
+    groups: record.groups,
     document,
+    helperBeside: bindings.some(({ what }) => what === 'helperBeside'),
     limits: bindings.map((binding) => ({
       what: binding.what,
       side: binding.side ?? null,

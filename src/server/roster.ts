@@ -9,7 +9,7 @@ import { today } from './clock'
 import { readHouse } from './house'
 import { type KeptRecord, listRecords } from './people'
 
-/** What a small vial shows: distances to the edges of the usable base, and the reserve, in metres. */
+/** Distances to the edges of the usable base, and the reserve, in metres: what a small vial shows. */
 export type VialFigures = {
   left: number
   right: number

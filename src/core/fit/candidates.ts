@@ -10,7 +10,7 @@ export type Candidate = { measures: Measures; distance: number }
 const STEP_PARTS = [1, 0.75, 0.5, 0.25, 0] as const
 const STEP_LEAST = 0.03
 const FIST = PROPORTIONS.fist / PROPORTIONS.shoulderWidth
-/** A track wider than this many shoulder widths may be narrowed; a narrower one widened by two fists. */
+/** A track wider than this many shoulder widths may only be narrowed, by two fists; others by one, or widened by two. */
 const WIDE = 1.2
 /** Knees softer by so much at a time; by twice that from a low stance. */
 const KNEE_NOTCH = 5 * DEG
@@ -18,11 +18,13 @@ const LOW = 42 * DEG
 const KNEE_SOFTEST = 10 * DEG
 const SHARE_NOTCH = 0.1
 const SHARE_STEPS = 3
-const ARM_HIGH = 45 * DEG
-const ARM_LOW = 30 * DEG
+/** Hands no higher than the heart, or low; lowering by less than this is no version of its own. */
+const ARM_CAPS = [80 * DEG, 30 * DEG] as const
+const ARM_LEAST = 10 * DEG
 const TURNED = 10 * DEG
 const PITCHED = 5 * DEG
 const TOE_OUT = 20 * DEG
+const TOES_OUT_BY = 15 * DEG
 
 /** Changes that count 1, as for variants (docs/method.md); lengths on a body of this stature. */
 const STATURE = 1.65
@@ -83,7 +85,7 @@ function listSteps({ step }: Measures): Axis {
 
 function listTracks({ track, breadths }: Measures): Axis {
   if (breadths > 0) return [AS_TAUGHT]
-  const fists = track > WIDE ? [0, -1, -2] : [0, 1, 2]
+  const fists = track > WIDE ? [0, -1, -2] : [0, -1, 1, 2]
   return fists.map((n) => ({
     feature: 'width',
     make: (measures) => ({ ...measures, track: track + n * FIST }),
@@ -133,29 +135,43 @@ function listShares({ own, ownLoad }: Measures): Axis {
   }))
 }
 
-function listToes({ other }: Measures): Axis {
-  if (Math.abs(other.toeOut) < TOE_OUT) return [AS_TAUGHT]
-  return [1, 0.5].map((part) => ({
+/** The rear foot straighter; feet that are nearly straight may turn out a little, both. */
+function listToes({ own, other }: Measures): Axis {
+  if (Math.abs(other.toeOut) >= TOE_OUT) {
+    return [1, 0.5].map((part) => ({
+      feature: 'toeOut',
+      make: (measures) => ({ ...measures, other: { ...measures.other, toeOut: part * other.toeOut } }),
+      size: ((1 - part) * Math.abs(other.toeOut)) / SCALE.angle,
+    }))
+  }
+  if (own.contact !== 'whole') return [AS_TAUGHT]
+  return [0, TOES_OUT_BY].map((by) => ({
     feature: 'toeOut',
-    make: (measures) => ({ ...measures, other: { ...measures.other, toeOut: part * other.toeOut } }),
-    size: ((1 - part) * Math.abs(other.toeOut)) / SCALE.angle,
+    make: (measures) => ({
+      ...measures,
+      own: { ...measures.own, toeOut: own.toeOut + by },
+      other: { ...measures.other, toeOut: other.toeOut + by },
+    }),
+    size: (2 * by) / SCALE.angle,
   }))
 }
 
 function listArms({ ownArm, otherArm }: Measures): Axis {
   const highest = Math.max(ownArm.elevation, otherArm.elevation)
-  if (highest < ARM_HIGH) return [AS_TAUGHT]
+  const caps = ARM_CAPS.filter((cap) => highest > cap + ARM_LEAST)
   return [
     AS_TAUGHT,
-    {
-      feature: 'arms',
-      make: (measures) => ({
-        ...measures,
-        ownArm: { ...measures.ownArm, elevation: Math.min(measures.ownArm.elevation, ARM_LOW) },
-        otherArm: { ...measures.otherArm, elevation: Math.min(measures.otherArm.elevation, ARM_LOW) },
+    ...caps.map(
+      (cap): Change => ({
+        feature: 'arms',
+        make: (measures) => ({
+          ...measures,
+          ownArm: { ...measures.ownArm, elevation: Math.min(measures.ownArm.elevation, cap) },
+          otherArm: { ...measures.otherArm, elevation: Math.min(measures.otherArm.elevation, cap) },
+        }),
+        size: (highest - cap) / SCALE.arms,
       }),
-      size: (highest - ARM_LOW) / SCALE.arms,
-    },
+    ),
   ]
 }
 

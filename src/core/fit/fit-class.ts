@@ -81,12 +81,22 @@ function findStandingVariant(body: Body, measures: Measures, taught: Taught): Va
   try {
     const stance = asStoodBy(body, layOut(measures, body, taught.side, taught.posture, taught.keeps))
     const { variants } = findVariants(body, stance)
-    return variants.find(({ kind }) => kind === 'nearest' || kind === 'help') ?? null
+    return (
+      variants.find(
+        ({ kind, stance: found }) => (kind === 'nearest' || kind === 'help') && keepsFront(found, stance),
+      ) ?? null
+    )
   } catch (error) {
     // As taught it cannot even be stood, so there is nothing to change from.
     if (error instanceof InputError) return null
     throw error
   }
+}
+
+/** A form in which the other foot is in front is another posture. */
+function keepsFront({ feet }: Stance, asTaught: Stance): boolean {
+  const ahead = (both: Stance['feet']) => both.left.heel[1] - both.right.heel[1]
+  return ahead(feet) * ahead(asTaught.feet) >= -1e-6
 }
 
 /** The seated form with the posture's arms; with resting arms where those break a limit; null where sitting does too. */

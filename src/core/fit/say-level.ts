@@ -31,7 +31,7 @@ const PARTS: readonly [number, string][] = [
 ]
 
 function sayStep(level: Measures, taught: Measures): string | null {
-  if (Math.abs(taught.step) < 0.03) return null
+  if (Math.abs(taught.step) < 0.03 || taught.own.contact === 'air') return null
   const part = level.step / taught.step
   const near = PARTS.find(([value]) => Math.abs(part - value) < 0.01)
   return near ? near[1] : `${Math.round(part * 100)} % of a step`
@@ -56,9 +56,28 @@ const CONTACT_WORDS = {
   air: 'the foot raised',
 } as const
 
-/** Says a level against the posture as taught. */
-export function sayLevel(level: Measures, taught: Measures): LevelWords {
-  if (level.seated) return { title: 'Seated', sentence: 'on a firm chair, feet flat, the same arms' }
+/** Says levels against the posture as taught, each by a title that is its own. */
+export function sayLevels(levels: readonly Measures[], taught: Measures): LevelWords[] {
+  const names = levels.map((level) => listNames(listChanges(level, taught), level, taught))
+  return levels.map((level, i) => {
+    const own = names[i] as string[]
+    const others = names.filter((_, j) => j !== i)
+    // What only this level changes says most; else the two changes that are seen first.
+    const title = makeTitle(own)
+    const isTaken = others.some((other) => makeTitle(other) === title)
+    const unshared = own.find((name) => !others.some((other) => other.includes(name)))
+    const [first] = own
+    return {
+      title: isTaken && unshared && first && unshared !== first ? makeTitle([first, unshared]) : title,
+      sentence: saySentence(level, taught),
+    }
+  })
+}
+
+export const sayLevel = (level: Measures, taught: Measures): LevelWords => sayLevels([level], taught)[0] as LevelWords
+
+function saySentence(level: Measures, taught: Measures): string {
+  if (level.seated) return 'on a firm chair, feet flat, the same arms'
   const parts = [`feet ${level.breadths > 0 ? 'heels near each other' : sayTrack(level.track)}`]
   const step = sayStep(level, taught)
   if (step) parts.push(step)
@@ -66,12 +85,20 @@ export function sayLevel(level: Measures, taught: Measures): LevelWords {
   const changed = listChanges(level, taught)
   if (changed.contact) parts.push(CONTACT_WORDS[level.own.contact])
   if (changed.weight || changed.contact) parts.push(sayWeight(level))
-  if (changed.toes) parts.push(`rear toes out ${Math.round(level.other.toeOut / DEG)}°`)
-  if (changed.arms) parts.push('hands low')
+  if (changed.toes) parts.push(sayToes(level, taught))
+  if (changed.arms) parts.push(highest(level) > HEART ? 'hands no higher than the heart' : 'hands low')
   if (changed.turn) parts.push('turn half as far')
   if (changed.lean) parts.push(Math.abs(level.trunk.pitch) < DEG ? 'upright' : 'lean half as far')
-  return { title: sayTitle(changed, level, taught), sentence: parts.join(', ') }
+  return parts.join(', ')
 }
+
+const HEART = 45 * DEG
+const highest = ({ ownArm, otherArm }: Measures) => Math.max(ownArm.elevation, otherArm.elevation)
+
+const sayToes = ({ own, other }: Measures, taught: Measures): string =>
+  Math.abs(own.toeOut - taught.own.toeOut) > SAME
+    ? `toes out ${Math.round(own.toeOut / DEG)}°`
+    : `rear toes out ${Math.round(other.toeOut / DEG)}°`
 
 type Changed = Record<'step' | 'track' | 'knees' | 'contact' | 'weight' | 'toes' | 'arms' | 'turn' | 'lean', boolean>
 
@@ -83,7 +110,7 @@ function listChanges(level: Measures, taught: Measures): Changed {
     knees: differ(level.kneeFlexion, taught.kneeFlexion),
     contact: level.own.contact !== taught.own.contact,
     weight: differ(level.ownLoad, taught.ownLoad),
-    toes: differ(level.other.toeOut, taught.other.toeOut),
+    toes: differ(level.other.toeOut, taught.other.toeOut) || differ(level.own.toeOut, taught.own.toeOut),
     arms:
       differ(level.ownArm.elevation, taught.ownArm.elevation) ||
       differ(level.otherArm.elevation, taught.otherArm.elevation),
@@ -92,8 +119,8 @@ function listChanges(level: Measures, taught: Measures): Changed {
   }
 }
 
-/** The change that is seen first names the level. */
-function sayTitle(changed: Changed, level: Measures, taught: Measures): string {
+/** What a level changes, in words, what is seen first before the rest. */
+function listNames(changed: Changed, level: Measures, taught: Measures): string[] {
   const contact = changed.contact && (level.own.contact === 'whole' ? 'Foot flat' : 'Toes down')
   const step = changed.step && capital(sayStep(level, taught) ?? '')
   const names = [
@@ -101,13 +128,16 @@ function sayTitle(changed: Changed, level: Measures, taught: Measures): string {
     step,
     changed.knees && (level.kneeFlexion < SOFT ? 'Knees soft' : 'Higher'),
     changed.track && (level.track > taught.track ? 'Wider' : 'Narrower'),
-    changed.weight && 'Less weight over',
+    changed.weight && (Math.abs(level.ownLoad - 0.5) < 0.005 ? 'Weight even' : 'Less weight over'),
     changed.lean && 'Upright',
     changed.turn && 'Less turn',
-    changed.arms && 'Hands low',
-    changed.toes && 'Toes straighter',
-  ].filter((name): name is string => typeof name === 'string' && name !== '')
-  const [first, second] = names
+    changed.arms && 'Hands lower',
+    changed.toes && (Math.abs(level.other.toeOut) > Math.abs(taught.other.toeOut) ? 'Toes out' : 'Toes straighter'),
+  ]
+  return names.filter((name): name is string => typeof name === 'string' && name !== '')
+}
+
+function makeTitle([first, second]: readonly string[]): string {
   if (!first) return 'As taught'
   return second ? `${first}, ${second.charAt(0).toLowerCase()}${second.slice(1)}` : first
 }

@@ -15,10 +15,13 @@ type FlatFigureProps = {
   middle: number
   /** A place that is pointed at. */
   pointed?: string | null
+  /** Leaves the knees' bend unwritten. */
+  withoutKnees?: boolean
 }
 
 /** The body drawn level from one side, on its plumb line, with the base on the floor under it. */
-export function FlatFigure({ analysis, view, label, width, height, scale, middle, pointed }: FlatFigureProps) {
+export function FlatFigure(props: FlatFigureProps) {
+  const { analysis, view, label, width, height, scale, middle, pointed, withoutKnees } = props
   const { pose } = analysis
   const [bx, bz] = see(view, pose.centreOfMass)
   const floorY = height - 30
@@ -54,9 +57,8 @@ export function FlatFigure({ analysis, view, label, width, height, scale, middle
       <line x1={px} y1={py} x2={fx} y2={fy} stroke="var(--clay)" strokeWidth="1.8" strokeDasharray="5 4" />
       <circle cx={px} cy={py} r="6" fill="var(--clay)" stroke="var(--paper)" strokeWidth="1.5" />
       {pointed && <Ring at={placeOf(pose, pointed)} view={view} place={place} />}
-      {SIDES.map((side) => (
-        <KneeMark key={side} analysis={analysis} side={side} view={view} place={place} />
-      ))}
+      {!withoutKnees &&
+        SIDES.map((side) => <KneeMark key={side} analysis={analysis} side={side} view={view} place={place} />)}
     </svg>
   )
 }

@@ -1,14 +1,17 @@
-import type { Analysis } from '@/core'
 import { Vial } from './Vial'
 
 const LENGTH = 84
 const HEIGHT = 26
 
+/** Distances from the centre to the edges of the usable base, metres; all 0 past the edge. */
+export type Edges = { left: number; right: number; forward: number; back: number; nearest: number }
+
+type SmallVialProps = { edges: Edges; reserve: number; along: 'across' | 'ahead' }
+
 /** The crosswise or lengthwise vial of a stance, small, for a row: the base fills most of the glass. */
-export function SmallVial({ analysis, along }: { analysis: Analysis; along: 'across' | 'ahead' }) {
-  const { usable } = analysis.margins
-  const beyond = usable.nearest < 0
-  const [toLow, toHigh] = along === 'across' ? [usable.left, usable.right] : [usable.back, usable.forward]
+export function SmallVial({ edges, reserve, along }: SmallVialProps) {
+  const beyond = edges.nearest < 0
+  const [toLow, toHigh] = along === 'across' ? [edges.left, edges.right] : [edges.back, edges.forward]
   const span = Math.max(toLow + toHigh, 0.05) * 1.3
   const scale = LENGTH / span
   const bubbleAt = beyond ? (along === 'across' ? LENGTH - 12 : 12) : LENGTH / 2 + ((toLow - toHigh) / 2) * scale
@@ -20,7 +23,7 @@ export function SmallVial({ analysis, along }: { analysis: Analysis; along: 'acr
         scale={scale}
         toLow={toLow}
         toHigh={toHigh}
-        reserve={analysis.reserve}
+        reserve={reserve}
         beyond={beyond}
         thickness={15}
       />
@@ -29,5 +32,5 @@ export function SmallVial({ analysis, along }: { analysis: Analysis; along: 'acr
 }
 
 /** Whether a stance is nearest its edge to a side: then the crosswise vial says more than the lengthwise one. */
-export const isNearestSideways = ({ margins: { usable } }: Analysis): boolean =>
-  Math.min(usable.left, usable.right) < Math.min(usable.forward, usable.back)
+export const isNearestSideways = (edges: Edges): boolean =>
+  Math.min(edges.left, edges.right) < Math.min(edges.forward, edges.back)

@@ -76,7 +76,11 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
         <h3>
           <VerdictMark verdict={after.verdict} /> {name}
         </h3>
-        <SmallVial analysis={after} along={isNearestSideways(after) ? 'across' : 'ahead'} />
+        <SmallVial
+          edges={after.margins.usable}
+          reserve={after.reserve}
+          along={isNearestSideways(after.margins.usable) ? 'across' : 'ahead'}
+        />
         <p>{variant.changes.map(sayChange).join(', ')}</p>
         {gain && <p className={styles.gain}>{gain}</p>}
         {variant.note && <p className={styles.gain}>{variant.note}</p>}

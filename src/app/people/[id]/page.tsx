@@ -1,0 +1,19 @@
+import { notFound } from 'next/navigation'
+import { InputError } from '@/core'
+import { PersonPage } from '@/features/people/person/PersonPage'
+import { today } from '@/server/clock'
+import { readHouse } from '@/server/house'
+import { listRecords, readRecord } from '@/server/people'
+
+export const dynamic = 'force-dynamic'
+
+export default async function OnePersonPage({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params
+  const kept = await readRecord(id).catch((error: unknown) => {
+    if (error instanceof InputError) notFound()
+    throw error
+  })
+  const [house, all] = await Promise.all([readHouse(), listRecords()])
+  const groups = [...new Set(all.flatMap(({ record }) => record.groups))].sort()
+  return <PersonPage kept={kept} house={house} groups={groups} day={today()} />
+}

@@ -1,0 +1,231 @@
+'use client'
+
+import Button from '@mui/material/Button'
+import { useMemo, useState } from 'react'
+import { SCHOOL_IDS, SCHOOLS, type SchoolId, type Side } from '@/core'
+import { fromStance } from '@/formats/from-core'
+import { PLAN_FORMAT, type PlanDocument } from '@/formats/plan-document'
+import { fromMeasures, mergeLibrary } from '@/formats/posture-document'
+import { sayDay } from '@/records/say'
+import type { BenchPerson } from '@/server/bench'
+import type { OwnPosture } from '@/server/library'
+import type { ClassPlan } from '@/server/plans'
+import { ask, RefusedError } from '@/ui/api/ask'
+import { Places } from '@/ui/places/Places'
+import { useDayTurn } from '@/ui/places/use-day-turn'
+import { LightSwitch } from '@/ui/theme/LightSwitch'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import styles from './class-fit.module.css'
+import { Hall } from './Hall'
+import { makeMembers } from './member'
+import { PostureMatrix } from './PostureMatrix'
+import { sayHall } from './say-hall'
+import { TaughtStrip } from './TaughtStrip'
+import { type Choosing, useClass } from './use-class'
+
+type ClassFitProps = {
+  people: readonly BenchPerson[]
+  own: readonly OwnPosture[]
+  plans: readonly ClassPlan[]
+  day: string
+}
+
+const EVERYBODY = 'Everybody'
+const SEVERAL = '*'
+const SIDES = [
+  { value: 'left', name: 'left' },
+  { value: 'right', name: 'right' },
+] as const
+const COUNTS = [
+  { value: '1', name: 'one level' },
+  { value: '2', name: 'two levels' },
+  { value: '3', name: 'three levels' },
+] as const
+const CHAIRS = [
+  { value: 'yes', name: 'with chairs' },
+  { value: 'no', name: 'without chairs' },
+] as const
+
+/** One posture against everybody: who can do it as taught, and the fewest versions that fit all. */
+export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
+  const groups = useMemo(() => [...new Set(people.flatMap((person) => person.groups))].sort(), [people])
+  const postures = useMemo(() => mergeLibrary(own), [own])
+  const [group, setGroup] = useState(groups.includes('Slack Tide') ? 'Slack Tide' : (groups[0] ?? EVERYBODY))
+  const [postureId, setPostureId] = useState('brush-knee')
+  const [school, setSchool] = useState<SchoolId>('long-upright')
+  const [side, setSide] = useState<Side>('left')
+  const [most, setMost] = useState<1 | 2 | 3>(3)
+  const [chairs, setChairs] = useState(true)
+  const [absent, setAbsent] = useState<ReadonlySet<string>>(new Set())
+  const [plans, setPlans] = useState(known)
+  const [problem, setProblem] = useState<string | null>(null)
+  const [forgetPlan, setForgetPlan] = useState(false)
+  useDayTurn(day)
+  const several = postureId === SEVERAL
+  const posture = postures.find(({ id }) => id === postureId) ?? (postures[0] as (typeof postures)[number])
+  const all = useMemo(
+    () => makeMembers(group === EVERYBODY ? people : people.filter((person) => person.groups.includes(group))),
+    [people, group],
+  )
+  const members = useMemo(() => all.filter(({ id }) => !absent.has(id)), [all, absent])
+  const choosing: Choosing = useMemo(
+    () => ({ group, posture, school, side, most, chairs, absent }),
+    [group, posture, school, side, most, chairs, absent],
+  )
+  const kept = plans.find((plan) => plan.group === group && plan.posture === posture.id) ?? null
+  const state = useClass(several ? NOBODY : members, choosing, forgetPlan ? null : kept)
+  const { levels, placed, taughtBy, progress, stopped, stop, search, measures } = state
+  const toggle = (id: string) => {
+    const next = new Set(absent)
+    if (!next.delete(id)) next.add(id)
+    setAbsent(next)
+  }
+  const choosePosture = (id: string) => {
+    setPostureId(id)
+    setForgetPlan(false)
+  }
+  const keep = async () => {
+    const plan: PlanDocument = {
+      format: PLAN_FORMAT,
+      school,
+      side,
+      levels: levels.map(({ words, candidate }) => ({ ...words, measures: fromMeasures(candidate.measures) })),
+      people: placed.map(({ member, place, kind, stance, pinned }) => ({
+        id: member.id,
+        level: place === 'aside' ? null : place,
+        kind,
+        ...(pinned && { pinned }),
+        stance: stance && fromStance(stance),
+      })),
+    }
+    try {
+      const saved = await ask<ClassPlan>('/api/plans', 'PUT', { group, posture: posture.id, plan })
+      setPlans([...plans.filter((one) => !(one.group === group && one.posture === posture.id)), saved])
+      setForgetPlan(false)
+      setProblem(null)
+    } catch (error) {
+      setProblem(error instanceof RefusedError ? error.message : 'It could not be kept; nothing was lost, try again.')
+    }
+  }
+  return (
+    <main className={styles.class}>
+      <header className={styles.head}>
+        <div>
+          <h1>
+            <ChoiceWord
+              label="Group"
+              value={group}
+              choices={[...groups.map((name) => ({ value: name, name })), { value: EVERYBODY, name: EVERYBODY }]}
+              onChoose={(next) => {
+                setGroup(next)
+                setAbsent(new Set())
+                setForgetPlan(false)
+              }}
+            />{' '}
+            does{' '}
+            <ChoiceWord
+              label="Posture"
+              value={several ? SEVERAL : posture.id}
+              choices={[
+                { value: SEVERAL, name: 'every posture, side by side' },
+                ...postures.map(({ id, name }) => ({ value: id, name })),
+              ]}
+              onChoose={choosePosture}
+            />
+            {(posture.sided || several) && (
+              <>
+                , <ChoiceWord label="Side" value={side} choices={SIDES} onChoose={setSide} />
+              </>
+            )}
+            ,{' '}
+            <ChoiceWord
+              label="School"
+              value={school}
+              choices={SCHOOL_IDS.map((value) => ({ value, name: SCHOOLS[value].name }))}
+              onChoose={setSchool}
+            />
+            {!several && (
+              <>
+                , in{' '}
+                <ChoiceWord
+                  label="Levels"
+                  value={String(most) as '1' | '2' | '3'}
+                  choices={COUNTS}
+                  onChoose={(count) => {
+                    setMost(Number(count) as 1 | 2 | 3)
+                    setForgetPlan(true)
+                  }}
+                />{' '}
+                <ChoiceWord
+                  label="Chairs"
+                  value={chairs ? 'yes' : 'no'}
+                  choices={CHAIRS}
+                  onChoose={(choice) => {
+                    setChairs(choice === 'yes')
+                    setForgetPlan(true)
+                  }}
+                />
+              </>
+            )}
+            .
+          </h1>
+          <p className={styles.sum} aria-live="polite">
+            {several
+              ? `${members.length} people against ${postures.length} postures as taught.`
+              : sayHall(placed, levels)}
+          </p>
+        </div>
+        <div>
+          <Places at="/class" />
+          <div className={styles.tools}>
+            {kept && state.isPlan && <span>kept {sayDay(kept.updatedAt.slice(0, 10))}</span>}
+            {!several && (
+              <button
+                type="button"
+                onClick={() => {
+                  setForgetPlan(true)
+                  search()
+                }}
+              >
+                Fit again
+              </button>
+            )}
+            <LightSwitch />
+            {!several && group !== EVERYBODY && (
+              <Button variant="contained" disabled={levels.length === 0 || progress !== null} onClick={keep}>
+                Keep for the class
+              </Button>
+            )}
+          </div>
+        </div>
+      </header>
+      {problem && <p role="alert">{problem}</p>}
+      {all.length === 0 && (
+        <p className={styles.quiet}>Nobody is in this group yet. People are put into groups under People.</p>
+      )}
+      {progress !== null && (
+        <div className={styles.searching}>
+          <div role="progressbar" aria-label="Fitting the class" aria-valuenow={Math.round(progress * 100)}>
+            <div style={{ width: `${progress * 100}%` }} />
+          </div>
+          <button type="button" onClick={stop}>
+            Cancel
+          </button>
+        </div>
+      )}
+      {stopped && <p className={styles.quiet}>The search was stopped. “Fit again” starts it anew.</p>}
+      {several ? (
+        <PostureMatrix members={members} postures={postures} school={school} side={side} onOpen={choosePosture} />
+      ) : (
+        all.length > 0 && (
+          <>
+            <Hall state={state} posture={posture} measures={measures} stale={progress !== null} />
+            <TaughtStrip all={all} taughtBy={taughtBy} absent={absent} onToggle={toggle} />
+          </>
+        )
+      )}
+    </main>
+  )
+}
+
+const NOBODY: never[] = []

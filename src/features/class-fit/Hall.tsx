@@ -1,0 +1,57 @@
+'use client'
+
+import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
+import type { Measures, Posture } from '@/core'
+import { Aside } from './Aside'
+import styles from './class-fit.module.css'
+import { Lane } from './Lane'
+import type { Place, useClass } from './use-class'
+
+type HallProps = { state: ReturnType<typeof useClass>; posture: Posture; measures: Measures; stale: boolean }
+
+/** The hall from above: the wall, a lane to each level between lines of tape, and who stands in it. */
+export function Hall({ state, posture, measures, stale }: HallProps) {
+  const { levels, placed, move, edit } = state
+  // A press is a press; only a drag of some pixels picks somebody up.
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }))
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (!over) return
+    const place: Place = over.id === 'aside' ? 'aside' : Number(over.id)
+    const now = placed.find(({ member }) => member.id === active.id)?.place
+    if (place !== now) move(String(active.id), place)
+  }
+  const step = (id: string, by: 1 | -1) => {
+    const now = placed.find(({ member }) => member.id === id)?.place
+    const order: Place[] = [...levels.map((_, i) => i), 'aside']
+    const next = order[order.indexOf(now ?? 'aside') + by]
+    if (next !== undefined) move(id, next)
+  }
+  return (
+    <DndContext id="hall" sensors={sensors} onDragEnd={drop}>
+      <div className={styles.hall} data-stale={stale}>
+        <div className={styles.floor}>
+          <div className={styles.wall}>wall</div>
+          <div
+            className={styles.lanes}
+            style={{ gridTemplateColumns: `repeat(${Math.max(1, levels.length)}, minmax(0, 1fr))` }}
+          >
+            {levels.map((level, i) => (
+              <Lane
+                // biome-ignore lint/suspicious/noArrayIndexKey: a lane is its place in the hall
+                key={i}
+                at={i}
+                level={level}
+                taught={measures}
+                side={state.placed[0]?.stance?.side ?? 'left'}
+                people={placed.filter(({ place }) => place === i)}
+                onStep={step}
+                onEdit={(change) => edit(i, change)}
+              />
+            ))}
+          </div>
+        </div>
+        <Aside state={state} posture={posture} onStep={step} />
+      </div>
+    </DndContext>
+  )
+}

@@ -1,0 +1,85 @@
+'use client'
+
+import { useDroppable } from '@dnd-kit/core'
+import { useMemo, useState } from 'react'
+import { layOut, type Measures, resolveBody, type Side } from '@/core'
+import { SmallFloor } from '@/ui/floor/SmallFloor'
+import styles from './class-fit.module.css'
+import { LevelEditor } from './LevelEditor'
+import { PersonInLane } from './PersonInLane'
+import type { Level, Placed } from './use-class'
+import { capital, sayCount, supportOf } from './words'
+
+/** The body that a level is drawn for: nobody's own. */
+const MIDDLING = resolveBody({ stature: 1.65, mass: 68, sex: 'unspecified' })
+
+type LaneProps = {
+  at: number
+  level: Level
+  taught: Measures
+  side: Side
+  people: readonly Placed[]
+  onStep: (id: string, by: 1 | -1) => void
+  onEdit: (change: (level: Measures) => Measures) => void
+}
+
+/** A lane between two lines of tape: the level as footprints and as a teacher says it, and who does it. */
+export function Lane({ at, level, taught, side, people, onStep, onEdit }: LaneProps) {
+  const { setNodeRef, isOver } = useDroppable({ id: String(at) })
+  const [editing, setEditing] = useState(false)
+  const stance = useMemo(() => layOut(level.candidate.measures, MIDDLING, side), [level, side])
+  const asTaught = useMemo(() => layOut(taught, MIDDLING, side), [taught, side])
+  const worst = people.toSorted((a, b) => spare(a) - spare(b))
+  return (
+    <section
+      ref={setNodeRef}
+      className={styles.lane}
+      data-over={isOver}
+      aria-label={`Level ${at + 1}: ${level.words.title}`}
+    >
+      <div className={styles.laneHead}>
+        <div>
+          <h2>{level.words.title}</h2>
+          {editing ? (
+            <LevelEditor
+              level={level.candidate.measures}
+              taught={taught}
+              onEdit={onEdit}
+              onDone={() => setEditing(false)}
+            />
+          ) : (
+            <button
+              type="button"
+              className={styles.say}
+              aria-label={`Change level ${at + 1}: ${level.words.sentence}`}
+              onClick={() => setEditing(true)}
+            >
+              {level.words.sentence}
+            </button>
+          )}
+        </div>
+        <SmallFloor body={MIDDLING} stance={stance} over={asTaught} width={92} height={104} />
+      </div>
+      <ul>
+        {worst.map((placed) => (
+          <PersonInLane key={placed.member.id} placed={placed} onStep={onStep} />
+        ))}
+      </ul>
+      <p className={styles.laneFoot}>{sayLane(people)}</p>
+    </section>
+  )
+}
+
+const spare = ({ passes, analysis }: Placed) =>
+  (passes ? 1 : 0) + (analysis ? analysis.assured.margin - analysis.reserve : -1)
+
+function sayLane(people: readonly Placed[]): string {
+  const chairs = people.filter(({ stance }) => supportOf(stance) === 'chair').length
+  const wall = people.filter(({ stance }) => supportOf(stance) === 'wall').length
+  const parts = [
+    people.length === 1 ? 'one person' : `${sayCount(people.length)} people`,
+    chairs > 0 && (chairs === 1 ? 'one chair' : `${sayCount(chairs)} chairs`),
+    wall > 0 && `${sayCount(wall)} at the wall`,
+  ].filter((part): part is string => typeof part === 'string')
+  return capital(parts.join(', '))
+}

@@ -1,0 +1,106 @@
+'use client'
+
+import { useDraggable } from '@dnd-kit/core'
+import type { KeyboardEvent } from 'react'
+import { isNearestSideways, SmallVial } from '@/ui/vial/SmallVial'
+import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import styles from './class-fit.module.css'
+import type { Placed } from './use-class'
+import { sayInLane, sayReason, supportOf } from './words'
+
+type PersonInLaneProps = { placed: Placed; onStep: (id: string, by: 1 | -1) => void }
+
+/** Somebody on the hall's floor: dragged to another lane, or moved there with the arrow keys. */
+export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
+  const { member, analysis, stance, passes, pinned } = placed
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: member.id })
+  // A verdict that holds but breaks what only the search knows of is not shown as holding.
+  const verdict = analysis ? (passes || analysis.verdict !== 'holds' ? analysis.verdict : 'close') : 'beyond'
+  const reason = sayInLane(analysis)
+  const support = supportOf(stance)
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key === 'ArrowRight') onStep(member.id, 1)
+    else if (event.key === 'ArrowLeft') onStep(member.id, -1)
+    else return
+    event.preventDefault()
+  }
+  return (
+    <li>
+      <button
+        type="button"
+        ref={setNodeRef}
+        {...listeners}
+        {...attributes}
+        aria-roledescription="person on the floor"
+        aria-label={`${member.name}, ${VERDICT_WORDS[verdict].toLowerCase()}${support ? `, ${support}` : ''}${pinned ? ', put here by hand' : ''}`}
+        title={sayReason(analysis)}
+        className={styles.somebody}
+        data-dragging={isDragging}
+        style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
+        onKeyDown={onKeyDown}
+      >
+        <VerdictMark verdict={verdict} size={15} />
+        <span className={styles.name}>
+          {member.short}
+          {pinned && <PinMark />}
+        </span>
+        {analysis && (
+          <SmallVial
+            edges={analysis.margins.usable}
+            reserve={analysis.reserve}
+            along={isNearestSideways(analysis.margins.usable) ? 'across' : 'ahead'}
+          />
+        )}
+        <span className={styles.beside}>
+          {support === 'chair' && <ChairMark />}
+          {support === 'wall' && <WallMark />}
+          {member.person.helperBeside && <HelperMark />}
+        </span>
+        {reason && <small>{reason}</small>}
+      </button>
+    </li>
+  )
+}
+
+export function ChairMark() {
+  return (
+    <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true" stroke="var(--wood)" fill="none">
+      <rect x="2" y="1.5" width="16" height="3.4" rx="1" fill="var(--wood)" />
+      <rect x="3.5" y="6.5" width="13" height="12" rx="2" strokeWidth="1.6" />
+    </svg>
+  )
+}
+
+function WallMark() {
+  return (
+    <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
+      <rect x="14" y="1" width="4" height="18" fill="var(--wood)" />
+      <path d="M3 10h9m-4 -4l4 4l-4 4" fill="none" stroke="var(--wood)" strokeWidth="1.8" />
+    </svg>
+  )
+}
+
+function HelperMark() {
+  return (
+    <svg
+      width="20"
+      height="20"
+      viewBox="0 0 20 20"
+      aria-hidden="true"
+      fill="none"
+      stroke="var(--wood)"
+      strokeWidth="1.8"
+    >
+      <circle cx="10" cy="5.5" r="3.4" />
+      <path d="M3.5 18.5c0 -5.5 3 -8 6.500 -8s6.500 2.500 6.500 8" />
+    </svg>
+  )
+}
+
+function PinMark() {
+  return (
+    <svg width="10" height="14" viewBox="0 0 10 14" aria-hidden="true">
+      <path d="M5 13V7M1.500 7h7M3 1h4v6H3z" fill="none" stroke="var(--clay)" strokeWidth="1.500" />
+    </svg>
+  )
+}

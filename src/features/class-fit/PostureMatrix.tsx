@@ -1,0 +1,92 @@
+'use client'
+
+import { useMemo } from 'react'
+import { type Analysis, type Posture, readAsTaught, type SchoolId, type Side, type Verdict } from '@/core'
+import { isNearestSideways, SmallVial } from '@/ui/vial/SmallVial'
+import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import styles from './class-fit.module.css'
+import type { Member } from './member'
+import { sayReason } from './words'
+
+type PostureMatrixProps = {
+  members: readonly Member[]
+  postures: readonly Posture[]
+  school: SchoolId
+  side: Side
+  onOpen: (posture: string) => void
+}
+
+const WORST: Record<Verdict, number> = { beyond: 2, close: 1, holds: 0 }
+
+/** Everybody against every posture as taught: who has most against them comes first, and what most can't do last. */
+export function PostureMatrix({ members, postures, school, side, onOpen }: PostureMatrixProps) {
+  const { rows, columns } = useMemo(() => read(members, postures, school, side), [members, postures, school, side])
+  return (
+    <div className={styles.matrix}>
+      <table>
+        <thead>
+          <tr>
+            <td />
+            {columns.map(({ posture }) => (
+              <th key={posture.id} scope="col">
+                <button type="button" onClick={() => onOpen(posture.id)}>
+                  {posture.name}
+                </button>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ member, cells }) => (
+            <tr key={member.id}>
+              <th scope="row">{member.short}</th>
+              {columns.map(({ posture, at }) => {
+                const analysis = cells[at] ?? null
+                const verdict = analysis?.verdict ?? 'beyond'
+                return (
+                  <td key={posture.id}>
+                    <button
+                      type="button"
+                      onClick={() => onOpen(posture.id)}
+                      title={`${member.name}, ${posture.name}: ${sayReason(analysis)}`}
+                      aria-label={`${member.name}, ${posture.name}: ${VERDICT_WORDS[verdict].toLowerCase()}`}
+                    >
+                      <VerdictMark verdict={verdict} size={15} />
+                      {analysis && (
+                        <span className={styles.cellVial}>
+                          <SmallVial
+                            edges={analysis.margins.usable}
+                            reserve={analysis.reserve}
+                            along={isNearestSideways(analysis.margins.usable) ? 'across' : 'ahead'}
+                          />
+                        </span>
+                      )}
+                    </button>
+                  </td>
+                )
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}
+
+type Row = { member: Member; cells: (Analysis | null)[] }
+
+function read(members: readonly Member[], postures: readonly Posture[], school: SchoolId, side: Side) {
+  const rows: Row[] = members.map((member) => ({
+    member,
+    cells: postures.map((posture) =>
+      readAsTaught(member.body, posture.measures[school], { posture: posture.id, side, keeps: posture.keeps }),
+    ),
+  }))
+  const weight = (analysis: Analysis | null | undefined) => (analysis ? WORST[analysis.verdict] : 2)
+  const against = ({ cells }: Row) => cells.reduce((sum, cell) => sum + weight(cell), 0)
+  const hard = (at: number) => rows.reduce((sum, { cells }) => sum + weight(cells[at]), 0)
+  return {
+    rows: rows.toSorted((a, b) => against(b) - against(a)),
+    columns: postures.map((posture, at) => ({ posture, at })).toSorted((a, b) => hard(a.at) - hard(b.at)),
+  }
+}

@@ -1,0 +1,71 @@
+'use client'
+
+import type { Analysis } from '@/core'
+import { isNearestSideways, SmallVial } from '@/ui/vial/SmallVial'
+import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import styles from './class-fit.module.css'
+import type { Member } from './member'
+import { sayReason, sayReasonShort } from './words'
+
+type TaughtStripProps = {
+  all: readonly Member[]
+  taughtBy: readonly { member: Member; analysis: Analysis | null }[]
+  absent: ReadonlySet<string>
+  onToggle: (id: string) => void
+}
+
+const RANK = { beyond: 0, close: 1, holds: 2 }
+
+/** Everybody against the posture as taught, worst first; pressed, somebody is not here today. */
+export function TaughtStrip({ all, taughtBy, absent, onToggle }: TaughtStripProps) {
+  const spare = (analysis: Analysis | null) => (analysis ? analysis.assured.margin - analysis.reserve : -1)
+  const rank = (analysis: Analysis | null) => (analysis ? RANK[analysis.verdict] : -1)
+  const sorted = taughtBy.toSorted(
+    (a, b) => rank(a.analysis) - rank(b.analysis) || spare(a.analysis) - spare(b.analysis),
+  )
+  const away = all.filter(({ id }) => absent.has(id))
+  return (
+    <section className={styles.taught} aria-label="As taught, everybody">
+      <h2>As taught, everybody</h2>
+      <ul>
+        {sorted.map(({ member, analysis }) => {
+          const verdict = analysis?.verdict ?? 'beyond'
+          return (
+            <li key={member.id}>
+              <button
+                type="button"
+                onClick={() => onToggle(member.id)}
+                title={`${sayReason(analysis)} (Press: not here today.)`}
+                aria-label={`${member.name}: ${VERDICT_WORDS[verdict].toLowerCase()} as taught. ${sayReason(analysis)}`}
+              >
+                <VerdictMark verdict={verdict} size={18} />
+                <strong>{member.short}</strong>
+                <small>{sayReasonShort(analysis)}</small>
+                {analysis && (
+                  <SmallVial
+                    edges={analysis.margins.usable}
+                    reserve={analysis.reserve}
+                    along={isNearestSideways(analysis.margins.usable) ? 'across' : 'ahead'}
+                  />
+                )}
+              </button>
+            </li>
+          )
+        })}
+        {away.map((member) => (
+          <li key={member.id} data-away="true">
+            <button
+              type="button"
+              aria-pressed="true"
+              aria-label={`${member.name} is not here today`}
+              onClick={() => onToggle(member.id)}
+            >
+              <strong>{member.short}</strong>
+              <small>not here</small>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,245 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import {
+  type Analysis,
+  analyse,
+  type Candidate,
+  type LevelWords,
+  listCandidates,
+  type Measures,
+  type OwnForm,
+  type Posture,
+  readAsTaught,
+  type SchoolId,
+  type Side,
+  type Stance,
+  sayLevels,
+  standLevel,
+  type Taught,
+} from '@/core'
+import { toMeasures } from '@/formats/posture-document'
+import { toStance } from '@/formats/to-core'
+import type { ClassPlan } from '@/server/plans'
+import { type ClassFound, type FoundLevels, startClassFit } from '@/workers/fit'
+import type { Member } from './member'
+
+export type Choosing = {
+  group: string
+  posture: Posture
+  school: SchoolId
+  side: Side
+  most: 1 | 2 | 3
+  chairs: boolean
+  absent: ReadonlySet<string>
+}
+
+/** Where somebody is: a lane, or beside the lanes with a form of their own. */
+export type Place = number | 'aside'
+
+/** Somebody where they are put: how they stand there, and whether that keeps all their limits. */
+export type Placed = {
+  member: Member
+  place: Place
+  pinned: boolean
+  kind: OwnForm['kind'] | 'level'
+  stance: Stance | null
+  analysis: Analysis | null
+  passes: boolean
+}
+
+export type Level = { candidate: Candidate; words: LevelWords; edited: boolean }
+
+type Layout = {
+  levels: readonly { candidate: Candidate; edited: boolean }[]
+  places: ReadonlyMap<string, Place>
+  pinned: ReadonlySet<string>
+  own: ReadonlyMap<string, OwnForm>
+  more: FoundLevels | null
+  fewer: FoundLevels | null
+  found: FoundLevels | null
+  /** Whom the levels were found for, in that order. */
+  ids: readonly string[]
+}
+
+const REST = 150
+
+/** A class against a posture: the search for its levels, and where everybody is put since. */
+export function useClass(members: readonly Member[], choosing: Choosing, kept: ClassPlan | null) {
+  const { posture, school, side, most, chairs } = choosing
+  const measures = posture.measures[school]
+  const taught: Taught = useMemo(() => ({ posture: posture.id, side, keeps: posture.keeps }), [posture, side])
+  const asTaught = useMemo(() => listCandidates(measures, posture.keeps)[0] as Candidate, [measures, posture])
+  const [layout, setLayout] = useState<Layout | null>(null)
+  const [progress, setProgress] = useState<number | null>(null)
+  const [stopped, setStopped] = useState(false)
+  const cancel = useRef(() => {})
+  const fromPlan = useMemo(() => (kept && matches(kept, choosing) ? readPlan(kept) : null), [kept, choosing])
+
+  const search = useCallback(() => {
+    cancel.current()
+    setStopped(false)
+    setProgress(0)
+    const people = members.map(({ body }) => body.person)
+    const run = startClassFit(people, measures, taught, { levels: most, chairs }, setProgress)
+    cancel.current = run.cancel
+    run.found
+      .then((found) => {
+        setLayout(readFound(found, members))
+        setProgress(null)
+      })
+      .catch(() => setProgress(null))
+  }, [members, measures, taught, most, chairs])
+
+  useEffect(() => {
+    if (fromPlan) {
+      cancel.current()
+      setProgress(null)
+      setLayout(fromPlan)
+      return
+    }
+    if (members.length === 0) {
+      setLayout(null)
+      return
+    }
+    const timer = setTimeout(search, REST)
+    return () => {
+      clearTimeout(timer)
+      cancel.current()
+    }
+  }, [search, fromPlan, members.length])
+
+  const stop = () => {
+    cancel.current()
+    setProgress(null)
+    setStopped(true)
+  }
+
+  const levels: Level[] = useMemo(() => {
+    if (!layout) return []
+    const words = sayLevels(
+      layout.levels.map(({ candidate }) => candidate.measures),
+      measures,
+    )
+    return layout.levels.map((level, i) => ({ ...level, words: words[i] as LevelWords }))
+  }, [layout, measures])
+  const placed = useMemo(
+    () => (layout ? members.map((member) => placeMember(member, layout, asTaught, taught, chairs)) : []),
+    [layout, members, asTaught, taught, chairs],
+  )
+  const taughtBy = useMemo(
+    () => members.map((member) => ({ member, analysis: readAsTaught(member.body, measures, taught) })),
+    [members, measures, taught],
+  )
+
+  /** Puts somebody into a lane and keeps them there. */
+  const move = (id: string, place: Place) =>
+    setLayout(
+      (now) => now && { ...now, places: new Map(now.places).set(id, place), pinned: new Set(now.pinned).add(id) },
+    )
+  /** Changes a level; everybody in it is looked at anew. */
+  const edit = (at: number, change: (level: Measures) => Measures) =>
+    setLayout((now) => {
+      if (!now) return now
+      const levels = now.levels.map((level, i) =>
+        i === at
+          ? { edited: true, candidate: { ...level.candidate, measures: change(level.candidate.measures) } }
+          : level,
+      )
+      return { ...now, levels }
+    })
+  return {
+    measures,
+    levels,
+    placed,
+    taughtBy,
+    progress,
+    stopped,
+    stop,
+    search,
+    move,
+    edit,
+    layout,
+    isPlan: layout === fromPlan && fromPlan !== null,
+  }
+}
+
+function readFound(found: ClassFound, members: readonly Member[]): Layout {
+  const places = new Map<string, Place>()
+  const own = new Map<string, OwnForm>()
+  members.forEach(({ id }, i) => {
+    const place = found.found.of[i] as number
+    places.set(id, place < 0 ? 'aside' : place)
+    const form = found.own[i]
+    if (form) own.set(id, form)
+  })
+  return {
+    levels: found.found.levels.map((candidate) => ({ candidate, edited: false })),
+    places,
+    pinned: new Set(),
+    own,
+    found: found.found,
+    more: found.more,
+    fewer: found.fewer,
+    ids: members.map(({ id }) => id),
+  }
+}
+
+const matches = ({ plan, posture, group }: ClassPlan, choosing: Choosing): boolean =>
+  group === choosing.group &&
+  posture === choosing.posture.id &&
+  plan.school === choosing.school &&
+  plan.side === choosing.side &&
+  choosing.absent.size === 0
+
+function readPlan({ plan }: ClassPlan): Layout {
+  return {
+    levels: plan.levels.map(({ measures }) => ({
+      edited: true,
+      candidate: { measures: toMeasures(measures), distance: 0 },
+    })),
+    places: new Map(plan.people.map(({ id, level }) => [id, level ?? 'aside'])),
+    pinned: new Set(plan.people.filter(({ pinned }) => pinned).map(({ id }) => id)),
+    own: new Map(
+      plan.people
+        .filter(({ kind }) => kind !== 'level')
+        .map(({ id, kind, stance }) => [
+          id,
+          { kind: kind as OwnForm['kind'], stance: stance && toStance(stance), variant: null },
+        ]),
+    ),
+    more: null,
+    fewer: null,
+    found: null,
+    ids: [],
+  }
+}
+
+function placeMember(member: Member, layout: Layout, asTaught: Candidate, taught: Taught, chairs: boolean): Placed {
+  // Somebody who joined since the plan was kept stands aside until they are put somewhere.
+  const place = layout.places.get(member.id) ?? 'aside'
+  const pinned = layout.pinned.has(member.id)
+  const level = place === 'aside' ? undefined : layout.levels[place]
+  if (level) {
+    const stood = standLevel(member.body, level.candidate, asTaught, taught, chairs)
+    return { member, place, pinned, kind: 'level', ...stood }
+  }
+  const form = layout.own.get(member.id)
+  const stance = form?.stance ?? null
+  const analysis = stance && tryAnalyse(member, stance)
+  return {
+    member,
+    place: 'aside',
+    pinned,
+    kind: form?.kind ?? 'none',
+    stance,
+    analysis,
+    passes: analysis !== null && analysis.verdict !== 'beyond',
+  }
+}
+
+function tryAnalyse({ body }: Member, stance: Stance): Analysis | null {
+  try {
+    return analyse(body, stance, { standing: null, withoutFreeTurn: true })
+  } catch {
+    return null
+  }
+}

@@ -1,0 +1,127 @@
+'use client'
+
+import Button from '@mui/material/Button'
+import { useRouter } from 'next/navigation'
+import { useDeferredValue, useMemo, useState } from 'react'
+import type { Roster } from '@/server/roster'
+import type { BodyUnits } from '@/ui/people/body-units'
+import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
+import { Places } from '@/ui/places/Places'
+import { useDayTurn } from '@/ui/places/use-day-turn'
+import { LightSwitch } from '@/ui/theme/LightSwitch'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { choosePeople, EVERYONE, listGroups, PUT_AWAY, type SortBy } from './choose-people'
+import { GroupNameSheet } from './GroupNameSheet'
+import { ImportSheet } from './import/ImportSheet'
+import { takeOutCsv, takeOutJson } from './import/take-out'
+import { PersonRow } from './PersonRow'
+import styles from './people.module.css'
+
+const SORTS: readonly { value: SortBy; name: string }[] = [
+  { value: 'name', name: 'by name' },
+  { value: 'steadiness', name: 'least steady first' },
+  { value: 'due', name: 'what is due first' },
+]
+
+/** Who is in the class, what their limits are, what is due. */
+export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; units: BodyUnits }) {
+  const router = useRouter()
+  const [group, setGroup] = useState(EVERYONE)
+  const [sortBy, setSortBy] = useState<SortBy>('name')
+  const [search, setSearch] = useState('')
+  const [sheet, setSheet] = useState<'person' | 'import' | 'group' | null>(null)
+  const sought = useDeferredValue(search)
+  const groups = useMemo(() => listGroups(rows), [rows])
+  const shown = useMemo(() => choosePeople(rows, { group, sortBy, sought }), [rows, group, sortBy, sought])
+  const due = shown.filter((row) => row.due.length > 0).length
+  useDayTurn(day)
+  const close = () => setSheet(null)
+  return (
+    <main className={styles.people}>
+      <header className={styles.head}>
+        <h1>
+          <ChoiceWord
+            label="Group"
+            value={group}
+            choices={[
+              { value: EVERYONE, name: 'Everyone' },
+              ...groups.map((name) => ({ value: name, name })),
+              { value: PUT_AWAY, name: 'Put away' },
+            ]}
+            onChoose={setGroup}
+          />
+          , <ChoiceWord label="Order" value={sortBy} choices={SORTS} onChoose={setSortBy} />: {sayCount(shown.length)}
+          {due > 0 && `, something is due for ${due}`}.
+        </h1>
+        <Places at="/people" />
+      </header>
+      <div className={styles.tools}>
+        <input
+          type="search"
+          aria-label="Search names, notes and limits"
+          placeholder="a name, a limit, a word…"
+          value={search}
+          onChange={(event) => setSearch(event.target.value)}
+        />
+        <Button variant="contained" onClick={() => setSheet('person')}>
+          Somebody new
+        </Button>
+        <button type="button" onClick={() => setSheet('import')}>
+          Bring in a list
+        </button>
+        <button type="button" onClick={() => takeOutCsv(units)}>
+          Take out as a table
+        </button>
+        <button type="button" onClick={takeOutJson}>
+          Take out whole
+        </button>
+        {groups.includes(group) && (
+          <button type="button" onClick={() => setSheet('group')}>
+            Rename group
+          </button>
+        )}
+        <LightSwitch />
+      </div>
+      {rows.length === 0 ? (
+        <p className={styles.nobody}>Nobody is on the list yet. Somebody new takes five fields and half a minute.</p>
+      ) : shown.length === 0 ? (
+        <p className={styles.nobody}>Nobody here fits that.</p>
+      ) : (
+        <ul className={styles.class}>
+          {shown.map((row) => (
+            <PersonRow key={row.id} row={row} day={day} withGroups={group === EVERYONE} />
+          ))}
+        </ul>
+      )}
+      <NewPersonSheet
+        open={sheet === 'person'}
+        onClose={close}
+        units={units}
+        day={day}
+        groups={groups}
+        onAdded={(id) => router.push(`/people/${id}`)}
+      />
+      <ImportSheet
+        open={sheet === 'import'}
+        onClose={close}
+        units={units}
+        onDone={() => {
+          close()
+          router.refresh()
+        }}
+      />
+      <GroupNameSheet
+        open={sheet === 'group'}
+        onClose={close}
+        group={group}
+        onDone={(name) => {
+          close()
+          setGroup(name)
+          router.refresh()
+        }}
+      />
+    </main>
+  )
+}
+
+const sayCount = (count: number) => (count === 1 ? 'one person' : `${count} people`)

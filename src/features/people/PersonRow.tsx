@@ -1,0 +1,63 @@
+import Link from 'next/link'
+import { memo } from 'react'
+import { sayDay } from '@/records/say'
+import type { RosterRow } from '@/server/roster'
+import { isNearestSideways, SmallVial } from '@/ui/vial/SmallVial'
+import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import styles from './people.module.css'
+
+type PersonRowProps = { row: RosterRow; day: string; withGroups: boolean }
+
+/** Somebody of the class: how they stand, what limits them, what is due. */
+export const PersonRow = memo(function PersonRow({ row, day, withGroups }: PersonRowProps) {
+  const { id, name, story, groups, standing, limits, due, today } = row
+  return (
+    <li>
+      <Link href={`/people/${id}`} prefetch={false} className={styles.row}>
+        <span className={styles.stands}>
+          {standing?.verdict && <VerdictMark verdict={standing.verdict} size={20} />}
+          {standing && !standing.verdict && <SeenMark />}
+          <span className={styles.forEars}>{sayStanding(standing)}</span>
+          {standing && (
+            <SmallVial
+              edges={standing.vial}
+              reserve={standing.vial.reserve}
+              along={isNearestSideways(standing.vial) ? 'across' : 'ahead'}
+            />
+          )}
+        </span>
+        <span className={styles.who}>
+          <span>
+            <strong>{name}</strong>
+            {withGroups && groups.length > 0 && <small>{groups.join(', ')}</small>}
+          </span>
+          {story && <small className={styles.story}>{story}</small>}
+        </span>
+        <span className={styles.limits}>{limits.length > 0 ? limits.join(' · ') : 'no limits set'}</span>
+        <span className={styles.due}>
+          {today && <strong>today: {today}</strong>}
+          {standing?.seen && <span>seen standing {sayDay(standing.seen, day.slice(0, 4))}; reach not measured</span>}
+          {due.map((text) => (
+            <span key={text}>{text}</span>
+          ))}
+        </span>
+      </Link>
+    </li>
+  )
+})
+
+function sayStanding(standing: RosterRow['standing']): string {
+  if (!standing) return 'Own standing: not known.'
+  if (!standing.verdict) return 'Own standing: seen, not measured.'
+  return `Own standing: ${VERDICT_WORDS[standing.verdict].toLowerCase()}.`
+}
+
+/** Seen standing, while only an estimate says otherwise: an eye, and no verdict. */
+function SeenMark() {
+  return (
+    <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
+      <path d="M1.5 10q8.5 -9 17 0q-8.5 9 -17 0z" fill="none" stroke="var(--ink-soft)" strokeWidth="1.8" />
+      <circle cx="10" cy="10" r="2.6" fill="var(--ink-soft)" />
+    </svg>
+  )
+}

@@ -1,0 +1,37 @@
+import type { RosterRow } from '@/server/roster'
+
+export type SortBy = 'name' | 'steadiness' | 'due'
+
+export const EVERYONE = '*'
+export const PUT_AWAY = '-'
+
+export const listGroups = (rows: readonly RosterRow[]): string[] =>
+  [...new Set(rows.flatMap((row) => row.groups))].sort((a, b) => a.localeCompare(b))
+
+type Choosing = { group: string; sortBy: SortBy; sought: string }
+
+/** Those of a group whose name, story or limits hold every word that is sought, in an order. */
+export function choosePeople(rows: readonly RosterRow[], { group, sortBy, sought }: Choosing): RosterRow[] {
+  const words = plain(sought).split(/\s+/).filter(Boolean)
+  const chosen = rows.filter((row) => {
+    if (row.archived !== (group === PUT_AWAY)) return false
+    if (group !== EVERYONE && group !== PUT_AWAY && !row.groups.includes(group)) return false
+    if (words.length === 0) return true
+    const text = plain([row.name, row.story, ...row.limits, ...row.due].join(' '))
+    return words.every((word) => text.includes(word))
+  })
+  const orders: Record<SortBy, (a: RosterRow, b: RosterRow) => number> = {
+    name: byName,
+    steadiness: (a, b) => toSpare(a) - toSpare(b) || byName(a, b),
+    due: (a, b) => b.due.length - a.due.length || byName(a, b),
+  }
+  return chosen.sort(orders[sortBy])
+}
+
+const byName = (a: RosterRow, b: RosterRow) => a.name.localeCompare(b.name)
+
+/** Nobody's standing known comes first: it wants looking at. */
+const toSpare = ({ standing }: RosterRow) => standing?.vial.nearest ?? Number.NEGATIVE_INFINITY
+
+/** Without accents and case, so that "zoe" finds Zoë. */
+const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()

@@ -1,0 +1,181 @@
+'use client'
+
+import Button from '@mui/material/Button'
+import Papa from 'papaparse'
+import { useMemo, useState } from 'react'
+import { InputError } from '@/core'
+import { parse, parseJson } from '@/formats/parse'
+import { type RecordDocument, recordDocument } from '@/formats/record-document'
+import { COLUMNS, type Column, guessColumns, type Mapping, type Reading, readTable } from '@/records/spreadsheet'
+import { ask, RefusedError } from '@/ui/api/ask'
+import { type BodyUnits, parseHeight, parseMass } from '@/ui/people/body-units'
+import { Sheet } from '@/ui/words/Sheet'
+import sheet from '@/ui/words/sheet.module.css'
+import styles from './import.module.css'
+
+type ImportSheetProps = { open: boolean; onClose: () => void; units: BodyUnits; onDone: () => void }
+
+type Opened =
+  | { kind: 'table'; name: string; headings: string[]; rows: string[][] }
+  | { kind: 'records'; name: string; records: RecordDocument[]; bad: { row: number; reason: string }[] }
+
+/** People from a file: a table whose columns are matched by hand, or records taken out before. Nothing comes in unseen. */
+export function ImportSheet({ open, onClose, units, onDone }: ImportSheetProps) {
+  const [file, setFile] = useState<Opened | null>(null)
+  const [mapping, setMapping] = useState<Mapping>([])
+  const [problem, setProblem] = useState<string | null>(null)
+  const [busy, setBusy] = useState(false)
+  const read = useMemo(() => {
+    if (!file) return null
+    if (file.kind === 'records') return { records: file.records, bad: file.bad }
+    return readTable(file.rows, mapping, readingOf(units), new Date().toISOString().slice(0, 10))
+  }, [file, mapping, units])
+  const openFile = async (picked: File | undefined) => {
+    if (!picked) return
+    setProblem(null)
+    try {
+      const opened = readFile(picked.name, await picked.text())
+      setFile(opened)
+      if (opened.kind === 'table') setMapping(guessColumns(opened.headings))
+    } catch (error) {
+      setProblem(`${picked.name} was not opened. ${(error as Error).message}.`)
+    }
+  }
+  const bringIn = async () => {
+    if (!read) return
+    setBusy(true)
+    try {
+      await ask('/api/people', 'POST', { records: read.records })
+      setFile(null)
+      onDone()
+    } catch (error) {
+      setProblem(error instanceof RefusedError ? error.message : 'Nothing was brought in; try again.')
+    }
+    setBusy(false)
+  }
+  const close = () => {
+    setFile(null)
+    setProblem(null)
+    onClose()
+  }
+  return (
+    <Sheet title="Bring in a list" open={open} onClose={close} wide>
+      <label className={styles.pick}>
+        A table (.csv) or records that were taken out whole (.json)
+        <input
+          type="file"
+          accept=".csv,.json,text/csv,application/json"
+          onChange={(event) => openFile(event.target.files?.[0])}
+        />
+      </label>
+      {problem && <p role="alert">{problem}</p>}
+      {file?.kind === 'table' && <Columns table={file} mapping={mapping} onChange={setMapping} />}
+      {read && (
+        <>
+          {read.bad.length > 0 && (
+            <section className={styles.bad} aria-label="Rows that stay out">
+              <h3>{read.bad.length === 1 ? 'One row stays out' : `${read.bad.length} rows stay out`}</h3>
+              <ul>
+                {read.bad.map(({ row, reason }) => (
+                  <li key={row}>
+                    row {row}: {reason}
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+          <p>
+            {read.records.length === 0
+              ? 'Nobody can be brought in like this.'
+              : `${read.records.length} will be brought in: ${nameSome(read.records)}.`}
+          </p>
+          <div className={sheet.actions}>
+            <Button variant="contained" disabled={busy || read.records.length === 0} onClick={bringIn}>
+              Bring in {read.records.length}
+            </Button>
+          </div>
+        </>
+      )}
+    </Sheet>
+  )
+}
+
+const NAMED = 4
+
+function nameSome(records: readonly RecordDocument[]): string {
+  const names = records.slice(0, NAMED).map(({ name }) => name)
+  return records.length > NAMED ? `${names.join(', ')} and ${records.length - NAMED} more` : names.join(', ')
+}
+
+const readingOf = (units: BodyUnits): Reading => ({
+  height: (text) => (text === '' ? Number.NaN : parseHeight(text.replace(/\s*cm$/i, ''), units)),
+  mass: (text) => (text === '' ? Number.NaN : parseMass(text.replace(/\s*(kg|lbs?)$/i, ''), units)),
+  accepts:
+    units === 'metric'
+      ? { height: '100 to 230 cm', mass: '25 to 250 kg' }
+      : { height: '3 ft 4 in to 7 ft 6 in', mass: '55 to 551 pounds' },
+})
+
+function readFile(name: string, text: string): Opened {
+  if (/\.json$/i.test(name)) return readRecords(name, parseJson(text))
+  const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' })
+  const [headings, ...rows] = data
+  if (!headings || rows.length === 0)
+    throw new InputError('document', name, 'a table with headings and at least one row')
+  return { kind: 'table', name, headings, rows }
+}
+
+/** One record, a list of them, or what was taken out whole; a bad one stays out with its reason. */
+function readRecords(name: string, value: unknown): Opened {
+  const wrapped = (value as { records?: unknown } | null)?.records
+  const list = Array.isArray(wrapped) ? wrapped : Array.isArray(value) ? value : [value]
+  const records: RecordDocument[] = []
+  const bad: { row: number; reason: string }[] = []
+  list.forEach((one, i) => {
+    try {
+      records.push(parse(recordDocument, one))
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      bad.push({ row: i + 1, reason: `${error.field}: accepted is ${error.accepts}` })
+    }
+  })
+  return { kind: 'records', name, records, bad }
+}
+
+type ColumnsProps = {
+  table: Extract<Opened, { kind: 'table' }>
+  mapping: Mapping
+  onChange: (mapping: Mapping) => void
+}
+
+const SHOWN = 3
+
+/** Each column of the file with its first cells, and what it is taken for. */
+function Columns({ table: { headings, rows }, mapping, onChange }: ColumnsProps) {
+  const choose = (at: number, column: Column | null) =>
+    onChange(mapping.map((one, i) => (i === at ? column : one === column ? null : one)))
+  return (
+    <div className={styles.columns}>
+      {headings.map((heading, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a column is its place in the file
+        <div key={i} data-used={mapping[i] !== null}>
+          <strong>{heading || `column ${i + 1}`}</strong>
+          <select
+            aria-label={`${heading || `column ${i + 1}`} is`}
+            value={mapping[i] ?? ''}
+            onChange={(event) => choose(i, (event.target.value || null) as Column | null)}
+          >
+            <option value="">left out</option>
+            {COLUMNS.map((column) => (
+              <option key={column}>{column}</option>
+            ))}
+          </select>
+          {rows.slice(0, SHOWN).map((cells, row) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a row is its place in the file
+            <small key={row}>{cells[i] || '–'}</small>
+          ))}
+        </div>
+      ))}
+    </div>
+  )
+}

@@ -1,0 +1,198 @@
+import { type FormEvent, useState } from 'react'
+import { InputError, PROPORTIONS, type Side } from '@/core'
+import { parse } from '@/formats/parse'
+import { personDocument } from '@/formats/person-document'
+import type { RecordDocument } from '@/formats/record-document'
+import { sayDay } from '@/records/say'
+import type { BodyUnits } from '@/ui/people/body-units'
+import type { PartProps } from './PersonPage'
+import styles from './person.module.css'
+
+type Body = RecordDocument['body']
+
+type Measure = {
+  key: string
+  name: string
+  /** As measured, in metres; undefined while it is an estimate. */
+  read: (body: Body) => number | undefined
+  estimate: (statureM: number) => number
+  write: (body: Body, metres: number | undefined) => Body
+}
+
+const plain = (
+  key: 'footLengthM' | 'footBreadthM' | 'shoulderWidthM' | 'trunkShiftM',
+  name: string,
+  fraction: number,
+): Measure => ({
+  key,
+  name,
+  read: (body) => body[key],
+  estimate: (statureM) => fraction * statureM,
+  write: ({ [key]: _, ...body }, metres) =>
+    metres === undefined ? (body as Body) : ({ ...body, [key]: metres } as Body),
+})
+
+type LengthKey = 'thighM' | 'shankM' | 'upperArmM' | 'forearmM'
+
+/** A length of one limb; measured on one side only, it is meant for both until the other is measured. */
+const sided = (key: LengthKey, side: Side, name: string, fraction: number): Measure => ({
+  key: `lengths.${key}.${side}`,
+  name: `${name}, ${side}`,
+  read: ({ lengths }) => {
+    const value = lengths?.[key]
+    return typeof value === 'object' ? (value as Record<Side, number>)[side] : value
+  },
+  estimate: (statureM) => fraction * statureM,
+  write: (body, metres) => {
+    const { [key]: before, ...others } = body.lengths ?? {}
+    if (metres === undefined) return { ...body, lengths: others }
+    const both = typeof before === 'object' ? before : { left: before ?? metres, right: before ?? metres }
+    return { ...body, lengths: { ...others, [key]: { ...both, [side]: metres } } } as Body
+  },
+})
+
+const MEASURES: readonly Measure[] = [
+  plain('footLengthM', 'Foot length', PROPORTIONS.footLength),
+  plain('footBreadthM', 'Foot breadth', PROPORTIONS.footBreadth),
+  plain('shoulderWidthM', 'Shoulder width', PROPORTIONS.shoulderWidth),
+  plain('trunkShiftM', 'Trunk’s centre forward', 0),
+  sided('thighM', 'left', 'Thigh', PROPORTIONS.thigh),
+  sided('thighM', 'right', 'Thigh', PROPORTIONS.thigh),
+  sided('shankM', 'left', 'Shin', PROPORTIONS.shank),
+  sided('shankM', 'right', 'Shin', PROPORTIONS.shank),
+  sided('upperArmM', 'left', 'Upper arm', PROPORTIONS.upperArm),
+  sided('upperArmM', 'right', 'Upper arm', PROPORTIONS.upperArm),
+]
+
+const CM_IN_INCH = 2.54
+
+/** What was measured replaces an estimate one by one, each with its date. */
+export function BodyMeasures({ record, change, day, units }: PartProps & { units: BodyUnits }) {
+  const [problem, setProblem] = useState<string | null>(null)
+  const unit = units === 'metric' ? 'cm' : 'in'
+  const toMetres = (figure: number) => (figure * (units === 'metric' ? 1 : CM_IN_INCH)) / 100
+  const figure = (metres: number) =>
+    ((metres * 100) / (units === 'metric' ? 1 : CM_IN_INCH)).toFixed(1).replace(/\.0$/, '')
+  const set = ({ key, write, name }: Measure, text: string) => {
+    const metres = text.trim() === '' ? undefined : toMetres(Number(text.replace(',', '.')))
+    const body = write(record.body, metres)
+    try {
+      parse(personDocument, body)
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      return setProblem(`${name}: ${text} is not a length of a body.`)
+    }
+    setProblem(null)
+    const { [key]: _, ...measured } = record.measured
+    change((r) => ({ ...r, body, measured: metres === undefined ? measured : { ...measured, [key]: { on: day } } }))
+  }
+  return (
+    <section className={styles.part} aria-label="Body">
+      <h2>Body</h2>
+      <div className={styles.measures}>
+        {MEASURES.map((measure) => {
+          const measured = measure.read(record.body)
+          const on = record.measured[measure.key]?.on
+          return (
+            <label key={measure.key}>
+              <span>
+                {measure.name}, {unit}
+              </span>
+              <input
+                key={measured ?? 'estimate'}
+                inputMode="decimal"
+                autoComplete="off"
+                defaultValue={measured === undefined ? '' : figure(measured)}
+                placeholder={`${figure(measure.estimate(record.body.statureM))} by estimate`}
+                onBlur={(event) => {
+                  const text = event.target.value.trim()
+                  if (text !== (measured === undefined ? '' : figure(measured))) set(measure, text)
+                }}
+              />
+              <small>{measured === undefined ? '' : on ? `measured ${sayDay(on, day.slice(0, 4))}` : 'measured'}</small>
+            </label>
+          )
+        })}
+      </div>
+      {problem && <p role="alert">{problem}</p>}
+      <LegDifference record={record} change={change} day={day} />
+      <label className={styles.wide}>
+        Usual support
+        <input
+          defaultValue={record.usualSupport ?? ''}
+          maxLength={80}
+          placeholder="a stick outdoors, a walker, none"
+          onBlur={(event) => {
+            const usualSupport = event.target.value.trim()
+            if (usualSupport !== (record.usualSupport ?? '')) change((r) => ({ ...r, usualSupport }))
+          }}
+        />
+      </label>
+    </section>
+  )
+}
+
+/** A shorter leg: measured lying it is one; only seen standing it may be a tilted pelvis. */
+function LegDifference({ record, change, day }: PartProps) {
+  const [open, setOpen] = useState(false)
+  const { legDifference } = record
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault()
+    const form = new FormData(event.currentTarget)
+    const byM = Number(String(form.get('by')).replace(',', '.')) / 100
+    if (!(byM > 0 && byM <= 0.08)) return
+    const shorter = String(form.get('shorter')) as Side
+    const how = String(form.get('how')) as 'lying' | 'standing'
+    change((r) => ({ ...r, legDifference: { shorter, byM, how, on: day } }))
+    setOpen(false)
+  }
+  if (open) {
+    return (
+      <form className={styles.form} aria-label="Leg lengths" onSubmit={submit}>
+        <label>
+          Shorter leg
+          <select name="shorter">
+            <option>left</option>
+            <option>right</option>
+          </select>
+        </label>
+        <label>
+          By, cm (0.1 to 8)
+          <input name="by" required inputMode="decimal" autoComplete="off" />
+        </label>
+        <label>
+          How
+          <select name="how">
+            <option value="lying">measured lying</option>
+            <option value="standing">only seen standing</option>
+          </select>
+        </label>
+        <p className={styles.actions}>
+          <button type="submit">Set it</button>
+          <button type="button" onClick={() => setOpen(false)}>
+            Leave it
+          </button>
+        </p>
+      </form>
+    )
+  }
+  return (
+    <p className={styles.actions}>
+      {legDifference && legDifference.byM > 0
+        ? `The ${legDifference.shorter} leg is ${Math.round(legDifference.byM * 1000)} mm shorter, ${
+            legDifference.how === 'lying'
+              ? `measured lying (${sayDay(legDifference.on, day.slice(0, 4))}).`
+              : `only seen standing (${sayDay(legDifference.on, day.slice(0, 4))}): it may be a tilted pelvis, so nothing is computed from it until it is measured lying.`
+          }`
+        : 'Legs taken as equal.'}
+      <button type="button" onClick={() => setOpen(true)}>
+        {legDifference ? 'measure again' : 'one is shorter'}
+      </button>
+      {legDifference && (
+        <button type="button" onClick={() => change(({ legDifference: _, ...r }) => r as RecordDocument)}>
+          take away
+        </button>
+      )}
+    </p>
+  )
+}

@@ -1,0 +1,119 @@
+'use client'
+
+import type { JointName, Pose, Vec3 } from '@/core'
+import type { Binding } from '@/records/binding'
+import { LIMIT_KINDS, type LimitKind } from '@/records/limit-list'
+import { sayBinding } from '@/records/say'
+import type { OwnStanding } from '@/records/standing'
+import { FlatFigure } from '@/ui/figure/FlatFigure'
+import { FROM_FRONT, see, viewFrom } from '@/ui/figure/view'
+import styles from './person.module.css'
+
+const WIDTH = 330
+const HEIGHT = 470
+const FLOOR = 30
+const SIDE = 104
+
+type Callout = { key: string; text: string; at: Vec3; right: boolean }
+
+/** The body from the front in its own standing, each limit written at the joint that it binds. */
+export function LimitFigure({ standing, bindings }: { standing: OwnStanding; bindings: readonly Binding[] }) {
+  const { analysis } = standing
+  if (!analysis) return null
+  const { pose } = analysis
+  const scale = (HEIGHT - FLOOR - 14) / (pose.joints.vertex[2] + 0.06)
+  const view = viewFrom(FROM_FRONT)
+  const middle = see(view, pose.joints.pelvis)[0]
+  const toPixels = (at: Vec3) => {
+    const [x, z] = see(view, at)
+    return { x: WIDTH / 2 + (x - middle) * scale, y: HEIGHT - FLOOR - z * scale }
+  }
+  const callouts = spread(
+    bindings.flatMap((binding) => placeBinding(binding, pose)).map((one) => ({ ...one, ...toPixels(one.at) })),
+  )
+  return (
+    <div className={styles.limitFigure} style={{ width: WIDTH, height: HEIGHT }}>
+      <FlatFigure
+        analysis={analysis}
+        view={view}
+        label="Standing, from the front, with the limits at their joints"
+        width={WIDTH}
+        height={HEIGHT}
+        scale={scale}
+        middle={middle}
+        withoutKnees
+      />
+      <svg width={WIDTH} height={HEIGHT} aria-hidden="true">
+        {callouts.map(({ key, x, y, right, labelY }) => (
+          <path
+            key={key}
+            d={`M${x} ${y}L${right ? WIDTH - SIDE : SIDE} ${labelY + 8}`}
+            stroke="var(--clay)"
+            strokeWidth="1.3"
+            fill="none"
+          />
+        ))}
+      </svg>
+      {callouts.map(({ key, text, right, labelY }) => (
+        <span
+          key={key}
+          className={styles.callout}
+          style={{ top: labelY, width: SIDE - 6, ...(right ? { right: 0 } : { left: 0 }) }}
+          data-right={right}
+        >
+          {text}
+        </span>
+      ))}
+    </div>
+  )
+}
+
+const JOINTS: Partial<Record<LimitKind['at'], 'Knee' | 'Hip' | 'Ankle' | 'Shoulder' | 'Heel'>> = {
+  knee: 'Knee',
+  hip: 'Hip',
+  ankle: 'Ankle',
+  shoulder: 'Shoulder',
+  foot: 'Heel',
+}
+
+/** From the front their left is on the picture's right. */
+function placeBinding(binding: Binding, pose: Pose): Callout[] {
+  const { at } = LIMIT_KINDS[binding.what]
+  const joint = JOINTS[at]
+  const side = binding.side ?? 'right'
+  const key = `${binding.what} ${binding.side}`
+  if (joint) {
+    const place = pose.joints[`${side}${joint}` as JointName]
+    return [{ key, text: shorten(sayBinding(binding)), at: place, right: side === 'left' }]
+  }
+  if (at === 'trunk') return [{ key, text: shorten(sayBinding(binding)), at: pose.joints.suprasternal, right: true }]
+  return []
+}
+
+/** At the joint its name need not be said again. */
+const shorten = (text: string) =>
+  text
+    .replace(/^(left|right) /, '')
+    .replace(' at most', '')
+    .replace(/ on the (left|right) leg/, '')
+
+const LINE = 21
+const PER_LINE = 15
+
+type Placed = Callout & { x: number; y: number; labelY: number }
+
+/** Labels of one side pushed apart so that none lies on another. */
+function spread(callouts: (Callout & { x: number; y: number })[]): Placed[] {
+  return [true, false].flatMap((right) => {
+    let free = 4
+    return callouts
+      .filter((one) => one.right === right)
+      .sort((a, b) => a.y - b.y)
+      .map((one) => {
+        const lines = Math.ceil(one.text.length / PER_LINE)
+        const labelY = Math.max(free, Math.min(one.y - 10, HEIGHT - lines * LINE))
+        free = labelY + lines * LINE + 4
+        return { ...one, labelY }
+      })
+  })
+}

@@ -1,0 +1,222 @@
+import { type FormEvent, useState } from 'react'
+import { InputError } from '@/core'
+import { parse } from '@/formats/parse'
+import { type LimitEntry, type LimitWhat, limitEntry, SOURCES } from '@/formats/record-document'
+import type { Binding } from '@/records/binding'
+import { LIMIT_KINDS, SUPPORT_NAMES, sayLimit } from '@/records/limit-list'
+import { sayBinding, sayOrigin } from '@/records/say'
+import type { PartProps } from './PersonPage'
+import styles from './person.module.css'
+
+/** What binds and who said so; what it outranks stays in sight. */
+export function Limits({ change, day, bindings, record }: PartProps & { bindings: readonly Binding[] }) {
+  const [adding, setAdding] = useState(false)
+  const remove = (entry: LimitEntry) => change((r) => ({ ...r, limits: r.limits.filter((one) => one !== entry) }))
+  return (
+    <section className={styles.part} aria-label="Limits and orders">
+      <h2>Limits and orders</h2>
+      {bindings.length === 0 && <p className={styles.soft}>None set: the house rules apply.</p>}
+      <ul className={styles.lines}>
+        {bindings.map((binding) => {
+          const { what, side, entry, outranked } = binding
+          return (
+            <li key={`${what} ${side}`}>
+              <strong>{sayBinding(binding)}</strong>
+              <span className={styles.origin} data-due={entry.reviewOn !== undefined && entry.reviewOn <= day}>
+                {sayOrigin(entry)}
+              </span>
+              {record.limits.includes(entry) && (
+                <button type="button" aria-label={`Take away: ${sayBinding(binding)}`} onClick={() => remove(entry)}>
+                  take away
+                </button>
+              )}
+              {entry.note && <small>{entry.note}</small>}
+              {outranked.map((other) => (
+                <small key={`${other.source.kind} ${other.on} ${other.value} ${other.side}`}>
+                  outranks: {sayLimit(other)} ({sayOrigin(other)})
+                  {record.limits.includes(other) && (
+                    <button type="button" aria-label={`Take away: ${sayLimit(other)}`} onClick={() => remove(other)}>
+                      take away
+                    </button>
+                  )}
+                </small>
+              ))}
+            </li>
+          )
+        })}
+      </ul>
+      {adding ? (
+        <LimitForm
+          day={day}
+          onLeave={() => setAdding(false)}
+          onAdd={(entry) => {
+            change((r) => ({ ...r, limits: [...r.limits, entry] }))
+            setAdding(false)
+          }}
+        />
+      ) : (
+        <p className={styles.actions}>
+          <button type="button" onClick={() => setAdding(true)}>
+            Set a limit
+          </button>
+        </p>
+      )}
+    </section>
+  )
+}
+
+const SOURCE_NAMES = {
+  clinician: 'a clinician’s order',
+  instructor: 'seen by the instructor',
+  'self-reported': 'their own word',
+  estimate: 'an estimate',
+} as const
+
+const GRADES = [
+  ['none', 'none', 0],
+  ['touch', 'touch', 10],
+  ['partial', 'partial', 50],
+  ['as-tolerated', 'as tolerated', 100],
+  ['full', 'full', 100],
+] as const
+
+type LimitFormProps = { day: string; onAdd: (entry: LimitEntry) => void; onLeave: () => void }
+
+function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
+  const [what, setWhat] = useState<LimitWhat>('kneeFlexionMaxDeg')
+  const [grade, setGrade] = useState<(typeof GRADES)[number][0]>('partial')
+  const [problem, setProblem] = useState<string | null>(null)
+  const { unit, sided } = LIMIT_KINDS[what]
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault()
+    const form = new FormData(event.currentTarget)
+    try {
+      onAdd(readForm(form, what, day))
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      setProblem(`${error.field}: accepted is ${error.accepts}`)
+    }
+  }
+  return (
+    <form
+      className={styles.form}
+      aria-label="A limit"
+      onSubmit={submit}
+      onKeyDown={(event) => event.key === 'Escape' && onLeave()}
+    >
+      <label>
+        What
+        <select
+          value={what}
+          // biome-ignore lint/a11y/noAutofocus: the form was just asked for
+          autoFocus
+          onChange={(event) => setWhat(event.target.value as LimitWhat)}
+        >
+          {Object.entries(LIMIT_KINDS).map(([key, { name }]) => (
+            <option key={key} value={key}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {sided && (
+        <label>
+          Side
+          <select name="side" defaultValue="">
+            <option value="">both</option>
+            <option value="left">left</option>
+            <option value="right">right</option>
+          </select>
+        </label>
+      )}
+      {what === 'loadMaxPct' && (
+        <label>
+          Order
+          <select name="grade" value={grade} onChange={(event) => setGrade(event.target.value as typeof grade)}>
+            {GRADES.map(([value, name]) => (
+              <option key={value} value={value}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      {unit === 'word' && (
+        <label>
+          On
+          <select name="value" defaultValue="chair-back">
+            {Object.entries(SUPPORT_NAMES).map(([value, name]) => (
+              <option key={value} value={value}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      {unit !== 'word' && unit !== 'flag' && (
+        <label>
+          {unit === 'm'
+            ? 'Centimetres'
+            : unit === '°'
+              ? 'Degrees'
+              : unit === '%'
+                ? 'Percent of body weight'
+                : 'Seconds'}
+          <input
+            key={what === 'loadMaxPct' ? grade : what}
+            name="value"
+            required
+            inputMode="decimal"
+            autoComplete="off"
+            defaultValue={what === 'loadMaxPct' ? GRADES.find(([value]) => value === grade)?.[2] : undefined}
+          />
+        </label>
+      )}
+      <label>
+        Source
+        <select name="source" defaultValue="instructor">
+          {SOURCES.map((source) => (
+            <option key={source} value={source}>
+              {SOURCE_NAMES[source]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label>
+        Whose (name)
+        <input name="who" maxLength={120} autoComplete="off" />
+      </label>
+      <label>
+        Said on
+        <input name="on" type="date" defaultValue={day} required />
+      </label>
+      <label>
+        Review on (optional)
+        <input name="review" type="date" />
+      </label>
+      {problem && <p role="alert">{problem}</p>}
+      <p className={styles.actions}>
+        <button type="submit">Set it</button>
+        <button type="button" onClick={onLeave}>
+          Leave it
+        </button>
+      </p>
+    </form>
+  )
+}
+
+function readForm(form: FormData, what: LimitWhat, day: string): LimitEntry {
+  const read = (name: string) => String(form.get(name) ?? '').trim()
+  const { unit } = LIMIT_KINDS[what]
+  const figure = Number(read('value').replace(',', '.')) / (unit === 'm' ? 100 : 1)
+  const who = read('who')
+  return parse(limitEntry, {
+    what,
+    ...(read('side') && { side: read('side') }),
+    value: unit === 'word' ? read('value') : unit === 'flag' ? true : figure,
+    ...(read('grade') && { grade: read('grade') }),
+    source: { kind: read('source'), ...(who && { name: who }) },
+    on: read('on') || day,
+    ...(read('review') && { reviewOn: read('review') }),
+  })
+}

@@ -1,0 +1,123 @@
+import { useRouter } from 'next/navigation'
+import { useRef, useState } from 'react'
+import { InputError } from '@/core'
+import { parse, parseJson } from '@/formats/parse'
+import { recordDocument } from '@/formats/record-document'
+import { ask } from '@/ui/api/ask'
+import { Sheet } from '@/ui/words/Sheet'
+import { download } from '../import/take-out'
+import type { PartProps } from './PersonPage'
+import styles from './person.module.css'
+
+/** Notes; the record out and in as one file; putting away, and taking away for good. */
+export function Notes({ record, change, id }: PartProps & { id: string }) {
+  const router = useRouter()
+  const input = useRef<HTMLInputElement>(null)
+  const [asking, setAsking] = useState(false)
+  const [gone, setGone] = useState(false)
+  const [problem, setProblem] = useState<string | null>(null)
+  const open = async (file: File | undefined) => {
+    if (!file) return
+    try {
+      const read = parse(recordDocument, parseJson(await file.text()))
+      change(() => read)
+      setProblem(null)
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      setProblem(`${file.name} was not opened, and nothing was changed. ${error.field}: accepted is ${error.accepts}.`)
+    }
+  }
+  const takeAway = async () => {
+    await ask(`/api/people/${id}`, 'DELETE', {})
+    setAsking(false)
+    setGone(true)
+  }
+  const bringBack = async () => {
+    await ask(`/api/people/${id}/back`, 'POST', {})
+    setGone(false)
+    router.refresh()
+  }
+  return (
+    <section className={styles.part} aria-label="Notes">
+      <h2>Notes</h2>
+      <label className={styles.wide}>
+        In a line, shown on the bench
+        <input
+          defaultValue={record.story}
+          key={record.story}
+          maxLength={500}
+          onBlur={(event) =>
+            event.target.value !== record.story && change((r) => ({ ...r, story: event.target.value }))
+          }
+        />
+      </label>
+      <label className={styles.wide}>
+        Everything else
+        <textarea
+          defaultValue={record.notes}
+          key={record.notes}
+          maxLength={5000}
+          rows={3}
+          onBlur={(event) =>
+            event.target.value !== record.notes && change((r) => ({ ...r, notes: event.target.value }))
+          }
+        />
+      </label>
+      <p className={styles.actions}>
+        <button
+          type="button"
+          onClick={() =>
+            download(`${fileName(record.name)}.person.json`, 'application/json', JSON.stringify(record, null, 2))
+          }
+        >
+          Record to a file
+        </button>
+        <button type="button" onClick={() => input.current?.click()}>
+          Record from a file
+        </button>
+        <input
+          ref={input}
+          hidden
+          type="file"
+          accept=".json,application/json"
+          onChange={(event) => open(event.target.files?.[0])}
+        />
+        <button type="button" onClick={() => change((r) => ({ ...r, archived: !r.archived }))}>
+          {record.archived ? 'Bring back from away' : 'Put away'}
+        </button>
+        <button type="button" onClick={() => setAsking(true)}>
+          Delete
+        </button>
+      </p>
+      {problem && <p role="alert">{problem}</p>}
+      {gone && (
+        <p role="status" className={styles.gone}>
+          {record.name} was deleted, and is gone for good when the program is left.{' '}
+          <button type="button" onClick={bringBack}>
+            Bring back
+          </button>
+        </p>
+      )}
+      <Sheet title={`Delete ${record.name}?`} open={asking} onClose={() => setAsking(false)}>
+        <p>
+          The record, what was kept on the bench, and the drafts go. It can be undone until the program is left; then it
+          is really gone. Putting away keeps everything.
+        </p>
+        <p className={styles.actions}>
+          <button type="button" onClick={takeAway}>
+            Delete
+          </button>
+          <button type="button" onClick={() => setAsking(false)}>
+            Keep
+          </button>
+        </p>
+      </Sheet>
+    </section>
+  )
+}
+
+const fileName = (name: string) =>
+  name
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-|-$/g, '') || 'person'

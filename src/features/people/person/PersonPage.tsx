@@ -1,0 +1,78 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import { findToday } from '@/records/binding'
+import { resolveRecord } from '@/records/resolve'
+import { readStanding } from '@/records/standing'
+import type { HouseSettings } from '@/server/house'
+import type { KeptRecord } from '@/server/people'
+import { Places } from '@/ui/places/Places'
+import { useDayTurn } from '@/ui/places/use-day-turn'
+import { LightSwitch } from '@/ui/theme/LightSwitch'
+import { BodyMeasures } from './BodyMeasures'
+import { Conditions } from './Conditions'
+import { ConflictSheet } from './ConflictSheet'
+import { LimitFigure } from './LimitFigure'
+import { Limits } from './Limits'
+import { Notes } from './Notes'
+import { PersonSentence } from './PersonSentence'
+import styles from './person.module.css'
+import { StandingWords } from './StandingWords'
+import { Tests } from './Tests'
+import { Today } from './Today'
+import { useRecord } from './use-record'
+import { Watch } from './Watch'
+
+type PersonPageProps = { kept: KeptRecord; house: HouseSettings; groups: readonly string[]; day: string }
+
+/** What every part of a person's page is given. */
+export type PartProps = {
+  record: KeptRecord['record']
+  change: (make: (record: KeptRecord['record']) => KeptRecord['record']) => void
+  day: string
+}
+
+/** One person: their body with what limits it, and everything that was said, measured and seen. */
+export function PersonPage({ kept, house, groups, day }: PersonPageProps) {
+  const { record, change, undo, canUndo, problem, isSaved, theirs, settle } = useRecord(kept)
+  const [asTheyAre] = useState(kept.id)
+  useDayTurn(day)
+  const resolved = useMemo(() => resolveRecord(record, day, house.rules), [record, day, house])
+  const standing = useMemo(() => readStanding(record, resolved.document, day), [record, resolved, day])
+  const part: PartProps = { record, change, day }
+  return (
+    <main className={styles.person}>
+      <header className={styles.head}>
+        <PersonSentence {...part} id={asTheyAre} units={house.units} groups={groups} />
+        <div>
+          <Places at="/people" />
+          <div className={styles.headTools}>
+            <span role="status" data-saved={isSaved}>
+              {problem ?? (isSaved ? 'saved' : 'saving…')}
+            </span>
+            <button type="button" onClick={undo} disabled={!canUndo}>
+              Undo
+            </button>
+            <LightSwitch />
+          </div>
+        </div>
+      </header>
+      <div className={styles.columns}>
+        <aside className={styles.figure}>
+          <LimitFigure standing={standing} bindings={resolved.bindings} />
+          <StandingWords standing={standing} record={record} effects={resolved.effects} day={day} />
+        </aside>
+        <div className={styles.paper}>
+          <Today {...part} lowered={findToday(record, day)} />
+          <Limits {...part} bindings={resolved.bindings} />
+          <Conditions {...part} />
+          <Tests {...part} effects={resolved.effects} />
+          <Watch {...part} signs={house.signs} />
+          <BodyMeasures {...part} units={house.units} />
+          <Notes {...part} id={kept.id} />
+        </div>
+      </div>
+      <ConflictSheet mine={record} theirs={theirs} onSettle={settle} />
+    </main>
+  )
+}

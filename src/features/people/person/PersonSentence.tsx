@@ -1,0 +1,161 @@
+import Link from 'next/link'
+import { type KeyboardEvent, useState } from 'react'
+import { type BodyUnits, parseHeight, parseMass, sayHeight, sayMass } from '@/ui/people/body-units'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { NumberWord } from '@/ui/words/NumberWord'
+import type { PartProps } from './PersonPage'
+import styles from './person.module.css'
+import { TextWord } from './TextWord'
+
+type PersonSentenceProps = PartProps & { id: string; units: BodyUnits; groups: readonly string[] }
+
+const SEXES = [
+  { value: 'unspecified', name: 'sex not given' },
+  { value: 'female', name: 'female' },
+  { value: 'male', name: 'male' },
+] as const
+
+/** Who they are, as a sentence whose underlined words are changed in place. */
+export function PersonSentence({ record, change, day, id, units, groups }: PersonSentenceProps) {
+  const { body } = record
+  const setBody = (key: 'statureM' | 'massKg' | 'ageYears', value: number) =>
+    change((r) => ({
+      ...r,
+      body: { ...r.body, [key]: value },
+      measured: { ...r.measured, [key]: { ...r.measured[key], on: day } },
+    }))
+  return (
+    <div className={styles.sentence}>
+      <h1>
+        <TextWord label="Name" value={record.name} onChange={(name) => name && change((r) => ({ ...r, name }))} />
+      </h1>
+      <p>
+        {body.ageYears === undefined ? (
+          <button type="button" className={styles.word} onClick={() => setBody('ageYears', 70)}>
+            age not given
+          </button>
+        ) : (
+          <NumberWord
+            label="Age"
+            value={body.ageYears}
+            unit="years"
+            step={1}
+            min={5}
+            max={115}
+            digits={0}
+            onChange={(value) => setBody('ageYears', value)}
+          />
+        )}
+        ,{' '}
+        <ChoiceWord
+          label="Sex"
+          value={body.sex ?? 'unspecified'}
+          choices={SEXES}
+          onChoose={(sex) => change((r) => ({ ...r, body: { ...r.body, sex } }))}
+        />
+        ,{' '}
+        {units === 'metric' ? (
+          <>
+            <NumberWord
+              label="Height"
+              value={body.statureM * 100}
+              unit="cm"
+              step={1}
+              min={100}
+              max={230}
+              onChange={(value) => setBody('statureM', value / 100)}
+            />
+            ,{' '}
+            <NumberWord
+              label="Mass"
+              value={body.massKg}
+              unit="kg"
+              step={1}
+              min={25}
+              max={250}
+              onChange={(value) => setBody('massKg', value)}
+            />
+          </>
+        ) : (
+          <>
+            <TextWord
+              label="Height, feet and inches"
+              value={sayHeight(body.statureM, units)}
+              onChange={(text) => {
+                const metres = parseHeight(text, units)
+                if (metres >= 1 && metres <= 2.3) setBody('statureM', metres)
+              }}
+            />
+            ,{' '}
+            <TextWord
+              label="Mass, pounds"
+              value={sayMass(body.massKg, units)}
+              onChange={(text) => {
+                const kg = parseMass(text.replace(/\s*lbs?$/, ''), units)
+                if (kg >= 25 && kg <= 250) setBody('massKg', kg)
+              }}
+            />
+          </>
+        )}
+        . <Groups record={record} change={change} day={day} groups={groups} />{' '}
+        <Link className={styles.word} href={`/?person=${id}`} prefetch={false}>
+          Put on the bench
+        </Link>
+      </p>
+    </div>
+  )
+}
+
+/** The groups somebody is in: pressed to leave one, typed to join one. */
+function Groups({ record, change, groups }: PartProps & { groups: readonly string[] }) {
+  const [adding, setAdding] = useState(false)
+  const join = (name: string) => {
+    const group = name.trim().slice(0, 80)
+    if (group && !record.groups.includes(group)) change((r) => ({ ...r, groups: [...r.groups, group] }))
+    setAdding(false)
+  }
+  return (
+    <>
+      {record.groups.length === 0 && 'In no group'}
+      {record.groups.length > 0 && 'In '}
+      {record.groups.map((group) => (
+        <button
+          key={group}
+          type="button"
+          className={styles.word}
+          title="press to leave this group"
+          aria-label={`Leave ${group}`}
+          onClick={() => change((r) => ({ ...r, groups: r.groups.filter((one) => one !== group) }))}
+        >
+          {group}
+        </button>
+      ))}{' '}
+      {adding ? (
+        <>
+          <input
+            className={styles.joining}
+            aria-label="Group to join"
+            list="groups"
+            // biome-ignore lint/a11y/noAutofocus: the word was just pressed to be typed
+            autoFocus
+            onBlur={(event) => join(event.currentTarget.value)}
+            onKeyDown={(event: KeyboardEvent<HTMLInputElement>) => {
+              if (event.key === 'Enter') join(event.currentTarget.value)
+              if (event.key === 'Escape') setAdding(false)
+            }}
+          />
+          <datalist id="groups">
+            {groups.map((group) => (
+              <option key={group} value={group} />
+            ))}
+          </datalist>
+        </>
+      ) : (
+        <button type="button" className={styles.quietWord} onClick={() => setAdding(true)}>
+          + group
+        </button>
+      )}
+      .
+    </>
+  )
+}

@@ -1,0 +1,252 @@
+import { type FormEvent, useState } from 'react'
+import { InputError } from '@/core'
+import { parse } from '@/formats/parse'
+import { TEST_IDS, type TestEntry, type TestId, testEntry } from '@/formats/record-document'
+import { sayDay } from '@/records/say'
+import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
+import { type Effects, proposeFamily } from '@/records/test-effects'
+import type { PartProps } from './PersonPage'
+import styles from './person.module.css'
+
+/** Simple tests as small histories against their reference, and what each sets in place of an estimate. */
+export function Tests({ record, change, day, effects }: PartProps & { effects: Effects }) {
+  const [adding, setAdding] = useState<TestId | null>(null)
+  const done = TEST_IDS.filter((id) => record.tests.some(({ test }) => test === id))
+  const family = proposeFamily(record, day)
+  const about = { sex: record.body.sex, age: record.body.ageYears }
+  const remove = (entry: TestEntry) => change((r) => ({ ...r, tests: r.tests.filter((one) => one !== entry) }))
+  return (
+    <section className={styles.part} aria-label="Simple tests">
+      <h2>Simple tests</h2>
+      {done.length === 0 && (
+        <p className={styles.soft}>
+          None yet: what can be used of the feet is an estimate from age. A functional reach replaces it.
+        </p>
+      )}
+      <ul className={styles.tests}>
+        {done.map((id) => {
+          const history = record.tests.filter(({ test }) => test === id).toSorted((a, b) => a.on.localeCompare(b.on))
+          const last = history[history.length - 1] as TestEntry
+          const { name, unit, reference } = SIMPLE_TESTS[id]
+          const range = reference(about)
+          return (
+            <li key={id}>
+              <span>
+                <strong>{name}</strong>
+                {range && (
+                  <small>
+                    {range.text} ({range.source})
+                  </small>
+                )}
+              </span>
+              <History history={history} low={range?.low} high={range?.high} />
+              <span className={styles.last}>
+                <strong>{unit === 'seen' ? 'seen' : `${countingTrial(last)} ${unit}`}</strong>
+                <small>{sayDay(last.on, day.slice(0, 4))}</small>
+              </span>
+              <span className={styles.actions}>
+                <button type="button" aria-label={`${name} again`} onClick={() => setAdding(id)}>
+                  again
+                </button>
+                <button type="button" aria-label={`Take away the last ${name}`} onClick={() => remove(last)}>
+                  take away
+                </button>
+              </span>
+            </li>
+          )
+        })}
+      </ul>
+      <EffectLines effects={effects} day={day} />
+      {family && (
+        <p>
+          To begin with: <strong>{family.name}</strong>. {family.words.charAt(0).toUpperCase() + family.words.slice(1)}{' '}
+          (from {SIMPLE_TESTS[family.from.test].name.toLowerCase()}, {sayDay(family.from.on, day.slice(0, 4))}).
+        </p>
+      )}
+      {adding ? (
+        <TestForm
+          key={adding}
+          first={adding}
+          day={day}
+          onLeave={() => setAdding(null)}
+          onAdd={(entry) => {
+            change((r) => ({ ...r, tests: [...r.tests, entry] }))
+            setAdding(null)
+          }}
+        />
+      ) : (
+        <p className={styles.actions}>
+          <button type="button" onClick={() => setAdding('functional-reach')}>
+            Enter a test
+          </button>
+        </p>
+      )}
+    </section>
+  )
+}
+
+function EffectLines({ effects, day }: { effects: Effects; day: string }) {
+  const from = (entry: TestEntry) =>
+    `from the ${SIMPLE_TESTS[entry.test].name.toLowerCase()} of ${sayDay(entry.on, day.slice(0, 4))}`
+  const { usableAlong, swayReserveM, swayReserveOneFootM, riseFromM } = effects
+  const lines = [
+    usableAlong &&
+      `${Math.round(usableAlong.value * 100)} % of the foot’s length can be used, ${from(usableAlong.from)}`,
+    swayReserveM && `reserve for sway ${swayReserveM.value * 100} cm, ${from(swayReserveM.from)}`,
+    swayReserveOneFootM &&
+      `reserve on one foot ${swayReserveOneFootM.value * 100} cm, ${from(swayReserveOneFootM.from)}`,
+    riseFromM && `rises from a seat of ${Math.round(riseFromM.value * 100)} cm, ${from(riseFromM.from)}`,
+  ].filter((line): line is string => typeof line === 'string')
+  if (lines.length === 0) return null
+  return (
+    <ul className={styles.effects}>
+      {lines.map((line) => (
+        <li key={line}>{line}</li>
+      ))}
+    </ul>
+  )
+}
+
+const WIDTH = 120
+const HEIGHT = 34
+
+/** A test's history as dots on a line, with the reference where there is one. */
+function History({
+  history,
+  low,
+  high,
+}: {
+  history: readonly TestEntry[]
+  low?: number | undefined
+  high?: number | undefined
+}) {
+  const values = history.map(countingTrial)
+  const top = Math.max(...values, low ?? 0, high ?? 0, 1) * 1.15
+  const y = (value: number) => HEIGHT - 4 - (value / top) * (HEIGHT - 8)
+  const first = Date.parse(history[0]?.on ?? '')
+  const span = Math.max(1, Date.parse(history[history.length - 1]?.on ?? '') - first)
+  const x = (on: string) => (history.length === 1 ? WIDTH / 2 : 6 + ((Date.parse(on) - first) / span) * (WIDTH - 12))
+  const mark = low ?? high
+  return (
+    <svg width={WIDTH} height={HEIGHT} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} aria-hidden="true">
+      <line x1="0" x2={WIDTH} y1={HEIGHT - 3} y2={HEIGHT - 3} stroke="var(--line)" />
+      {mark !== undefined && (
+        <line
+          x1="0"
+          x2={WIDTH}
+          y1={y(mark)}
+          y2={y(mark)}
+          stroke="var(--ink-soft)"
+          strokeDasharray="1 4"
+          strokeLinecap="round"
+        />
+      )}
+      {history.length > 1 && (
+        <polyline
+          points={history.map((e, i) => `${x(e.on)},${y(values[i] as number)}`).join(' ')}
+          fill="none"
+          stroke="var(--tide-line)"
+          strokeWidth="1.5"
+        />
+      )}
+      {history.map((entry, i) => (
+        <circle
+          key={`${entry.on} ${entry.trials.join()}`}
+          cx={x(entry.on)}
+          cy={y(values[i] as number)}
+          r="3.4"
+          fill="var(--tide)"
+        />
+      ))}
+    </svg>
+  )
+}
+
+type TestFormProps = { first: TestId; day: string; onAdd: (entry: TestEntry) => void; onLeave: () => void }
+
+function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
+  const [id, setId] = useState<TestId>(first)
+  const [problem, setProblem] = useState<string | null>(null)
+  const { how, unit } = SIMPLE_TESTS[id]
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault()
+    const form = new FormData(event.currentTarget)
+    const read = (name: string) => String(form.get(name) ?? '').trim()
+    const trials = unit === 'seen' ? [1] : readTrials(read('trials'))
+    const seat = Number(read('seat').replace(',', '.')) / 100
+    try {
+      onAdd(
+        parse(testEntry, {
+          test: id,
+          on: read('on'),
+          trials,
+          ...(read('seat') && { seatM: seat }),
+          ...(read('by') && { by: read('by') }),
+        }),
+      )
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      setProblem(`${error.field}: accepted is ${error.accepts}`)
+    }
+  }
+  return (
+    <form
+      className={styles.form}
+      aria-label="A test"
+      onSubmit={submit}
+      onKeyDown={(event) => event.key === 'Escape' && onLeave()}
+    >
+      <label>
+        Test
+        <select value={id} onChange={(event) => setId(event.target.value as TestId)}>
+          {TEST_IDS.map((one) => (
+            <option key={one} value={one}>
+              {SIMPLE_TESTS[one].name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {unit !== 'seen' && (
+        <label>
+          Trials ({how})
+          <input
+            name="trials"
+            required
+            autoComplete="off"
+            placeholder="24; 25"
+            // biome-ignore lint/a11y/noAutofocus: the form was just asked for
+            autoFocus
+          />
+        </label>
+      )}
+      {id === 'chair-stand' && (
+        <label>
+          Seat height, cm (optional)
+          <input name="seat" inputMode="decimal" autoComplete="off" />
+        </label>
+      )}
+      <label>
+        On
+        <input name="on" type="date" defaultValue={day} required />
+      </label>
+      <label>
+        By (optional)
+        <input name="by" maxLength={120} autoComplete="off" />
+      </label>
+      {problem && <p role="alert">{problem}</p>}
+      <p className={styles.actions}>
+        <button type="submit">Enter it</button>
+        <button type="button" onClick={onLeave}>
+          Leave it
+        </button>
+      </p>
+    </form>
+  )
+}
+
+/** Several trials, parted by blanks or semicolons; a decimal comma is read as a point. */
+const readTrials = (text: string): number[] =>
+  text
+    .split(/[;\s]+/)
+    .filter(Boolean)
+    .map((one) => Number(one.replace(',', '.')))

@@ -1,0 +1,83 @@
+import { type FormEvent, useState } from 'react'
+import type { TodayEntry } from '@/formats/record-document'
+import { liftToday, lowerToday, proposeToday, TODAY_REASONS } from '@/records/today'
+import type { PartProps } from './PersonPage'
+import styles from './person.module.css'
+
+/** One press lowers what somebody may do until the day ends; nothing is overwritten. */
+export function Today({ record, change, day, lowered }: PartProps & { lowered: TodayEntry | null }) {
+  const [other, setOther] = useState(false)
+  const lower = (reason: string, more: Partial<TodayEntry> = {}) => {
+    change((r) => lowerToday(r, { ...proposeToday(r, reason, day), ...more }))
+    setOther(false)
+  }
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault()
+    const reason = String(new FormData(event.currentTarget).get('reason')).trim()
+    if (reason) lower(reason)
+  }
+  return (
+    <section className={styles.part} data-today={lowered !== null} aria-label="Today">
+      <h2>Today</h2>
+      {lowered ? (
+        <>
+          <p>
+            <strong>{lowered.reason}.</strong> {sayLowered(lowered)} Until the day ends; then the standing limits are
+            back by themselves.
+          </p>
+          <p className={styles.actions}>
+            <button type="button" onClick={() => change((r) => liftToday(r, day))}>
+              Back to usual now
+            </button>
+            {!lowered.seatedOnly && (
+              <button type="button" onClick={() => lower(lowered.reason, { seatedOnly: true })}>
+                Sits today
+              </button>
+            )}
+          </p>
+        </>
+      ) : (
+        <p className={styles.actions}>
+          As usual. Arrived{' '}
+          {TODAY_REASONS.map((reason) => (
+            <button key={reason} type="button" onClick={() => lower(reason)}>
+              {reason}
+            </button>
+          ))}
+          {other ? (
+            <form onSubmit={submit}>
+              <input
+                name="reason"
+                aria-label="Reason"
+                maxLength={200}
+                placeholder="why"
+                // biome-ignore lint/a11y/noAutofocus: the form was just asked for
+                autoFocus
+              />
+              <button type="submit">Lower</button>
+            </form>
+          ) : (
+            <button type="button" onClick={() => setOther(true)}>
+              other…
+            </button>
+          )}
+        </p>
+      )}
+      {record.today.some(({ on }) => on !== day) && (
+        <p className={styles.soft}>{record.today.filter(({ on }) => on !== day).length} lowered days before.</p>
+      )}
+    </section>
+  )
+}
+
+function sayLowered({ kneeFlexionMaxDeg, armElevationMaxDeg, holdMaxS, support, seatedOnly }: TodayEntry): string {
+  if (seatedOnly) return 'Sits.'
+  const parts = [
+    kneeFlexionMaxDeg !== undefined && `knees to ${kneeFlexionMaxDeg}°`,
+    armElevationMaxDeg !== undefined && `arms to ${armElevationMaxDeg}°`,
+    holdMaxS !== undefined && `holds of ${holdMaxS} s`,
+    support && 'a hand on a chair',
+  ].filter((part): part is string => typeof part === 'string')
+  const text = parts.join(', ')
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`
+}

@@ -1,0 +1,72 @@
+import { COMPLAINTS, EYE_SIGNS, TO_CLINICIAN } from '@/records/eye-signs'
+import { sayDay } from '@/records/say'
+import type { PartProps } from './PersonPage'
+import styles from './person.module.css'
+
+/** What only an eye sees, ticked with the date; and complaints with what they usually point at. */
+export function Watch({ record, change, day, signs }: PartProps & { signs: readonly string[] }) {
+  const current = record.watch.filter(({ gone }) => !gone)
+  const all = [...new Set([...EYE_SIGNS, ...signs, ...current.map(({ sign }) => sign)])]
+  const tick = (sign: string) =>
+    change((r) => {
+      const there = r.watch.some((one) => one.sign === sign && !one.gone)
+      if (!there) return { ...r, watch: [...r.watch, { sign, on: day }] }
+      return { ...r, watch: r.watch.map((one) => (one.sign === sign && !one.gone ? { ...one, gone: day } : one)) }
+    })
+  const complaints = record.complaints.filter(({ gone }) => !gone)
+  return (
+    <section className={styles.part} aria-label="Watch">
+      <h2>Watch</h2>
+      <div className={styles.signs}>
+        {all.map((sign) => {
+          const since = current.find((one) => one.sign === sign)?.on
+          return (
+            <label key={sign} data-on={since !== undefined}>
+              <input type="checkbox" checked={since !== undefined} onChange={() => tick(sign)} /> {sign}
+              {since && <small>{sayDay(since, day.slice(0, 4))}</small>}
+            </label>
+          )
+        })}
+      </div>
+      {complaints.map((one) => {
+        const known = COMPLAINTS.find(({ id }) => id === one.complaint)
+        return (
+          <p key={`${one.complaint} ${one.on}`} className={styles.complaint}>
+            <strong>{known?.name ?? one.complaint}</strong>
+            {one.when && `, ${one.when}`} ({sayDay(one.on, day.slice(0, 4))}). Look at: {known?.lookAt.join(', ')}.{' '}
+            {TO_CLINICIAN}{' '}
+            <button
+              type="button"
+              aria-label={`Gone: ${known?.name ?? one.complaint}`}
+              onClick={() =>
+                change((r) => ({
+                  ...r,
+                  complaints: r.complaints.map((other) => (other === one ? { ...other, gone: day } : other)),
+                }))
+              }
+            >
+              gone
+            </button>
+          </p>
+        )
+      })}
+      <p className={styles.actions}>
+        <select
+          aria-label="A complaint"
+          value=""
+          onChange={(event) => {
+            const complaint = event.target.value
+            if (complaint) change((r) => ({ ...r, complaints: [...r.complaints, { complaint, on: day }] }))
+          }}
+        >
+          <option value="">a complaint…</option>
+          {COMPLAINTS.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </p>
+    </section>
+  )
+}

@@ -1,0 +1,121 @@
+import { InputError } from '@/core'
+import { parse } from '@/formats/parse'
+import { personDocument } from '@/formats/person-document'
+import { makeRecord, type RecordDocument, recordDocument } from '@/formats/record-document'
+
+/** What a column of a table of people can be. */
+export const COLUMNS = ['name', 'height', 'mass', 'age', 'sex', 'group', 'story', 'notes', 'foot length'] as const
+export type Column = (typeof COLUMNS)[number]
+/** Which column of the file is which; null for one that is left out. */
+export type Mapping = readonly (Column | null)[]
+
+/** How heights and masses are written in the file: read with these, into metres and kilograms. */
+export type Reading = {
+  height: (text: string) => number
+  mass: (text: string) => number
+  accepts: { height: string; mass: string }
+}
+
+const KNOWN: Record<Column, RegExp> = {
+  name: /^(full )?name|^who$|^person/i,
+  height: /height|stature|tall/i,
+  mass: /mass|weight|^kg$|^lbs?$/i,
+  age: /^age/i,
+  sex: /^sex|gender/i,
+  group: /group|class/i,
+  story: /story|what to know|remark/i,
+  notes: /note/i,
+  'foot length': /foot/i,
+}
+
+/** A guess at which column is which, from the headings; each is used once. */
+export function guessColumns(headings: readonly string[]): Mapping {
+  const left = new Set<Column>(COLUMNS)
+  return headings.map((heading) => {
+    const column = COLUMNS.find((one) => left.has(one) && KNOWN[one].test(heading.trim())) ?? null
+    if (column) left.delete(column)
+    return column
+  })
+}
+
+export type BadRow = { row: number; reason: string }
+export type ReadTable = { records: RecordDocument[]; bad: BadRow[] }
+
+/** Records from the rows of a table; a bad row is left out with its reason. Rows count from 2: the headings are 1. */
+export function readTable(
+  rows: readonly (readonly string[])[],
+  mapping: Mapping,
+  reading: Reading,
+  on: string,
+): ReadTable {
+  const read: ReadTable = { records: [], bad: [] }
+  rows.forEach((cells, i) => {
+    if (cells.every((cell) => cell.trim() === '')) return
+    try {
+      read.records.push(readRow(cells, mapping, reading, on))
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      read.bad.push({ row: i + 2, reason: sayReason(error, reading) })
+    }
+  })
+  return read
+}
+
+function readRow(cells: readonly string[], mapping: Mapping, reading: Reading, on: string): RecordDocument {
+  const at = (column: Column) => cells[mapping.indexOf(column)]?.trim() ?? ''
+  const number = (text: string) => Number(text.replace(',', '.'))
+  const sex = readSex(at('sex'))
+  const body = parse(personDocument, {
+    statureM: reading.height(at('height')),
+    massKg: reading.mass(at('mass')),
+    ...(sex && { sex }),
+    ...(at('age') !== '' && { ageYears: number(at('age')) }),
+    ...(at('foot length') !== '' && { footLengthM: number(at('foot length')) / 100 }),
+  })
+  const groups = at('group')
+    .split(/[;/|]/)
+    .map((group) => group.trim())
+    .filter(Boolean)
+  const dated = { on }
+  const measured = { statureM: dated, massKg: dated, ...(body.ageYears !== undefined && { ageYears: dated }) }
+  return parse(
+    recordDocument,
+    makeRecord(at('name'), body, { groups, story: at('story'), notes: at('notes'), measured }),
+  )
+}
+
+function readSex(text: string): string | undefined {
+  if (text === '') return undefined
+  if (/^(f|female|woman|w)$/i.test(text)) return 'female'
+  return /^(m|male|man)$/i.test(text) ? 'male' : text
+}
+
+const FIELD_NAMES: Record<string, string> = { ageYears: 'age', footLengthM: 'foot length, in cm' }
+
+function sayReason({ field, value, accepts }: InputError, reading: Reading): string {
+  if (field === 'statureM') return `height: accepted is ${reading.accepts.height}`
+  if (field === 'massKg') return `mass: accepted is ${reading.accepts.mass}`
+  if (field === 'name' && value === '') return 'no name'
+  return `${FIELD_NAMES[field] ?? field}: accepted is ${accepts}`
+}
+
+/** A table of people, headings first; the whole record goes out as JSON. */
+export function writeTable(
+  records: readonly RecordDocument[],
+  write: { height: (metres: number) => string; mass: (kg: number) => string },
+): string[][] {
+  return [
+    [...COLUMNS],
+    ...records.map(({ name, body, groups, story, notes }) => [
+      name,
+      write.height(body.statureM),
+      write.mass(body.massKg),
+      body.ageYears === undefined ? '' : String(body.ageYears),
+      body.sex ?? '',
+      groups.join('; '),
+      story,
+      notes,
+      body.footLengthM === undefined ? '' : (body.footLengthM * 100).toFixed(1),
+    ]),
+  ]
+}

@@ -1,0 +1,81 @@
+import { type Remote, wrap } from 'comlink'
+import type { FitOptions, Measures, OwnForm, Person, Taught, Weighings } from '@/core'
+import type { FitApi } from './fit.worker'
+import type { FitFound } from './fit-found'
+
+export type { FitFound, FoundLevels } from './fit-found'
+
+/** What a fit found, and a form of their own for each whom no level fits. */
+export type ClassFound = FitFound & { own: (OwnForm | null)[] }
+
+export type ClassSearch = { found: Promise<ClassFound>; cancel: () => void }
+
+const MOST_WORKERS = 4
+
+/**
+ * Fits a class in a pool of workers: people are weighed side by side, the choice is made in one place. What comes out
+ * does not depend on which worker was quicker. Cancelling ends the workers.
+ */
+export function startClassFit(
+  people: readonly Person[],
+  measures: Measures,
+  taught: Taught,
+  options: FitOptions,
+  onProgress: (done: number) => void,
+): ClassSearch {
+  const size = Math.max(1, Math.min(navigator.hardwareConcurrency || 1, MOST_WORKERS, people.length))
+  const workers = Array.from({ length: size }, () => new Worker(new URL('./fit.worker.ts', import.meta.url)))
+  const pool = workers.map((worker) => wrap<FitApi>(worker))
+  const end = () => {
+    for (const worker of workers) worker.terminate()
+  }
+  const found = run(pool, people, measures, taught, options, onProgress)
+  found.finally(end).catch(() => {})
+  return { found, cancel: end }
+}
+
+async function run(
+  pool: readonly Remote<FitApi>[],
+  people: readonly Person[],
+  measures: Measures,
+  taught: Taught,
+  options: FitOptions,
+  onProgress: (done: number) => void,
+): Promise<ClassFound> {
+  let done = 0
+  const tick = () => onProgress(++done / (people.length + 1))
+  const weighed = await share<Person, Weighings>(pool, people, async (worker, person) => {
+    const one = await worker.weigh(person, measures, taught, options.chairs)
+    tick()
+    return one
+  })
+  const [first] = pool as [Remote<FitApi>]
+  const fit = await first.choose([...people], measures, taught, weighed, options)
+  const alone = people.flatMap((person, i) => (fit.found.of[i] === -1 ? [{ person, i }] : []))
+  const forms = await share(pool, alone, (worker, { person }) => worker.ownForm(person, measures, taught))
+  const own: (OwnForm | null)[] = people.map(() => null)
+  alone.forEach(({ i }, at) => {
+    own[i] = forms[at] as OwnForm
+  })
+  onProgress(1)
+  return { ...fit, own }
+}
+
+/** Each worker takes the next task when it is free; answers come back in the order of the tasks. */
+async function share<T, R>(
+  pool: readonly Remote<FitApi>[],
+  tasks: readonly T[],
+  run: (worker: Remote<FitApi>, task: T) => Promise<R>,
+): Promise<R[]> {
+  const answers: R[] = new Array(tasks.length)
+  let next = 0
+  await Promise.all(
+    pool.map(async (worker) => {
+      while (next < tasks.length) {
+        const at = next++
+        answers[at] = await run(worker, tasks[at] as T)
+      }
+    }),
+  )
+  return answers
+}
