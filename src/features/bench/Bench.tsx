@@ -5,13 +5,12 @@ import { memo, useCallback, useDeferredValue, useEffect, useRef, useState } from
 import type { SchoolId } from '@/core'
 import { fromStance } from '@/formats/from-core'
 import { mergeLibrary } from '@/formats/posture-document'
-import type { BenchOfPerson, BenchPerson, KeptStance, OnBench } from '@/server/bench'
+import type { BenchOfPerson, BenchPerson, KeptStance, OnBench, PlannedFor } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import type { BodyUnits } from '@/ui/people/body-units'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
 import { Places } from '@/ui/places/Places'
 import { useDayTurn } from '@/ui/places/use-day-turn'
-import { LightSwitch } from '@/ui/theme/LightSwitch'
 import styles from './bench.module.css'
 import { CompareSheet } from './compare/CompareSheet'
 import { FileTools } from './files/FileTools'
@@ -30,6 +29,7 @@ import { useAnalysis, useHistory } from './state/use-analysis'
 import { useDraft } from './state/use-draft'
 import { useKeys } from './state/use-keys'
 import { KeptShelf } from './strip/KeptShelf'
+import { Planned } from './strip/Planned'
 import { useVariants } from './strip/use-variants'
 import { VariantStrip } from './strip/VariantStrip'
 
@@ -65,6 +65,10 @@ const toState = ({ posture, school, stance }: OnBench): Omit<BenchState, 'person
   stance,
 })
 
+const openPlanned = ({ posture, school, stance }: PlannedFor) => {
+  if (stance) openOnBench(toState({ posture, school, stance }))
+}
+
 const openKept = (one: KeptStance) => openOnBench(toState(one))
 
 const CalmBody = memo(BodyPanel)
@@ -73,6 +77,8 @@ const CalmReadings = memo(Readings)
 const CalmVariants = memo(VariantStrip)
 const CalmShelf = memo(KeptShelf)
 const CalmFiles = memo(FileTools)
+const CalmPlanned = memo(Planned)
+const NONE_PLANNED: readonly PlannedFor[] = []
 const CalmSentence = memo(StanceSentence)
 
 type FullBenchProps = { people: readonly BenchPerson[]; firstKept: KeptStance[]; units: BodyUnits; day: string }
@@ -153,6 +159,7 @@ function FullBench({ people: known, firstKept, units, day }: FullBenchProps) {
             onOpen={openKept}
             onCompare={compare}
           />
+          <CalmPlanned planned={person?.planned ?? NONE_PLANNED} onOpen={openPlanned} />
           <CalmFiles view={calm} />
         </div>
       </div>
@@ -194,7 +201,6 @@ function HeadTools({ fine, onFine, onKeys }: HeadToolsProps) {
       <button type="button" onClick={onKeys}>
         Keys
       </button>
-      <LightSwitch />
     </nav>
   )
 }

@@ -13,7 +13,6 @@ import type { ClassPlan } from '@/server/plans'
 import { ask, RefusedError } from '@/ui/api/ask'
 import { Places } from '@/ui/places/Places'
 import { useDayTurn } from '@/ui/places/use-day-turn'
-import { LightSwitch } from '@/ui/theme/LightSwitch'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import styles from './class-fit.module.css'
 import { Hall } from './Hall'
@@ -190,7 +189,6 @@ export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
                 Fit again
               </button>
             )}
-            <LightSwitch />
             {!several && group !== EVERYBODY && (
               <Button variant="contained" disabled={levels.length === 0 || progress !== null} onClick={keep}>
                 Keep for the class
@@ -218,10 +216,9 @@ export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
         <PostureMatrix members={members} postures={postures} school={school} side={side} onOpen={choosePosture} />
       ) : (
         all.length > 0 && (
-          <>
-            <Hall state={state} posture={posture} measures={measures} stale={progress !== null} />
+          <Hall state={state} posture={posture} measures={measures} stale={progress !== null}>
             <TaughtStrip all={all} taughtBy={taughtBy} absent={absent} onToggle={toggle} />
-          </>
+          </Hall>
         )
       )}
     </main>

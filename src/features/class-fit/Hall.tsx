@@ -1,16 +1,24 @@
 'use client'
 
 import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
+import type { ReactNode } from 'react'
 import type { Measures, Posture } from '@/core'
 import { Aside } from './Aside'
 import styles from './class-fit.module.css'
 import { Lane } from './Lane'
 import type { Place, useClass } from './use-class'
 
-type HallProps = { state: ReturnType<typeof useClass>; posture: Posture; measures: Measures; stale: boolean }
+type HallProps = {
+  state: ReturnType<typeof useClass>
+  posture: Posture
+  measures: Measures
+  stale: boolean
+  /** What lies along the foot of the hall. */
+  children: ReactNode
+}
 
 /** The hall from above: the wall, a lane to each level between lines of tape, and who stands in it. */
-export function Hall({ state, posture, measures, stale }: HallProps) {
+export function Hall({ state, posture, measures, stale, children }: HallProps) {
   const { levels, placed, move, edit } = state
   // A press is a press; only a drag of some pixels picks somebody up.
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }))
@@ -49,6 +57,7 @@ export function Hall({ state, posture, measures, stale }: HallProps) {
               />
             ))}
           </div>
+          {children}
         </div>
         <Aside state={state} posture={posture} onStep={step} />
       </div>

@@ -8,7 +8,6 @@ import type { BodyUnits } from '@/ui/people/body-units'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
 import { Places } from '@/ui/places/Places'
 import { useDayTurn } from '@/ui/places/use-day-turn'
-import { LightSwitch } from '@/ui/theme/LightSwitch'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { choosePeople, EVERYONE, listGroups, PUT_AWAY, type SortBy } from './choose-people'
 import { GroupNameSheet } from './GroupNameSheet'
@@ -80,7 +79,6 @@ export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; u
             Rename group
           </button>
         )}
-        <LightSwitch />
       </div>
       {rows.length === 0 ? (
         <p className={styles.nobody}>Nobody is on the list yet. Somebody new takes five fields and half a minute.</p>

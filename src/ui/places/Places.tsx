@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { LightSwitch } from '../theme/LightSwitch'
 import styles from './places.module.css'
 
 const PLACES = [
@@ -22,6 +23,7 @@ export function Places({ at }: { at: (typeof PLACES)[number][0] }) {
           {name}
         </Link>
       ))}
+      <LightSwitch className={styles.light} />
     </nav>
   )
 }

@@ -5,16 +5,19 @@ import { analyse, InputError, resolveBody } from '@/core'
 import { parse, parseJson } from '@/formats/parse'
 import { STANCE_FORMAT, stanceDocument } from '@/formats/stance-document'
 import { toPerson, toStance } from '@/formats/to-core'
+import { download } from '@/ui/files/download'
 import { drawTrueScale } from '@/ui/floor/true-scale'
 import styles from '../bench.module.css'
 import { useLibrary } from '../state/library'
 import { openOnBench, openStance, useBench } from '../state/store'
 import type { OnBenchView } from '../state/use-analysis'
+import { NewPostureSheet } from './NewPostureSheet'
 
 /** A stance to a file and from one, and the floor at true scale. */
 export function FileTools({ view }: { view: OnBenchView }) {
   const input = useRef<HTMLInputElement>(null)
   const [problem, setProblem] = useState<string | null>(null)
+  const [adding, setAdding] = useState(false)
   const open = async (file: File | undefined) => {
     if (!file) return
     try {
@@ -44,6 +47,9 @@ export function FileTools({ view }: { view: OnBenchView }) {
       >
         Floor at true scale
       </button>
+      <button type="button" disabled={!view.analysis} onClick={() => setAdding(true)}>
+        Into the library
+      </button>
       <input
         ref={input}
         type="file"
@@ -56,6 +62,7 @@ export function FileTools({ view }: { view: OnBenchView }) {
         }}
       />
       {problem && <p role="alert">{problem}</p>}
+      <NewPostureSheet open={adding} onClose={() => setAdding(false)} view={view} />
     </div>
   )
 }
@@ -68,13 +75,4 @@ function openFile(text: string): void {
   const posture = useLibrary.getState().postures.find(({ id }) => id === stance.posture)?.id
   if (posture) openOnBench({ posture, school, stance })
   else openStance(stance)
-}
-
-function download(name: string, type: string, content: string): void {
-  const url = URL.createObjectURL(new Blob([content], { type }))
-  const link = document.createElement('a')
-  link.href = url
-  link.download = name
-  link.click()
-  URL.revokeObjectURL(url)
 }

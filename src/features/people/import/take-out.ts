@@ -2,16 +2,8 @@ import Papa from 'papaparse'
 import { writeTable } from '@/records/spreadsheet'
 import type { KeptRecord } from '@/server/people'
 import { ask } from '@/ui/api/ask'
+import { download } from '@/ui/files/download'
 import { type BodyUnits, sayHeight, sayMass } from '@/ui/people/body-units'
-
-/** Puts a text into a file of the browser's. */
-export function download(name: string, type: string, text: string): void {
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([text], { type }))
-  link.download = name
-  link.click()
-  URL.revokeObjectURL(link.href)
-}
 
 const fetchRecords = async () => (await ask<KeptRecord[]>('/api/people', 'GET')).map(({ record }) => record)
 

@@ -8,7 +8,6 @@ import type { HouseSettings } from '@/server/house'
 import type { KeptRecord } from '@/server/people'
 import { Places } from '@/ui/places/Places'
 import { useDayTurn } from '@/ui/places/use-day-turn'
-import { LightSwitch } from '@/ui/theme/LightSwitch'
 import { BodyMeasures } from './BodyMeasures'
 import { Conditions } from './Conditions'
 import { ConflictSheet } from './ConflictSheet'
@@ -53,7 +52,6 @@ export function PersonPage({ kept, house, groups, day }: PersonPageProps) {
             <button type="button" onClick={undo} disabled={!canUndo}>
               Undo
             </button>
-            <LightSwitch />
           </div>
         </div>
       </header>

@@ -1,0 +1,182 @@
+'use client'
+
+import { type FormEvent, useState } from 'react'
+import { DEG, HOUSE_KEYS, HOUSE_RULES, type HouseKey, RULES } from '@/core'
+import { type HouseDocument, houseKeyInDocument, writeHouse } from '@/formats/house-document'
+import { EYE_SIGNS } from '@/records/eye-signs'
+import type { HouseSettings } from '@/server/house'
+import { ask, RefusedError } from '@/ui/api/ask'
+import { Places } from '@/ui/places/Places'
+import styles from './house.module.css'
+
+/** The house's own rules: reserves, default limits, thresholds; each with its default and a way back to it. */
+export function House({ settings: first }: { settings: HouseSettings }) {
+  const [settings, setSettings] = useState(first)
+  const [problem, setProblem] = useState<string | null>(null)
+  const save = async (next: HouseSettings) => {
+    try {
+      setSettings(await ask<HouseSettings>('/api/house', 'PUT', next))
+      setProblem(null)
+    } catch (error) {
+      setProblem(error instanceof RefusedError ? error.message : 'It could not be saved; nothing was changed.')
+    }
+  }
+  const set = (key: HouseKey, value: number | undefined) => {
+    const { [houseKeyInDocument(key)]: _, ...others } = settings.rules
+    const rules: HouseDocument = value === undefined ? others : { ...others, [houseKeyInDocument(key)]: value }
+    save({ ...settings, rules })
+  }
+  const changed = Object.keys(settings.rules).length
+  return (
+    <main className={styles.house}>
+      <header className={styles.head}>
+        <div>
+          <h1>The house’s own rules</h1>
+          <p>
+            They apply where nothing is set for a person. Defaults, never clinical limits; a clinician’s order, local
+            rules and licensed practice come first.{' '}
+            {changed > 0 && (
+              <button type="button" onClick={() => save({ ...settings, rules: {} })}>
+                All {changed} back to the defaults
+              </button>
+            )}
+          </p>
+        </div>
+        <Places at="/house" />
+      </header>
+      {problem && <p role="alert">{problem}</p>}
+      <div className={styles.columns}>
+        {PARTS.map(({ title, keys }) => (
+          <section key={title} aria-label={title}>
+            <h2>{title}</h2>
+            {keys.map((key) => (
+              <RuleLine
+                key={key}
+                name={key}
+                value={settings.rules[houseKeyInDocument(key)]}
+                onSet={(value) => set(key, value)}
+              />
+            ))}
+          </section>
+        ))}
+        <section aria-label="How bodies are said">
+          <h2>How bodies are said</h2>
+          <p className={styles.units}>
+            {(['metric', 'imperial'] as const).map((units) => (
+              <label key={units}>
+                <input
+                  type="radio"
+                  name="units"
+                  checked={settings.units === units}
+                  onChange={() => save({ ...settings, units })}
+                />
+                {units === 'metric' ? 'centimetres and kilograms' : 'feet, inches and pounds'}
+              </label>
+            ))}
+          </p>
+        </section>
+        <Signs settings={settings} onSave={save} />
+      </div>
+    </main>
+  )
+}
+
+const RESERVES: readonly HouseKey[] = ['swayReserve', 'oneFootReserveFactor', 'eyesClosedReserveFactor', 'emptyMost']
+const RANGES: readonly HouseKey[] = [
+  'kneeFlexionMin',
+  'kneeRangeMax',
+  'hipOutwardMax',
+  'hipInwardMax',
+  'hipAbductionMax',
+  'dorsiflexionMax',
+  'trunkTwistMax',
+]
+const PARTS = [
+  { title: 'Reserves', keys: RESERVES },
+  { title: 'Ranges, where none is measured', keys: RANGES },
+  { title: 'When a rule speaks', keys: HOUSE_KEYS.filter((key) => !RESERVES.includes(key) && !RANGES.includes(key)) },
+]
+
+/** Centimetres on screen; the document holds metres. */
+const shown = (key: HouseKey, inDocument: number) =>
+  Number((HOUSE_RULES[key].unit === 'm' ? inDocument * 100 : inDocument).toFixed(2))
+const UNITS = { m: 'cm', rad: '°', share: '%', factor: 'times' } as const
+
+type RuleLineProps = { name: HouseKey; value: number | undefined; onSet: (value: number | undefined) => void }
+
+function RuleLine({ name: key, value, onSet }: RuleLineProps) {
+  const { name, unit, source, min, max } = HOUSE_RULES[key]
+  const usual = shown(key, writeHouse(key, HOUSE_RULES[key].value))
+  const now = value === undefined ? usual : shown(key, value)
+  const speaks = RULES.filter(({ house }) => house?.includes(key)).length
+  const commit = (text: string) => {
+    const figure = Number(text.replace(',', '.'))
+    if (text.trim() === '' || figure === usual) return onSet(undefined)
+    if (figure !== now) onSet(unit === 'm' ? figure / 100 : figure)
+  }
+  const range = unit === 'rad' ? `${Math.round(min / DEG)} to ${Math.round(max / DEG)}` : ''
+  return (
+    <label className={styles.rule} data-changed={value !== undefined}>
+      <span>
+        {name}
+        <small>
+          {source}
+          {range && `; ${range}°`}
+          {speaks > 1 && `; ${speaks} rules`}
+        </small>
+      </span>
+      <input
+        key={now}
+        inputMode="decimal"
+        autoComplete="off"
+        defaultValue={now}
+        onBlur={(event) => commit(event.target.value)}
+        onKeyDown={(event) => event.key === 'Enter' && commit(event.currentTarget.value)}
+      />
+      <span>{UNITS[unit]}</span>
+      {value === undefined ? (
+        <small>default</small>
+      ) : (
+        <button type="button" aria-label={`${name} back to ${usual}`} onClick={() => onSet(undefined)}>
+          back to {usual}
+        </button>
+      )}
+    </label>
+  )
+}
+
+/** What only an eye sees: the usual signs, and the house's own. */
+function Signs({ settings, onSave }: { settings: HouseSettings; onSave: (next: HouseSettings) => void }) {
+  const add = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault()
+    const form = event.currentTarget
+    const sign = String(new FormData(form).get('sign')).trim()
+    if (sign && ![...EYE_SIGNS, ...settings.signs].includes(sign))
+      onSave({ ...settings, signs: [...settings.signs, sign] })
+    form.reset()
+  }
+  return (
+    <section aria-label="What only an eye sees">
+      <h2>What only an eye sees</h2>
+      <p>{EYE_SIGNS.join(' · ')}</p>
+      <ul>
+        {settings.signs.map((sign) => (
+          <li key={sign}>
+            {sign}{' '}
+            <button
+              type="button"
+              aria-label={`Take away: ${sign}`}
+              onClick={() => onSave({ ...settings, signs: settings.signs.filter((one) => one !== sign) })}
+            >
+              take away
+            </button>
+          </li>
+        ))}
+      </ul>
+      <form onSubmit={add}>
+        <input name="sign" aria-label="A sign of your own" placeholder="a sign of your own" maxLength={120} />
+        <button type="submit">Add</button>
+      </form>
+    </section>
+  )
+}

@@ -1,0 +1,191 @@
+'use client'
+
+import Button from '@mui/material/Button'
+import { type FormEvent, useState } from 'react'
+import { FEATURES, type Feature, type Posture, SCHOOLS, type SchoolId } from '@/core'
+import { fromPosture, type MeasuresDocument, type PostureDocument } from '@/formats/posture-document'
+import type { OwnPosture } from '@/server/library'
+import { ask, RefusedError } from '@/ui/api/ask'
+import styles from './postures.module.css'
+
+type PostureEditorProps = {
+  posture: Posture
+  school: SchoolId
+  isChanged: boolean
+  onSaved: (changed: OwnPosture) => void
+  onReset: () => void
+  onLeave: () => void
+}
+
+const FEATURE_NAMES: Record<Feature, string> = {
+  step: 'the step',
+  width: 'the width',
+  toeOut: 'the toes',
+  height: 'the height',
+  share: 'where the weight is',
+  pitch: 'the lean',
+  pelvisYaw: 'the turn',
+  arms: 'the arms',
+  contact: 'the light foot',
+}
+
+type MeasureField = {
+  name: string
+  label: string
+  read: (m: MeasuresDocument) => number
+  write: (m: MeasuresDocument, value: number) => MeasuresDocument
+}
+
+const FIELDS: readonly MeasureField[] = [
+  {
+    name: 'track',
+    label: 'Track, shoulder widths',
+    read: (m) => m.trackShoulders,
+    write: (m, trackShoulders) => ({ ...m, trackShoulders }),
+  },
+  {
+    name: 'step',
+    label: 'Step, % of height',
+    read: (m) => m.stepStatures * 100,
+    write: (m, v) => ({ ...m, stepStatures: v / 100 }),
+  },
+  {
+    name: 'load',
+    label: 'Weight on the named foot, %',
+    read: (m) => m.ownLoadPct,
+    write: (m, ownLoadPct) => ({ ...m, ownLoadPct }),
+  },
+  {
+    name: 'knee',
+    label: 'Knee bend, degrees',
+    read: (m) => m.kneeFlexionDeg,
+    write: (m, kneeFlexionDeg) => ({ ...m, kneeFlexionDeg }),
+  },
+  {
+    name: 'ownToe',
+    label: 'Toes of the named foot out, degrees',
+    read: (m) => m.own.toeOutDeg,
+    write: (m, v) => ({ ...m, own: { ...m.own, toeOutDeg: v } }),
+  },
+  {
+    name: 'otherToe',
+    label: 'Toes of the other foot out, degrees',
+    read: (m) => m.other.toeOutDeg,
+    write: (m, v) => ({ ...m, other: { ...m.other, toeOutDeg: v } }),
+  },
+  {
+    name: 'turn',
+    label: 'Pelvis toward the named side, degrees',
+    read: (m) => m.pelvisYawDeg,
+    write: (m, pelvisYawDeg) => ({ ...m, pelvisYawDeg }),
+  },
+  {
+    name: 'lean',
+    label: 'Trunk forward, degrees',
+    read: (m) => m.trunk.pitchDeg,
+    write: (m, v) => ({ ...m, trunk: { ...m.trunk, pitchDeg: v } }),
+  },
+]
+
+const tidy = (value: number) => Number(value.toFixed(2))
+
+/** A posture's words, and its measures in one school; the original is one press away. */
+export function PostureEditor({ posture, school, isChanged, onSaved, onReset, onLeave }: PostureEditorProps) {
+  const [problem, setProblem] = useState<string | null>(null)
+  const document = fromPosture(posture)
+  const measures = document.measures[school] as MeasuresDocument
+  const isOwn = posture.id.startsWith('own-')
+  const attempt = async (work: () => Promise<void>) => {
+    try {
+      await work()
+      setProblem(null)
+    } catch (error) {
+      setProblem(error instanceof RefusedError ? error.message : 'It could not be saved; nothing was changed.')
+    }
+  }
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault()
+    const changed = readForm(new FormData(event.currentTarget), document, school)
+    attempt(async () => onSaved(await ask<OwnPosture>(`/api/library/${posture.id}`, 'PUT', changed)))
+  }
+  const reset = () =>
+    attempt(async () => {
+      await ask(`/api/library/${posture.id}`, 'DELETE', {})
+      onReset()
+    })
+  return (
+    <form className={styles.editor} aria-label="Change this posture" onSubmit={submit}>
+      <h2>
+        {posture.name}, {SCHOOLS[school].name}
+      </h2>
+      <div className={styles.fields}>
+        <label>
+          Name
+          <input name="name" required maxLength={80} defaultValue={posture.name} />
+        </label>
+        <label data-wide="true">
+          What it is for
+          <input name="purpose" maxLength={300} defaultValue={posture.purpose} />
+        </label>
+        <label data-wide="true">
+          Cue
+          <input name="cue" maxLength={300} defaultValue={posture.cue} />
+        </label>
+        <label data-wide="true">
+          Watch (a comma between)
+          <input name="watch" maxLength={600} defaultValue={posture.watch.join(', ')} />
+        </label>
+        {FIELDS.map(({ name, label, read }) => (
+          <label key={name}>
+            {label}
+            <input name={name} inputMode="decimal" autoComplete="off" defaultValue={tidy(read(measures))} />
+          </label>
+        ))}
+      </div>
+      <fieldset>
+        <legend>What carries its meaning (the nearest variant keeps it)</legend>
+        {FEATURES.map((feature) => (
+          <label key={feature}>
+            <input type="checkbox" name="keeps" value={feature} defaultChecked={posture.keeps.includes(feature)} />{' '}
+            {FEATURE_NAMES[feature]}
+          </label>
+        ))}
+      </fieldset>
+      {problem && <p role="alert">{problem}</p>}
+      <p className={styles.tools}>
+        <Button type="submit" variant="contained">
+          Save
+        </Button>
+        {isChanged && (
+          <button type="button" onClick={reset}>
+            {isOwn ? 'Take out of the library' : 'Back to the original'}
+          </button>
+        )}
+        <button type="button" onClick={onLeave}>
+          Leave it
+        </button>
+      </p>
+    </form>
+  )
+}
+
+function readForm(form: FormData, document: PostureDocument, school: SchoolId): PostureDocument {
+  const read = (name: string) => String(form.get(name) ?? '').trim()
+  const measures = FIELDS.reduce((m, { name, read: now, write }) => {
+    const typed = read(name)
+    // What was not touched keeps its full figure, not the rounded one of the field.
+    return typed === String(tidy(now(m))) ? m : write(m, Number(typed.replace(',', '.')))
+  }, document.measures[school] as MeasuresDocument)
+  return {
+    ...document,
+    name: read('name'),
+    purpose: read('purpose'),
+    cue: read('cue'),
+    watch: read('watch')
+      .split(',')
+      .map((one) => one.trim())
+      .filter(Boolean),
+    keeps: form.getAll('keeps') as Feature[],
+    measures: { ...document.measures, [school]: measures },
+  }
+}

@@ -1,0 +1,102 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import { type Posture, resolveBody, type SchoolId, type Side } from '@/core'
+import { mergeLibrary } from '@/formats/posture-document'
+import { toPerson } from '@/formats/to-core'
+import type { BenchPerson } from '@/server/bench'
+import type { OwnPosture } from '@/server/library'
+import { Places } from '@/ui/places/Places'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { Index } from './Index'
+import { PostureEditor } from './PostureEditor'
+import styles from './postures.module.css'
+import { readSchools } from './read-schools'
+import { SchoolFigures } from './SchoolFigures'
+import { SchoolsFloor } from './SchoolsFloor'
+
+type PosturesProps = { people: readonly BenchPerson[]; lastPersonId: string | null; own: readonly OwnPosture[] }
+
+const SIDES = [
+  { value: 'left', name: 'left' },
+  { value: 'right', name: 'right' },
+] as const
+
+/** Nobody on the list yet: the schools are laid out for a middling body. */
+const SOMEBODY = { statureM: 1.65, massKg: 68 }
+
+/** The library: one posture, the schools laid over each other for one person, and what it is for. */
+export function Postures({ people, lastPersonId, own: known }: PosturesProps) {
+  const [own, setOwn] = useState(known)
+  const [personId, setPersonId] = useState(lastPersonId ?? people[0]?.id ?? '')
+  const [postureId, setPostureId] = useState('bow')
+  const [side, setSide] = useState<Side>('left')
+  const [pointed, setPointed] = useState<SchoolId | null>(null)
+  const [editing, setEditing] = useState<SchoolId | null>(null)
+  const library = useMemo(() => mergeLibrary(own), [own])
+  const posture = library.find(({ id }) => id === postureId) ?? (library[0] as Posture)
+  const person = people.find(({ id }) => id === personId)
+  const body = useMemo(() => resolveBody(toPerson(person?.document ?? SOMEBODY)), [person])
+  const readings = useMemo(() => readSchools(posture, body, side), [posture, body, side])
+  const isChanged = own.some(({ id }) => id === posture.id)
+  const put = (changed: OwnPosture) => setOwn([...own.filter(({ id }) => id !== changed.id), changed])
+  return (
+    <main className={styles.postures}>
+      <header className={styles.head}>
+        <div>
+          <h1>
+            <ChoiceWord
+              label="Person"
+              value={personId}
+              choices={people.map(({ id, name }) => ({ value: id, name }))}
+              onChoose={setPersonId}
+            />{' '}
+            in{' '}
+            {posture.sided && (
+              <>
+                a <ChoiceWord label="Side" value={side} choices={SIDES} onChoose={setSide} />{' '}
+              </>
+            )}
+            <ChoiceWord
+              label="Posture"
+              value={posture.id}
+              choices={library.map(({ id, name }) => ({ value: id, name }))}
+              onChoose={setPostureId}
+            />
+            , the schools side by side.
+          </h1>
+          <p className={styles.purpose}>
+            {posture.purpose} <q>{posture.cue}</q> {isChanged && <em>Changed here.</em>}
+          </p>
+        </div>
+        <Places at="/postures" />
+      </header>
+      <div className={styles.sides}>
+        <SchoolsFloor readings={readings} body={body} pointed={pointed} />
+        <SchoolFigures readings={readings} pointed={pointed} onPoint={setPointed} onEdit={setEditing} />
+      </div>
+      {posture.watch.length > 0 && <p className={styles.watch}>Watch: {posture.watch.join(', ')}.</p>}
+      {editing ? (
+        <PostureEditor
+          key={`${posture.id} ${editing}`}
+          posture={posture}
+          school={editing}
+          isChanged={isChanged}
+          onSaved={put}
+          onReset={() => {
+            setOwn(own.filter(({ id }) => id !== posture.id))
+            setEditing(null)
+          }}
+          onLeave={() => setEditing(null)}
+        />
+      ) : (
+        <p className={styles.tools}>
+          <button type="button" onClick={() => setEditing('long-upright')}>
+            Change this posture
+          </button>
+        </p>
+      )}
+      <Index library={library} own={own} chosen={posture.id} onChoose={setPostureId} />
+    </main>
+  )
+}

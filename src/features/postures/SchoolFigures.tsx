@@ -1,0 +1,135 @@
+import { type Analysis, DEG, kneeLoad, type SchoolId } from '@/core'
+import { FlatFigure } from '@/ui/figure/FlatFigure'
+import { FROM_RIGHT, see, viewFrom } from '@/ui/figure/view'
+import { isNearestSideways, SmallVial } from '@/ui/vial/SmallVial'
+import { centimetres } from '@/ui/words/lengths'
+import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import styles from './postures.module.css'
+import { SCHOOL_LINES, type SchoolReading } from './read-schools'
+
+const HEIGHT = 250
+const WIDTH = 150
+
+type SchoolFiguresProps = {
+  readings: readonly SchoolReading[]
+  pointed: SchoolId | null
+  onPoint: (school: SchoolId | null) => void
+  onEdit: (school: SchoolId) => void
+}
+
+/** Each school's figure from its right side, at one scale, over what it costs: margin, knee, split. */
+export function SchoolFigures({ readings, pointed, onPoint, onEdit }: SchoolFiguresProps) {
+  const tallest = Math.max(...readings.map(({ analysis }) => analysis?.pose.joints.vertex[2] ?? 1.6))
+  const scale = (HEIGHT - 46) / (tallest + 0.05)
+  return (
+    <table className={styles.schools}>
+      <thead>
+        <tr>
+          <td />
+          {readings.map(({ school, name, analysis }) => (
+            <th
+              key={school}
+              scope="col"
+              data-pointed={pointed === school}
+              onPointerEnter={() => onPoint(school)}
+              onPointerLeave={() => onPoint(null)}
+            >
+              {analysis ? (
+                <Figure analysis={analysis} scale={scale} name={name} />
+              ) : (
+                <p className={styles.impossible}>cannot be stood by this body</p>
+              )}
+              <button
+                type="button"
+                onFocus={() => onPoint(school)}
+                onBlur={() => onPoint(null)}
+                onClick={() => onEdit(school)}
+              >
+                {name}
+              </button>
+              <svg width="70" height="8" viewBox="0 0 70 8" aria-hidden="true">
+                <line
+                  x1="2"
+                  x2="68"
+                  y1="4"
+                  y2="4"
+                  stroke={SCHOOL_LINES[school].stroke}
+                  strokeWidth="3"
+                  strokeDasharray={SCHOOL_LINES[school].dash}
+                />
+              </svg>
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {ROWS.map(({ name, read }) => (
+          <tr key={name}>
+            <th scope="row">{name}</th>
+            {readings.map(({ school, analysis }) => (
+              <td key={school} data-pointed={pointed === school}>
+                {analysis ? read(analysis) : '–'}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+const ROWS = [
+  {
+    name: 'verdict',
+    read: (analysis: Analysis) => (
+      <span className={styles.verdict}>
+        <VerdictMark verdict={analysis.verdict} size={15} /> {VERDICT_WORDS[analysis.verdict].toLowerCase()}
+      </span>
+    ),
+  },
+  {
+    name: '',
+    read: ({ margins: { usable }, reserve }: Analysis) => (
+      <SmallVial edges={usable} reserve={reserve} along={isNearestSideways(usable) ? 'across' : 'ahead'} />
+    ),
+  },
+  {
+    name: 'sure to spare',
+    read: ({ assured, reserve }: Analysis) => (
+      <>
+        {centimetres(Math.max(0, assured.margin))} <small>of {centimetres(reserve)}</small>
+      </>
+    ),
+  },
+  {
+    name: 'knee load, left and right',
+    read: ({ legs }: Analysis) => `${Math.round(kneeLoad(legs.left))} · ${Math.round(kneeLoad(legs.right))} Nm`,
+  },
+  {
+    name: 'knees bent',
+    read: ({ legs }: Analysis) => `${Math.round(legs.left.flexion / DEG)}° · ${Math.round(legs.right.flexion / DEG)}°`,
+  },
+  {
+    name: 'weight, left and right',
+    read: ({ pose }: Analysis) =>
+      pose.stance.seat ? 'seated' : `${Math.round(pose.loadLeft * 100)} · ${Math.round((1 - pose.loadLeft) * 100)} %`,
+  },
+]
+
+function Figure({ analysis, scale, name }: { analysis: Analysis; scale: number; name: string }) {
+  const view = viewFrom(FROM_RIGHT)
+  const xs = Object.values(analysis.pose.joints).map((joint) => see(view, joint)[0])
+  const middle = (Math.min(...xs) + Math.max(...xs)) / 2
+  return (
+    <FlatFigure
+      analysis={analysis}
+      view={view}
+      label={`${name}, from the right side`}
+      width={WIDTH}
+      height={HEIGHT}
+      scale={scale}
+      middle={middle}
+      withoutKnees
+    />
+  )
+}

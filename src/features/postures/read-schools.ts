@@ -1,0 +1,41 @@
+import {
+  type Analysis,
+  analyse,
+  type Body,
+  buildPosture,
+  InputError,
+  type Posture,
+  SCHOOL_IDS,
+  SCHOOLS,
+  type SchoolId,
+  type Side,
+  type Stance,
+} from '@/core'
+
+/** A posture of one school for a body; no analysis where that body cannot stand it. */
+export type SchoolReading = { school: SchoolId; name: string; stance: Stance; analysis: Analysis | null }
+
+export function readSchools(posture: Posture, body: Body, side: Side): SchoolReading[] {
+  return SCHOOL_IDS.map((school) => {
+    const stance = buildPosture(posture, body, school, side)
+    return { school, name: SCHOOLS[school].name, stance, analysis: tryAnalyse(body, stance) }
+  })
+}
+
+function tryAnalyse(body: Body, stance: Stance): Analysis | null {
+  try {
+    return analyse(body, stance, { standing: null, withoutFreeTurn: true })
+  } catch (error) {
+    if (error instanceof InputError) return null
+    throw error
+  }
+}
+
+/** How each school is drawn: a line of its own, so that colour is never all that tells them apart. */
+export const SCHOOL_LINES: Record<SchoolId, { stroke: string; dash?: string }> = {
+  'long-upright': { stroke: 'var(--ink)' },
+  'small-inclined': { stroke: 'var(--clay)', dash: '7 3' },
+  'low-coiling': { stroke: 'var(--tide)' },
+  'high-follow': { stroke: 'var(--wood)', dash: '2 4' },
+  therapeutic: { stroke: 'var(--tide)', dash: '9 3 2 3' },
+}
