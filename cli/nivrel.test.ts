@@ -39,6 +39,43 @@ describe('the command line', () => {
     expect(variants[0].changes[0]).toMatchObject({ what: expect.any(String), buys: expect.any(String) })
   })
 
+  it('fits a class: levels that everybody assigned to them holds, in the order of the people', () => {
+    const person = (name: string, more: object) => ({
+      name,
+      person: { statureM: 1.65, massKg: 68, ageYears: 66, ...more },
+    })
+    const request = {
+      format: 'nivrel.fit-request/1',
+      people: [
+        person('Ana', {}),
+        person('Bo', { limits: { left: { kneeFlexionMaxDeg: 25 } } }),
+        person('Cy', { limits: { loadMaxPct: { left: 0 } } }),
+      ],
+      posture: 'golden-rooster',
+      school: 'therapeutic',
+      side: 'right',
+      levels: 2,
+    }
+    const { stdout, status } = nivrel(['fit', '-'], JSON.stringify(request))
+    expect(status).toBe(0)
+    const { format, levels, people, unfitted } = JSON.parse(stdout)
+    expect(format).toBe('nivrel.fit/1')
+    expect(levels[0]).toMatchObject({ title: 'As taught', change: 0, people: expect.arrayContaining(['Ana', 'Bo']) })
+    expect(people.map(({ name, kind }: { name: string; kind: string }) => [name, kind])).toEqual([
+      ['Ana', 'level'],
+      ['Bo', 'level'],
+      ['Cy', 'seated'],
+    ])
+    expect(unfitted).toBe(1)
+    const ana = { format: 'nivrel.stance/1', person: request.people[0]?.person, stance: people[0].stance }
+    const { verdict, margins } = analyseDocument(ana)
+    expect([verdict, margins.assuredM]).toEqual(['holds', people[0].assuredM])
+    const bad = nivrel(['fit', '-'], JSON.stringify({ ...request, posture: 'swan' }))
+    expect([bad.status, bad.stderr.split(':')[0]]).toEqual([1, 'posture'])
+    const heavy = { ...request, people: [person('Ana', { massKg: 900 })] }
+    expect(nivrel(['fit', '-'], JSON.stringify(heavy)).stderr).toMatch(/^people\.0\.person\.massKg: 900 /)
+  })
+
   it('says in one line what is wrong: 1 for bad input, 2 for wrong use', () => {
     const bad = nivrel(['analyze', '-'], (WORKED[0] as string).replace('"massKg": 77', '"massKg": 7'))
     expect(bad.status).toBe(1)

@@ -27,7 +27,11 @@ const server = spawn(bin('next'), ['start', '-H', HOST, '-p', String(port)], {
   env: ENV,
   stdio: ['ignore', 'ignore', 'inherit'],
 })
-server.on('exit', (code) => process.exit(code ?? 0))
+server.on('exit', (code) => {
+  // Leaving the program makes what was deleted really gone.
+  prepare()
+  process.exit(code ?? 0)
+})
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 await waitUntilItAnswers()
 say(`\n  Nivrel is at http://${HOST}:${port}\n\n  Ctrl+C ends it. What you change is kept; --fresh starts over.`)

@@ -3,11 +3,14 @@
 import { connect, databaseUrl, openDatabase } from '@/db/client'
 import { putInDemo } from '@/db/demo'
 import { bringUpToDate, clear, DatabaseError } from '@/db/migrate'
+import { forgetDeleted } from '@/db/people'
 
 async function prepare(flags: readonly string[]): Promise<void> {
   const client = connect()
   if (flags.includes('--fresh')) await clear(client)
   await bringUpToDate(client)
+  // The program was left since: who was taken away then is gone now.
+  await forgetDeleted(openDatabase(client))
   if (flags.includes('--demo')) await putInDemo(openDatabase(client), new Date())
   client.close()
 }

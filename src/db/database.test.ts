@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, describe, expect, it } from 'vitest'
@@ -9,6 +9,7 @@ import { putInDemo } from './demo'
 import { DEMO_PEOPLE } from './demo-people'
 import { addKept, findDraft, listKept, removeKept, saveDraft } from './kept'
 import { bringUpToDate, clear, DatabaseError } from './migrate'
+import journal from './migrations/meta/_journal.json'
 import { listPeople } from './people'
 import { people } from './schema'
 
@@ -54,6 +55,43 @@ describe('the database', () => {
     expect(await removeKept(again, 'a')).toBeNull()
     if (taken) await addKept(again, taken)
     expect(await listKept(again, 'marit-quill')).toHaveLength(2)
+  })
+
+  it('brings people of the first version along, limit by limit, with what was kept for them', async () => {
+    const client = connect(`file:${join(folder, 'first.db')}`)
+    const first = readFileSync('src/db/migrations/0000_start.sql', 'utf8')
+    await client.executeMultiple(first)
+    await client.execute(
+      'create table __drizzle_migrations (id integer primary key, hash text not null, created_at numeric)',
+    )
+    await client.execute({
+      sql: 'insert into __drizzle_migrations (hash, created_at) values (?, ?)',
+      args: ['first', journal.entries[0]?.when ?? 0],
+    })
+    const document = {
+      ...{ statureM: 1.7, massKg: 70, footLengthM: 0.25, ageYears: 70 },
+      limits: { hipInwardMaxDeg: 10, hipOrdered: true, kneeFlexionMaxDeg: 45, loadMaxPct: { left: 50, right: 100 } },
+    }
+    await client.execute({
+      sql: 'insert into people (id, name, story, document, created_at) values (?, ?, ?, ?, ?)',
+      args: ['ana', 'Ana', 'Careful.', JSON.stringify(document), '2026-01-05T10:00:00.000Z'],
+    })
+    await addKept(openDatabase(client), { id: 'k', personId: 'ana', ...ON, name: 'Soft', note: '', createdAt: 'x' })
+    await bringUpToDate(client)
+    const [row] = await listPeople(openDatabase(client))
+    const record = parse(recordDocument, row?.record)
+    expect(record).toMatchObject({
+      name: 'Ana',
+      story: 'Careful.',
+      groups: [],
+      body: { footLengthM: 0.25, ageYears: 70 },
+    })
+    expect(record.limits.map(({ what, side, value, source, on }) => [what, side, value, source.kind, on])).toEqual([
+      ['hipInwardMaxDeg', undefined, 10, 'clinician', '2026-01-05'],
+      ['kneeFlexionMaxDeg', undefined, 45, 'instructor', '2026-01-05'],
+      ['loadMaxPct', 'left', 50, 'instructor', '2026-01-05'],
+    ])
+    expect(await listKept(openDatabase(client), 'ana')).toHaveLength(1)
   })
 
   it('refuses one that a newer version made, and can be started over', async () => {

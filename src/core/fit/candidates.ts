@@ -47,10 +47,12 @@ export function listCandidates(taught: Measures, keeps: readonly Feature[]): Can
   let found: Candidate[] = [{ measures: taught, distance: 0 }]
   for (const axis of listAxes(taught)) {
     found = found.flatMap((from) =>
-      axis.map(({ feature, make, size }) => ({
-        measures: size === 0 ? from.measures : make(from.measures),
-        distance: from.distance + size * (kept.has(feature) ? 2 : 1),
-      })),
+      axis.flatMap(({ feature, make, size }, i): Candidate[] => {
+        const measures = make(from.measures)
+        // A change that changes nothing here (the load of a foot in the air) is no version of its own.
+        if (i > 0 && measures === from.measures) return []
+        return [{ measures, distance: from.distance + size * (kept.has(feature) ? 2 : 1) }]
+      }),
     )
   }
   return found
@@ -129,7 +131,9 @@ function listShares({ own, ownLoad }: Measures): Axis {
   return steps.map((i) => ({
     feature: 'share',
     make: (measures) =>
-      measures.own.contact === 'air' ? measures : { ...measures, ownLoad: tidy(ownLoad + way * i * SHARE_NOTCH) },
+      measures.own.contact === 'air' || i === 0
+        ? measures
+        : { ...measures, ownLoad: tidy(ownLoad + way * i * SHARE_NOTCH) },
     // A foot that was set down takes its first tenth for nothing: that is what setting it down means.
     size: (Math.max(0, held ? i - 1 : i) * SHARE_NOTCH) / SCALE.share,
   }))

@@ -1,4 +1,4 @@
-import { type Body, type SchoolId, setFooting, type Vec2 } from '@/core'
+import { type Body, type FootSetting, otherSide, type SchoolId, type Stance, setFooting, type Vec2 } from '@/core'
 import { midline, solePath } from '@/ui/floor/footprint'
 import { fitPlan, toScreen } from '@/ui/floor/plan'
 import styles from './postures.module.css'

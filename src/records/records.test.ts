@@ -1,0 +1,384 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { analyse, DEG, type InputError, makeStandingStance, resolveBody } from '@/core'
+import { parse } from '@/formats/parse'
+import {
+  type LimitEntry,
+  makeRecord,
+  type RecordDocument,
+  recordDocument,
+  type TestEntry,
+} from '@/formats/record-document'
+import { toPerson } from '@/formats/to-core'
+import { bindLimits, bindOnDay } from './binding'
+import { CONDITIONS, confirmCaution, declineCaution, listProposals } from './conditions'
+import { listDue, monthsBefore } from './due'
+import { isStricter, sayLimit } from './limit-list'
+import { resolveRecord } from './resolve'
+import { sayOrigin } from './say'
+import { SIMPLE_TESTS } from './simple-tests'
+import { guessColumns, readTable, writeTable } from './spreadsheet'
+import { readStanding } from './standing'
+import { findEffects, proposeFamily, usableFromReach } from './test-effects'
+import { liftToday, lowerToday, proposeToday } from './today'
+
+const DAY = '2026-03-12'
+const BODY = { statureM: 1.62, massKg: 68, sex: 'female' as const, ageYears: 82 }
+const record = (more: Partial<RecordDocument> = {}) => makeRecord('Ana Tidewell', BODY, more)
+const limit = (what: LimitEntry['what'], value: LimitEntry['value'], more: Partial<LimitEntry> = {}): LimitEntry => ({
+  what,
+  value,
+  source: { kind: 'instructor' },
+  on: '2026-01-10',
+  ...more,
+})
+const order = { source: { kind: 'clinician' as const, name: 'Dr. Venn' } }
+const test = (id: TestEntry['test'], on: string, ...trials: number[]): TestEntry => ({ test: id, on, trials })
+
+describe('which limit binds', () => {
+  it('is a clinician’s, even where it allows more; among the rest the strictest', () => {
+    const [binding] = bindLimits([
+      limit('kneeFlexionMaxDeg', 20),
+      limit('kneeFlexionMaxDeg', 45, order),
+      limit('kneeFlexionMaxDeg', 30, { source: { kind: 'self-reported' } }),
+    ])
+    expect(binding).toMatchObject({ what: 'kneeFlexionMaxDeg', entry: { value: 45 } })
+    expect(binding?.outranked.map(({ value }) => value)).toEqual([20, 30])
+    const without = bindLimits([
+      limit('kneeFlexionMaxDeg', 40),
+      limit('kneeFlexionMaxDeg', 30, { source: { kind: 'self-reported' } }),
+    ])
+    expect(without[0]?.entry.value).toBe(30)
+  })
+
+  it('takes the last word of each source, side by side', () => {
+    const bindings = bindLimits([
+      limit('kneeFlexionMaxDeg', 20, { on: '2025-10-01' }),
+      limit('kneeFlexionMaxDeg', 35, { on: '2026-02-01' }),
+      limit('kneeFlexionMaxDeg', 25, { side: 'left', source: { kind: 'self-reported' } }),
+      limit('support', 'touch'),
+      limit('support', 'chair-back', { source: { kind: 'self-reported' } }),
+    ])
+    expect(bindings.map(({ what, side, entry }) => [what, side, entry.value])).toEqual([
+      ['kneeFlexionMaxDeg', 'left', 25],
+      ['kneeFlexionMaxDeg', 'right', 35],
+      ['support', undefined, 'chair-back'],
+    ])
+  })
+
+  it('never binds anything but something that was said, and nothing of the same source is later', () => {
+    const entry = fc.record({
+      what: fc.constantFrom('kneeFlexionMaxDeg' as const, 'loadMaxPct' as const, 'kneeFlexionMinDeg' as const),
+      value: fc.integer({ min: 0, max: 60 }),
+      side: fc.constantFrom(undefined, 'left' as const, 'right' as const),
+      source: fc.record({ kind: fc.constantFrom('estimate' as const, 'instructor' as const, 'clinician' as const) }),
+      on: fc.constantFrom('2026-01-01', '2026-01-02', '2026-01-03'),
+    })
+    fc.assert(
+      fc.property(fc.array(entry, { maxLength: 8 }), (limits) => {
+        for (const { entry: binding, outranked, side } of bindLimits(limits as LimitEntry[])) {
+          expect(limits).toContain(binding)
+          const said = [binding, ...outranked]
+          expect(said.every((one) => !one.side || !side || one.side === side)).toBe(true)
+          const orders = said.some(({ source }) => source.kind === 'clinician')
+          expect(binding.source.kind === 'clinician').toBe(orders)
+          for (const other of outranked) {
+            if (other.source.kind === binding.source.kind) expect(other.on <= binding.on).toBe(true)
+          }
+        }
+      }),
+    )
+  })
+
+  it('becomes the person that the model sees: sides, loads, orders that break', () => {
+    const { document } = resolveRecord(
+      record({
+        limits: [
+          limit('loadMaxPct', 50, { side: 'left', ...order }),
+          limit('hipInwardMaxDeg', 0, { side: 'right', ...order }),
+          limit('hipOutwardMaxDeg', 40),
+          limit('trunkTwistMaxDeg', 20),
+          limit('eyesOpen', true),
+        ],
+        body: { ...BODY, ageYears: 82 },
+        measured: { ageYears: { on: '2024-03-13' } },
+      }),
+      DAY,
+      { swayReserveM: 0.02 },
+    )
+    expect(document.limits).toEqual({
+      loadMaxPct: { left: 50, right: 100 },
+      left: { hipOutwardMaxDeg: 40 },
+      right: { hipInwardMaxDeg: 0, hipOrdered: true, hipOutwardMaxDeg: 40 },
+      trunkTwistMaxDeg: 20,
+      trunkOrdered: true,
+      eyesOpen: true,
+    })
+    // Her second birthday since is tomorrow.
+    expect(document.ageYears).toBe(83)
+    expect(resolveBody(toPerson(document)).swayReserve).toBe(0.02)
+  })
+
+  it('says who, when and until when', () => {
+    expect(sayLimit(limit('loadMaxPct', 0, { side: 'left' }))).toBe('no weight on the left leg')
+    expect(sayLimit(limit('kneeFlexionMaxDeg', 30, { side: 'right' }))).toBe('right knee bend 30° at most')
+    expect(sayOrigin(limit('loadMaxPct', 50, { ...order, reviewOn: '2026-05-12' }))).toBe(
+      'Dr. Venn (clinician), 10 January, review 12 May',
+    )
+  })
+})
+
+describe('today', () => {
+  it('lowers everything until the day ends, and overwrites nothing', () => {
+    const usual = record({ limits: [limit('kneeFlexionMaxDeg', 30, order), limit('holdMaxS', 8)] })
+    const tired = lowerToday(usual, proposeToday(usual, 'tired', DAY))
+    const value = (from: RecordDocument, on: string, what: string) =>
+      bindOnDay(from, on).find((binding) => binding.what === what)?.entry.value
+    expect(value(tired, DAY, 'kneeFlexionMaxDeg')).toBe(20)
+    expect(value(tired, DAY, 'holdMaxS')).toBe(8)
+    expect(value(tired, DAY, 'armElevationMaxDeg')).toBe(60)
+    expect(value(tired, DAY, 'support')).toBe('chair-back')
+    expect(bindOnDay(tired, '2026-03-13')).toEqual(bindOnDay(usual, '2026-03-13'))
+    expect(tired.limits).toBe(usual.limits)
+    expect(bindOnDay(liftToday(tired, DAY), DAY)).toEqual(bindOnDay(usual, DAY))
+  })
+
+  it('lowers the side that had no limit too, and never allows more than stands', () => {
+    const one = record({ limits: [limit('kneeFlexionMaxDeg', 15, { side: 'left' })] })
+    const lowered = lowerToday(one, { on: DAY, reason: 'sore', kneeFlexionMaxDeg: 20 })
+    const knees = bindOnDay(lowered, DAY).map(({ side, entry }) => [side, entry.value])
+    expect(knees).toEqual([
+      ['left', 15],
+      ['right', 20],
+    ])
+  })
+})
+
+describe('conditions', () => {
+  it('propose what a stance can break, and the rule then fires', () => {
+    const limits = CONDITIONS.flatMap(({ cautions }) => cautions).flatMap((caution) => caution.limits ?? [])
+    expect(limits.length).toBeGreaterThan(12)
+    for (const { id, sided } of CONDITIONS) {
+      let one = record({ conditions: [{ condition: id, ...(sided && { side: 'left' as const }), on: DAY }] })
+      const proposals = listProposals(one)
+      expect(proposals.length, id).toBeGreaterThan(0)
+      for (const proposal of proposals) {
+        one = confirmCaution(one, proposal, { on: DAY, source: { kind: 'instructor' } })
+      }
+      expect(() => parse(recordDocument, one), id).not.toThrow()
+      expect(listProposals(one).every(({ answer }) => answer?.answer === 'confirmed')).toBe(true)
+      const { document } = resolveRecord(one, DAY)
+      expect(() => resolveBody(toPerson(document))).not.toThrow()
+    }
+  })
+
+  it('of a hip replaced from behind break a stance that crosses or turns in', () => {
+    const asked = record({ conditions: [{ condition: 'hip-posterior', side: 'right', on: DAY }] })
+    const confirmed = listProposals(asked).reduce(
+      (one, proposal) => confirmCaution(one, proposal, { on: DAY, source: { kind: 'instructor' } }),
+      asked,
+    )
+    const body = resolveBody(toPerson(resolveRecord(confirmed, DAY).document))
+    const standing = makeStandingStance(body)
+    const turned = { ...standing, feet: { ...standing.feet, right: { ...standing.feet.right, toeOut: -20 * DEG } } }
+    const broken = analyse(body, turned, { standing: null, withoutFreeTurn: true }).findings.filter(
+      ({ code }) => code === 'hip.limit',
+    )
+    expect(broken.map(({ where }) => where)).toEqual(['right hip'])
+  })
+
+  it('keep what was declined, with its reason, and limit nothing by it; another figure is a change', () => {
+    const asked = record({ conditions: [{ condition: 'knee', side: 'left', on: DAY }] })
+    const [high] = listProposals(asked)
+    if (!high) throw new Error('no proposal')
+    const declined = declineCaution(asked, high, 'stands at 60° without pain', DAY)
+    expect(declined.limits).toEqual([])
+    expect(listProposals(declined)[0]?.answer).toMatchObject({
+      answer: 'declined',
+      reason: 'stands at 60° without pain',
+    })
+    const changed = confirmCaution(declined, high, { on: DAY, source: { kind: 'instructor' }, value: 40 })
+    expect(changed.limits).toMatchObject([
+      { what: 'kneeFlexionMaxDeg', side: 'left', value: 40, cause: 'knee/left/high' },
+    ])
+    expect(listProposals(changed)[0]?.answer?.answer).toBe('changed')
+    expect(declineCaution(changed, high, 'again', DAY).limits).toEqual([])
+  })
+})
+
+describe('simple tests', () => {
+  it('put a measured figure in place of an estimate, from the last time before the day', () => {
+    const tested = record({
+      tests: [
+        test('functional-reach', '2025-12-01', 30),
+        test('functional-reach', '2026-02-03', 23, 25, 24),
+        test('functional-reach', '2026-05-01', 35),
+      ],
+    })
+    const { usableAlong } = findEffects(tested, DAY)
+    // The best of three, 25 cm: half of the way from 15 to 35.
+    expect(usableAlong).toMatchObject({ value: 0.45, from: { on: '2026-02-03' } })
+    expect(resolveRecord(tested, DAY).document.usableAlong).toBe(0.45)
+    const lean = { ...tested, tests: [...tested.tests, test('lean-range', '2026-01-01', 12.3)] }
+    expect(findEffects(lean, DAY).usableAlong?.value).toBeCloseTo(0.123 / (0.152 * 1.62), 2)
+  })
+
+  it('never take a reach for more than the usual part of the foot', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 80, noNaN: true }), (reach) => {
+        const usable = usableFromReach(reach)
+        expect(usable).toBeGreaterThanOrEqual(0.2)
+        expect(usable).toBeLessThanOrEqual(0.6)
+        expect(usableFromReach(reach + 1)).toBeGreaterThanOrEqual(usable)
+      }),
+    )
+  })
+
+  it('set the reserve and the stances to begin with by the hardest stand not held', () => {
+    const stands = (...tests: TestEntry[]) => record({ tests })
+    const family = (one: RecordDocument) => proposeFamily(one, DAY)?.name
+    const short = stands(test('semi-tandem', '2026-02-01', 10), test('tandem', '2026-02-01', 6, 7))
+    expect(findEffects(short, DAY).swayReserveM).toMatchObject({ value: 0.02, from: { test: 'tandem' } })
+    expect(family(short)).toBe('short and wide')
+    expect(family(stands(test('side-by-side', '2026-02-01', 4)))).toBe('seated')
+    expect(family(stands(test('tandem', '2026-02-01', 10), test('one-leg-right', '2026-02-01', 3, 4)))).toBe(
+      'both feet down',
+    )
+    expect(family(stands(test('tandem', '2026-02-01', 10)))).toBe('all of them')
+    expect(family(stands())).toBeUndefined()
+    expect(findEffects(stands(test('one-leg-left', '2026-02-01', 4.9)), DAY).swayReserveOneFootM?.value).toBe(0.015)
+  })
+
+  it('are read against the range for age and sex', () => {
+    const low = (sex: string, age: number) => SIMPLE_TESTS['chair-stand'].reference({ sex, age })?.low
+    expect([low('male', 62), low('female', 62), low('female', 79), low('male', 91)]).toEqual([14, 12, 10, 7])
+    expect(low('female', 59)).toBeUndefined()
+    expect(low('unspecified', 70)).toBeUndefined()
+  })
+
+  it('keep an estimate alone from calling somebody’s own standing close', () => {
+    const frail = { ...BODY, ageYears: 92 }
+    const standing = (tests: TestEntry[]) => {
+      const one = makeRecord('Old', frail, { tests })
+      return readStanding(one, resolveRecord(one, DAY).document, DAY)
+    }
+    const unseen = standing([])
+    expect(unseen.analysis?.verdict).not.toBe('holds')
+    expect(unseen.cautious).toBe(false)
+    expect(standing([test('stands-unaided', '2026-02-01', 1)]).cautious).toBe(true)
+    // A measured reach is no estimate: what it says stands.
+    expect(
+      standing([test('stands-unaided', '2026-02-01', 1), test('functional-reach', '2026-02-02', 12)]).cautious,
+    ).toBe(false)
+  })
+})
+
+describe('what is due', () => {
+  it('is a review that passed, and a test older than six months', () => {
+    expect(monthsBefore('2026-03-31', 1)).toBe('2026-02-28')
+    expect(monthsBefore('2026-01-15', 6)).toBe('2025-07-15')
+    const one = record({
+      limits: [
+        limit('loadMaxPct', 50, { side: 'left', reviewOn: '2026-03-12' }),
+        limit('holdMaxS', 10, { reviewOn: '2026-03-13' }),
+      ],
+      tests: [
+        test('tandem', '2025-09-11', 10),
+        test('functional-reach', '2025-01-01', 20),
+        test('functional-reach', '2025-10-01', 20),
+      ],
+    })
+    expect(listDue(one, DAY).map(({ text }) => text)).toEqual(['Tandem again', 'review: 50 % on the left leg at most'])
+  })
+})
+
+describe('a table of people', () => {
+  const reading = {
+    height: (text: string) => Number(text) / 100,
+    mass: Number,
+    accepts: { height: '100 to 230 cm', mass: '25 to 250 kg' },
+  }
+  const headings = ['Full name', 'Weight', 'Height (cm)', 'Age', 'Gender', 'Class', 'Shoe size']
+
+  it('is matched by its headings, each column once', () => {
+    expect(guessColumns(headings)).toEqual(['name', 'mass', 'height', 'age', 'sex', 'group', null])
+  })
+
+  it('brings in what is right and says why the rest stays out', () => {
+    const rows = [
+      ['Zoë Marlowe', '61,5', '158', '79', 'F', 'Slack Tide; Second Launch', '38'],
+      ['Tall Tom', '90', '1790', '', '', '', ''],
+      ['', '70', '170', '', '', '', ''],
+      ['', '', '', '', '', '', ''],
+      ['Ed', '80', '180', 'old', '', '', ''],
+      ['Jo', '80', '180', '', 'x', '', ''],
+    ]
+    const { records, bad } = readTable(
+      rows,
+      guessColumns(headings),
+      { ...reading, mass: (text) => Number(text.replace(',', '.')) },
+      DAY,
+    )
+    expect(records).toMatchObject([
+      {
+        name: 'Zoë Marlowe',
+        groups: ['Slack Tide', 'Second Launch'],
+        body: { statureM: 1.58, massKg: 61.5, ageYears: 79, sex: 'female' },
+      },
+    ])
+    expect(bad).toEqual([
+      { row: 3, reason: 'height: accepted is 100 to 230 cm' },
+      { row: 4, reason: 'no name' },
+      { row: 6, reason: 'age: accepted is a number from 5 to 115 years' },
+      { row: 7, reason: 'sex: accepted is one of female, male, unspecified' },
+    ])
+  })
+
+  it('goes out and comes back the same', () => {
+    const people = [
+      record({ groups: ['A', 'B'], story: 'Says "no", twice', notes: 'line one\nline two' }),
+      makeRecord('Bo', { statureM: 1.7, massKg: 80 }),
+    ]
+    const [out, ...rows] = writeTable(people, { height: (m) => String(m * 100), mass: String })
+    const { records, bad } = readTable(rows, guessColumns(out as string[]), reading, DAY)
+    expect(bad).toEqual([])
+    expect(records.map(({ name, groups, story, notes, body }) => ({ name, groups, story, notes, body }))).toEqual(
+      people.map(({ name, groups, story, notes, body }) => ({ name, groups, story, notes, body })),
+    )
+  })
+})
+
+describe('a record', () => {
+  it('is refused by its field', () => {
+    const field = (value: unknown) => {
+      try {
+        parse(recordDocument, value)
+      } catch (error) {
+        return (error as InputError).field
+      }
+      return null
+    }
+    expect(field(record())).toBeNull()
+    expect(field({ ...record(), limits: [limit('kneeFlexionMaxDeg', 200)] })).toBe('limits.0.value')
+    expect(field({ ...record(), limits: [limit('support', 'a friend')] })).toBe('limits.0.value')
+    expect(field({ ...record(), limits: [limit('holdMaxS', 10, { on: '2026-02-30' })] })).toBe('limits.0.on')
+    expect(field({ ...record(), tests: [test('tandem', DAY)] })).toBe('tests.0.trials')
+    expect(field({ ...record(), body: { ...BODY, massKg: Number.NaN } })).toBe('body.massKg')
+  })
+
+  it('shortens a leg measured lying, and not one only seen standing', () => {
+    const shank = (how: 'lying' | 'standing') =>
+      resolveBody(
+        toPerson(resolveRecord(record({ legDifference: { shorter: 'right', byM: 0.02, how, on: DAY } }), DAY).document),
+      ).shank
+    expect(shank('lying').left - shank('lying').right).toBeCloseTo(0.02, 9)
+    expect(shank('standing').left).toBe(shank('standing').right)
+  })
+
+  it('has an order for every kind of limit', () => {
+    expect(isStricter(limit('kneeFlexionMinDeg', 15), limit('kneeFlexionMinDeg', 5))).toBe(true)
+    expect(isStricter(limit('support', 'walker'), limit('support', 'touch'))).toBe(true)
+    expect(isStricter(limit('eyesOpen', true), limit('eyesOpen', false))).toBe(true)
+    expect(isStricter(limit('loadMaxPct', 50), limit('loadMaxPct', 50))).toBe(false)
+  })
+})
