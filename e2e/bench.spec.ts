@@ -124,7 +124,10 @@ test('the routes answer the documents of the command line, and name what is wron
     error: { field: 'person.statureM', value: 173, accepts: 'a number from 1 to 2.3 m' },
   })
   const foreign = await request.post('/api/v1/analyze', { data, headers: { 'sec-fetch-site': 'cross-site' } })
-  expect(foreign.status()).toBe(400)
+  expect(foreign.status()).toBe(403)
+  const people = [{ name: 'Ana', person: { statureM: 1.65, massKg: 68, ageYears: 66 } }]
+  const fit = await request.post('/api/v1/fit', { data: { format: 'nivrel.fit-request/1', people, posture: 'bow' } })
+  expect(await fit.json()).toMatchObject({ format: 'nivrel.fit/1', unfitted: 0, levels: [{ people: ['Ana'] }] })
 })
 
 for (const [name, width, height, colorScheme] of [
@@ -137,7 +140,7 @@ for (const [name, width, height, colorScheme] of [
     await expect(verdict(page)).toBeVisible()
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width)
     expect(await page.evaluate(() => document.documentElement.dataset.theme)).toBe(colorScheme)
-    await page.addScriptTag({ path: 'node_modules/axe-core/axe.min.js' })
+    await page.evaluate(readFileSync('node_modules/axe-core/axe.min.js', 'utf8'))
     const faults = await page.evaluate(async () => {
       // biome-ignore lint/suspicious/noExplicitAny: axe puts itself on the window
       const { violations } = await (window as any).axe.run()

@@ -2,7 +2,9 @@ import { expect, type Page } from '@playwright/test'
 
 export const choose = async (page: Page, word: RegExp, item: RegExp | string) => {
   await page.getByRole('button', { name: word }).click()
-  await page.getByRole('menuitem', { name: item }).click()
+  // A name said whole is meant whole: an own posture may have a shipped one's name in its own.
+  const exact = typeof item === 'string'
+  await page.getByRole('menuitem', { name: item, exact }).first().click()
 }
 
 export const verdict = (page: Page) => page.getByTestId('verdict')

@@ -32,7 +32,6 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
         {...listeners}
         {...attributes}
         aria-roledescription="person on the floor"
-        aria-label={`${member.name}, ${VERDICT_WORDS[verdict].toLowerCase()}${support ? `, ${support}` : ''}${pinned ? ', put here by hand' : ''}`}
         title={sayReason(analysis)}
         className={styles.somebody}
         data-dragging={isDragging}
@@ -42,6 +41,9 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
         <VerdictMark verdict={verdict} size={15} />
         <span className={styles.name}>
           {member.short}
+          <span className={styles.forEars}>
+            {` ${VERDICT_WORDS[verdict].toLowerCase()}${support ? `, ${support}` : ''}${pinned ? ', put here by hand' : ''}`}
+          </span>
           {pinned && <PinMark />}
         </span>
         {analysis && (

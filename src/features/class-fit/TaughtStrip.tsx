@@ -36,11 +36,13 @@ export function TaughtStrip({ all, taughtBy, absent, onToggle }: TaughtStripProp
                 type="button"
                 onClick={() => onToggle(member.id)}
                 title={`${sayReason(analysis)} (Press: not here today.)`}
-                aria-label={`${member.name}: ${VERDICT_WORDS[verdict].toLowerCase()} as taught. ${sayReason(analysis)}`}
               >
                 <VerdictMark verdict={verdict} size={18} />
                 <strong>{member.short}</strong>
-                <small>{sayReasonShort(analysis)}</small>
+                <small>
+                  {sayReasonShort(analysis)}
+                  <span className={styles.forEars}>: {VERDICT_WORDS[verdict].toLowerCase()} as taught</span>
+                </small>
                 {analysis && (
                   <SmallVial
                     edges={analysis.margins.usable}
@@ -54,12 +56,7 @@ export function TaughtStrip({ all, taughtBy, absent, onToggle }: TaughtStripProp
         })}
         {away.map((member) => (
           <li key={member.id} data-away="true">
-            <button
-              type="button"
-              aria-pressed="true"
-              aria-label={`${member.name} is not here today`}
-              onClick={() => onToggle(member.id)}
-            >
+            <button type="button" aria-pressed="true" onClick={() => onToggle(member.id)}>
               <strong>{member.short}</strong>
               <small>not here</small>
             </button>

@@ -72,6 +72,7 @@ export function useClass(members: readonly Member[], choosing: Choosing, kept: C
   const [progress, setProgress] = useState<number | null>(null)
   const [stopped, setStopped] = useState(false)
   const cancel = useRef(() => {})
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
   const fromPlan = useMemo(() => (kept && matches(kept, choosing) ? readPlan(kept) : null), [kept, choosing])
 
   const search = useCallback(() => {
@@ -100,14 +101,15 @@ export function useClass(members: readonly Member[], choosing: Choosing, kept: C
       setLayout(null)
       return
     }
-    const timer = setTimeout(search, REST)
+    timer.current = setTimeout(search, REST)
     return () => {
-      clearTimeout(timer)
+      clearTimeout(timer.current)
       cancel.current()
     }
   }, [search, fromPlan, members.length])
 
   const stop = () => {
+    clearTimeout(timer.current)
     cancel.current()
     setProgress(null)
     setStopped(true)

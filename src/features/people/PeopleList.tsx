@@ -97,7 +97,7 @@ export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; u
         units={units}
         day={day}
         groups={groups}
-        onAdded={(id) => router.push(`/people/${id}`)}
+        onAdded={(id) => window.location.assign(`/people/${id}`)}
       />
       <ImportSheet
         open={sheet === 'import'}

@@ -1,4 +1,3 @@
-import Link from 'next/link'
 import { memo } from 'react'
 import { sayDay } from '@/records/say'
 import type { RosterRow } from '@/server/roster'
@@ -13,7 +12,7 @@ export const PersonRow = memo(function PersonRow({ row, day, withGroups }: Perso
   const { id, name, story, groups, standing, limits, due, today } = row
   return (
     <li>
-      <Link href={`/people/${id}`} prefetch={false} className={styles.row}>
+      <a href={`/people/${id}`} className={styles.row}>
         <span className={styles.stands}>
           {standing?.verdict && <VerdictMark verdict={standing.verdict} size={20} />}
           {standing && !standing.verdict && <SeenMark />}
@@ -41,7 +40,7 @@ export const PersonRow = memo(function PersonRow({ row, day, withGroups }: Perso
             <span key={text}>{text}</span>
           ))}
         </span>
-      </Link>
+      </a>
     </li>
   )
 })

@@ -88,7 +88,7 @@ const ROWS = [
     ),
   },
   {
-    name: '',
+    name: 'its vial',
     read: ({ margins: { usable }, reserve }: Analysis) => (
       <SmallVial edges={usable} reserve={reserve} along={isNearestSideways(usable) ? 'across' : 'ahead'} />
     ),

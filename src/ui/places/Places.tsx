@@ -1,4 +1,3 @@
-import Link from 'next/link'
 import { LightSwitch } from '../theme/LightSwitch'
 import styles from './places.module.css'
 
@@ -10,7 +9,10 @@ const PLACES = [
   ['/house', 'House'],
 ] as const
 
-/** Where one is and where one can go, as a line of words. */
+/**
+ * Where one is and where one can go, as a line of words. Each place is loaded anew: what somebody may do changes from page
+ * to page, and a page remembered from before would show what was.
+ */
 export function Places({ at }: { at: (typeof PLACES)[number][0] }) {
   return (
     <nav className={styles.places} aria-label="Places">
@@ -19,9 +21,9 @@ export function Places({ at }: { at: (typeof PLACES)[number][0] }) {
         <img src="/mark.svg" alt="" width="26" height="26" /> Nivrel
       </span>
       {PLACES.map(([path, name]) => (
-        <Link key={path} href={path} prefetch={false} aria-current={path === at ? 'page' : undefined}>
+        <a key={path} href={path} aria-current={path === at ? 'page' : undefined}>
           {name}
-        </Link>
+        </a>
       ))}
       <LightSwitch className={styles.light} />
     </nav>

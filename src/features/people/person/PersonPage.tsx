@@ -1,6 +1,6 @@
 'use client'
 
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { findToday } from '@/records/binding'
 import { resolveRecord } from '@/records/resolve'
 import { readStanding } from '@/records/standing'
@@ -33,16 +33,23 @@ export type PartProps = {
 
 /** One person: their body with what limits it, and everything that was said, measured and seen. */
 export function PersonPage({ kept, house, groups, day }: PersonPageProps) {
-  const { record, change, undo, canUndo, problem, isSaved, theirs, settle } = useRecord(kept)
-  const [asTheyAre] = useState(kept.id)
+  const { record, change, undo, canUndo, problem, isSaved, theirs, settle, leaveBy } = useRecord(kept)
   useDayTurn(day)
   const resolved = useMemo(() => resolveRecord(record, day, house.rules), [record, day, house])
   const standing = useMemo(() => readStanding(record, resolved.document, day), [record, resolved, day])
   const part: PartProps = { record, change, day }
   return (
-    <main className={styles.person}>
+    <main
+      className={styles.person}
+      onClickCapture={(event) => {
+        const link = (event.target as Element).closest('a')
+        if (!link || isSaved || event.ctrlKey || event.metaKey) return
+        event.preventDefault()
+        leaveBy(link.href)
+      }}
+    >
       <header className={styles.head}>
-        <PersonSentence {...part} id={asTheyAre} units={house.units} groups={groups} />
+        <PersonSentence {...part} id={kept.id} units={house.units} groups={groups} />
         <div>
           <Places at="/people" />
           <div className={styles.headTools}>

@@ -1,4 +1,3 @@
-import Link from 'next/link'
 import { type KeyboardEvent, useState } from 'react'
 import { type BodyUnits, parseHeight, parseMass, sayHeight, sayMass } from '@/ui/people/body-units'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
@@ -98,9 +97,9 @@ export function PersonSentence({ record, change, day, id, units, groups }: Perso
           </>
         )}
         . <Groups record={record} change={change} day={day} groups={groups} />{' '}
-        <Link className={styles.word} href={`/?person=${id}`} prefetch={false}>
+        <a className={styles.word} href={`/?person=${id}`}>
           Put on the bench
-        </Link>
+        </a>
       </p>
     </div>
   )

@@ -64,5 +64,20 @@ export function useRecord(kept: KeptRecord) {
     }
     setTheirs(null)
   }
-  return { record, change, undo, canUndo: steps.length > 1, problem, isSaved: record === saved, theirs, settle }
+  /** A page that is left for another of this application is saved first, so that the next one shows what is true. */
+  const leaveBy = async (href: string) => {
+    if (record !== saved && !theirs) await save()
+    window.location.assign(href)
+  }
+  return {
+    record,
+    change,
+    undo,
+    canUndo: steps.length > 1,
+    problem,
+    isSaved: record === saved,
+    theirs,
+    settle,
+    leaveBy,
+  }
 }

@@ -1,0 +1,156 @@
+import { readFileSync } from 'node:fs'
+import { expect, type Page, test } from '@playwright/test'
+import { choose, openBench } from './helpers'
+
+const lane = (page: Page, level: number) => page.getByRole('region', { name: new RegExp(`^Level ${level}:`) })
+async function openClass(page: Page, posture = 'brush knee') {
+  await page.goto('/class')
+  await choose(page, /^Posture:/, posture)
+  await expect(lane(page, 1)).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('progressbar')).toBeHidden({ timeout: 20_000 })
+}
+
+test('the levels of a class are found; everybody in a lane keeps their limits there', async ({ page }) => {
+  await openClass(page)
+  await expect(lane(page, 1).getByRole('heading', { name: 'As taught' })).toBeVisible()
+  for (const level of [1, 2, 3]) {
+    const standing = lane(page, level).getByRole('button', { name: /^\S+ (holds|close|beyond)/ })
+    expect(await standing.count()).toBeGreaterThan(0)
+    await expect(standing.filter({ hasNotText: ' holds' })).toHaveCount(0)
+  }
+  const aside = page.getByRole('complementary', { name: 'Beside the lanes' })
+  await expect(aside).toContainText('no weight on the left leg')
+  await expect(aside).toContainText('dizzy this morning, today')
+  await expect(aside).toContainText('One level more')
+  await expect(page.getByText(/^Eleven of 13 stand within their limits/)).toBeVisible()
+  // Two levels leave nobody out who stood before, or say whom.
+  await choose(page, /^Levels:/, 'two levels')
+  await expect(lane(page, 3)).toBeHidden({ timeout: 20_000 })
+})
+
+test('people move between lanes by key and by hand, a level is changed, and the plan reaches the bench', async ({
+  page,
+}) => {
+  await openClass(page)
+  const odalys = lane(page, 3).getByRole('button', { name: /^Odalys (holds|beyond)/ })
+  await odalys.focus()
+  await page.keyboard.press('ArrowLeft')
+  await expect(lane(page, 2).getByRole('button', { name: /^Odalys beyond, put here by hand/ })).toBeVisible()
+  await expect(page.getByText(/one where they are put do not/)).toBeVisible()
+
+  const tomasz = lane(page, 1).getByRole('button', { name: /^Tomasz holds/ })
+  const from = (await tomasz.boundingBox()) as { x: number; y: number }
+  const to = (await lane(page, 2).boundingBox()) as { x: number; y: number; width: number; height: number }
+  await page.mouse.move(from.x + 30, from.y + 15)
+  await page.mouse.down()
+  await page.mouse.move(to.x + to.width / 2, to.y + to.height * 0.7, { steps: 12 })
+  await page.mouse.up()
+  await expect(lane(page, 2).getByRole('button', { name: /^Tomasz holds.*put here by hand/ })).toBeVisible()
+
+  // Softer knees in that lane let her hold; the words follow.
+  await page.getByRole('button', { name: /^Change level 2/ }).click()
+  const numbers: [string, string, string][] = [
+    ['Knees', '°', '20'],
+    ['Weight on the named foot', '%', '45'],
+  ]
+  for (const [name, unit, figure] of numbers) {
+    await lane(page, 2).getByRole('spinbutton', { name }).click()
+    await page.getByLabel(`${name}, in ${unit}`).fill(figure)
+    await page.keyboard.press('Enter')
+  }
+  await lane(page, 2).getByRole('button', { name: 'Done' }).click()
+  await expect(lane(page, 2).getByRole('button', { name: /^Odalys holds/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Change level 2/ })).toContainText('knees to 20°')
+
+  await page.getByRole('button', { name: 'Keep for the class' }).click()
+  await expect(page.getByText(/^kept /)).toBeVisible()
+  await page.reload()
+  await choose(page, /^Posture:/, 'brush knee').catch(() => {})
+  await expect(lane(page, 2).getByRole('button', { name: /^Odalys holds, put here by hand/ })).toBeVisible()
+  await openBench(page, /Odalys Marrin/)
+  const planned = page.getByRole('region', { name: 'In class' })
+  await expect(planned).toContainText('Slack Tide, brush knee')
+  await planned.getByRole('button').click()
+  await expect(page.getByRole('button', { name: 'Posture: brush knee' })).toBeVisible()
+  await expect(page.getByTestId('verdict')).toHaveText(/Holds/)
+})
+
+test('somebody who is not here is left out; a search can be stopped', async ({ page }) => {
+  await openClass(page, 'snake creeps down')
+  await page.getByRole('button', { name: /^Calla.*beyond as taught/ }).click()
+  await expect(page.getByRole('button', { name: /^Calla not here/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Calla (holds|close|beyond)[^:]*$/ })).toBeHidden({ timeout: 20_000 })
+  await choose(page, /^Group:/, 'Everybody')
+  await page.getByRole('button', { name: 'Cancel' }).click()
+  await expect(page.getByText('The search was stopped.')).toBeVisible()
+  await page.getByRole('button', { name: 'Fit again' }).click()
+  await expect(lane(page, 1)).toBeVisible({ timeout: 30_000 })
+})
+
+test('everybody against every posture as taught is one picture, and opens each', async ({ page }) => {
+  await page.goto('/class')
+  await choose(page, /^Posture:/, 'every posture, side by side')
+  await expect(page.getByRole('row')).toHaveCount(14)
+  await expect(page.getByRole('columnheader')).toHaveCount(32)
+  // The worst comes first: who has most against them.
+  await expect(page.getByRole('rowheader').first()).toHaveText(/Wilhelm|Calla|Fenwick/)
+  await page.getByRole('button', { name: /^Perrin Locke, white crane: beyond/ }).click()
+  await expect(page.getByRole('button', { name: 'Posture: white crane' })).toBeVisible()
+})
+
+test('the schools of a posture side by side; a change is kept, and the original comes back', async ({ page }) => {
+  await page.goto('/postures')
+  await page.getByRole('navigation', { name: 'The library' }).getByRole('button', { name: 'golden rooster' }).click()
+  await expect(page.getByRole('columnheader')).toHaveCount(5)
+  await page.getByRole('button', { name: 'Change this posture' }).click()
+  await page.getByLabel('Cue').fill('Root first.')
+  await page.getByLabel('Knee bend, degrees').fill('900')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'kneeFlexionDeg' })).toContainText(
+    'a number from 0 to 140 degrees',
+  )
+  await page.getByLabel('Knee bend, degrees').fill('20')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('Changed here.')).toBeVisible()
+  await page.reload()
+  await page.getByRole('navigation', { name: 'The library' }).getByRole('button', { name: 'golden rooster' }).click()
+  await expect(page.getByText('Root first.')).toBeVisible()
+  await page.getByRole('button', { name: 'Change this posture' }).click()
+  await page.getByRole('button', { name: 'Back to the original' }).click()
+  await expect(page.getByText('Root, the knee floats up under the elbow.')).toBeVisible()
+})
+
+test('a stance of the bench goes into the library, and others can be taught it', async ({ page }) => {
+  await openBench(page, /Isolde Farrant/)
+  const step = page.getByRole('spinbutton', { name: 'Step length' })
+  await step.press('PageDown')
+  await page.getByRole('button', { name: 'Into the library' }).click()
+  await page.getByLabel('Name').fill('Harbour bow')
+  await page.getByRole('button', { name: 'Add the posture' }).click()
+  await expect(page.getByRole('button', { name: 'Posture: Harbour bow' })).toBeVisible()
+  const short = Number((await step.textContent())?.replace(' cm', ''))
+  await choose(page, /^Person:/, /Mathis Orrin/)
+  await choose(page, /^Posture:/, 'parallel stance')
+  await choose(page, /^Posture:/, 'Harbour bow')
+  // A taller body: the same step in its own measure.
+  const taller = Number((await step.textContent())?.replace(' cm', ''))
+  expect(taller / short).toBeCloseTo(1.86 / 1.66, 1)
+})
+
+for (const path of ['/people', '/people/keziah-underhill', '/class', '/postures', '/house']) {
+  test(`${path} can be used without sight, in both lights`, async ({ page }) => {
+    for (const colorScheme of ['light', 'dark'] as const) {
+      await page.emulateMedia({ colorScheme })
+      await page.goto(path)
+      await expect(page.getByRole('heading').first()).toBeVisible()
+      if (path === '/class') await expect(lane(page, 1)).toBeVisible({ timeout: 20_000 })
+      await page.evaluate(readFileSync('node_modules/axe-core/axe.min.js', 'utf8'))
+      const found = await page.evaluate(async () => {
+        // biome-ignore lint/suspicious/noExplicitAny: axe puts itself on the window
+        const { violations } = await (window as any).axe.run()
+        return violations.map((v: { id: string; nodes: { html: string }[] }) => `${v.id}: ${v.nodes[0]?.html}`)
+      })
+      expect(found).toEqual([])
+    }
+  })
+}

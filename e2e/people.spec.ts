@@ -1,0 +1,198 @@
+import { readFileSync } from 'node:fs'
+import { expect, type Page, test } from '@playwright/test'
+import { choose, openBench, verdict } from './helpers'
+
+const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible()
+
+test('somebody new by the keyboard alone; a limit, a test and a bad day reach the bench', async ({ page }) => {
+  await page.goto('/people')
+  await page.getByRole('button', { name: 'Somebody new' }).focus()
+  await page.keyboard.press('Enter')
+  for (const typed of ['Greta Halloran', '164', '70', '79']) {
+    await page.keyboard.type(typed)
+    await page.keyboard.press('Tab')
+  }
+  await page.keyboard.type('f')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: /Greta Halloran/ })).toBeVisible()
+  await expect(page.getByText(/are sure, the reserve.*an estimate from age/)).toBeVisible()
+
+  await page.getByRole('button', { name: 'Set a limit' }).click()
+  const form = page.getByRole('form', { name: 'A limit' })
+  await form.locator('select[name=side]').selectOption('left')
+  await form.getByLabel('Degrees').fill('900')
+  await form.getByRole('button', { name: 'Set it' }).click()
+  await expect(form.getByRole('alert')).toContainText('a number from 0 to 140 degrees')
+  await form.getByLabel('Degrees').fill('28')
+  await form.getByLabel('Source').selectOption('clinician')
+  await form.getByLabel('Whose (name)').fill('Dr. Venn')
+  await form.getByLabel('Review on').fill('2026-01-31')
+  await form.getByRole('button', { name: 'Set it' }).click()
+  await expect(page.getByText('left knee bend 28° at most')).toBeVisible()
+  await expect(page.getByText(/^Dr\. Venn \(clinician\), .*review 31 January$/)).toBeVisible()
+
+  await page.getByRole('button', { name: 'Enter a test' }).click()
+  await page.getByLabel(/^Trials/).fill('24; 25')
+  await page.getByRole('button', { name: 'Enter it' }).click()
+  await expect(page.getByText(/45 % of the foot’s length can be used, from the functional reach of/)).toBeVisible()
+  await saved(page)
+
+  await page.getByRole('link', { name: 'Put on the bench' }).click()
+  await expect(page.getByRole('button', { name: 'Person: Greta Halloran' })).toBeVisible()
+  const finding = page.getByText('The left knee bends past its limit')
+  await finding.click()
+  await expect(
+    page.getByText(/Set for this person: left knee bend 28° at most \(Dr\. Venn \(clinician\)/),
+  ).toBeVisible()
+
+  await page.goBack()
+  await page.getByRole('button', { name: 'tired', exact: true }).click()
+  await expect(page.getByText(/knees to 19°/i)).toBeVisible()
+  await saved(page)
+  await page.getByRole('link', { name: 'Put on the bench' }).click()
+  await expect(page.getByText(/^Today: tired/)).toBeVisible()
+  await expect(page.getByText('Needs a hand on a support')).toBeVisible()
+  await page.goBack()
+  await page.getByRole('button', { name: 'Back to usual now' }).click()
+  await expect(page.getByText(/^As usual/)).toBeVisible()
+  await saved(page)
+})
+
+test('a condition’s usual cautions are confirmed, changed and declined; what was declined keeps its reason', async ({
+  page,
+}) => {
+  await page.goto('/people/tomasz-ferrow')
+  await page.getByLabel('A condition').selectOption('hip-posterior')
+  await page.getByRole('button', { name: 'right', exact: true }).click()
+  const proposal = (text: string) =>
+    page
+      .locator('div')
+      .filter({ hasText: text })
+      .filter({ has: page.getByRole('button', { name: 'Decline' }) })
+      .last()
+  await proposal('No hip bend past 90°.').getByRole('button', { name: 'Change' }).click()
+  await page.getByLabel('Another figure').fill('95')
+  await page.getByRole('button', { name: 'Set it' }).click()
+  await expect(page.getByText('right hip bend 95° at most').first()).toBeVisible()
+  await proposal('No inward turn past neutral.').getByRole('button', { name: 'Confirm' }).click()
+  await proposal('No crossing of the midline.').getByRole('button', { name: 'Decline' }).click()
+  await page.getByLabel('Reason').fill('lifted at the last review')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/No crossing of the midline\. – declined .*: lifted at the last review\./)).toBeVisible()
+  await saved(page)
+  await page.reload()
+  await expect(page.getByText(/declined .*: lifted at the last review\./)).toBeVisible()
+  await expect(page.getByText('right hip turned inward 0° at most').first()).toBeVisible()
+})
+
+test('one person in two tabs: the second save is told, sees both, and chooses', async ({ page, context }) => {
+  const other = await context.newPage()
+  await page.goto('/people/lorcan-brae')
+  await other.goto('/people/lorcan-brae')
+  const notes = (of: Page) => of.getByLabel('Everything else')
+  await notes(page).fill('from the first tab')
+  await notes(page).blur()
+  await saved(page)
+  await notes(other).fill('from the second tab')
+  await notes(other).blur()
+  const sheet = other.getByRole('dialog')
+  await expect(sheet).toContainText('from the first tab')
+  await expect(sheet).toContainText('from the second tab')
+  await sheet.getByRole('button', { name: 'Keep what is here' }).click()
+  await saved(other)
+  await page.reload()
+  await expect(notes(page)).toHaveValue('from the second tab')
+})
+
+test('a table is brought in with its columns matched and its bad rows shown; it goes out again', async ({ page }) => {
+  await page.goto('/people')
+  await page.getByRole('button', { name: 'Bring in a list' }).click()
+  const csv = 'Who,Tall,Kilos,Age\nPia Lindqvist,158,55,81\nRolf Tern,1.5,70,66\n"Amara, Dr. Sy",171,64,\n'
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'class.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) })
+  await expect(page.getByText('Nobody can be brought in like this.')).toBeVisible()
+  await page.getByLabel('Kilos is').selectOption('mass')
+  await expect(page.getByText('row 3: height: accepted is 100 to 230 cm')).toBeVisible()
+  await page.getByRole('button', { name: 'Bring in 2' }).click()
+  await expect(page.getByRole('link', { name: /Pia Lindqvist/ })).toBeVisible()
+  await page.getByLabel('Search names, notes and limits').fill('amara')
+  await expect(page.getByRole('link', { name: /Amara, Dr\. Sy/ })).toBeVisible()
+  await expect(page.getByRole('link', { name: /Pia Lindqvist/ })).toBeHidden()
+  // What is sought of people's health stays out of the address bar.
+  expect(page.url()).not.toContain('amara')
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Take out as a table' }).click()
+  const text = readFileSync(await (await download).path(), 'utf8')
+  expect(text).toContain('"Amara, Dr. Sy",171,64')
+})
+
+test('somebody deleted can be brought back; put away they leave the class but not the list', async ({ page }) => {
+  await page.goto('/people/hester-bright')
+  await page.getByRole('button', { name: 'Delete' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Delete' }).click()
+  await page.getByRole('button', { name: 'Bring back', exact: true }).click()
+  await page.getByRole('button', { name: 'Put away' }).click()
+  await saved(page)
+  await page.goto('/people')
+  await expect(page.getByRole('link', { name: /Hester Bright/ })).toBeHidden()
+  await choose(page, /^Group:/, 'Put away')
+  await page.getByRole('link', { name: /Hester Bright/ }).click()
+  await page.getByRole('button', { name: 'Bring back from away' }).click()
+  await saved(page)
+})
+
+test('an estimate alone does not call the standing of somebody seen to stand close', async ({ page }) => {
+  await page.goto('/people/bram-tallow')
+  await expect(page.getByText('Stands unaided').first()).toBeVisible()
+  await expect(page.getByText(/a functional reach would replace it/).first()).toBeVisible()
+  await expect(page.getByText(/Own standing: close/)).toBeHidden()
+})
+
+test('a house’s own rule reaches every stance, says so, and goes back to its default', async ({ page }) => {
+  await page.goto('/house')
+  const reserve = page.getByRole('textbox', { name: /^Reserve for sway, two feet/ })
+  await reserve.fill('400')
+  await reserve.blur()
+  await expect(page.getByRole('alert').filter({ hasText: 'rules' })).toContainText('a number from 0 to 0.1 m')
+  await reserve.fill('6')
+  await reserve.blur()
+  await expect(page.getByRole('button', { name: /^Reserve for sway, two feet back to/ })).toBeVisible()
+  await openBench(page, /Isolde Farrant/)
+  await expect(verdict(page)).toHaveText(/Close/)
+  await page.getByText('Too little in reserve').click()
+  await expect(page.getByText(/Set by this house: reserve for sway, two feet/)).toBeVisible()
+  await page.goto('/house')
+  await page.getByRole('button', { name: /^Reserve for sway, two feet back to/ }).click()
+  await expect(page.getByRole('textbox', { name: /^Reserve for sway, two feet/ })).toHaveValue('1.5')
+})
+
+test('pages carry strict headers, and a write from another site is refused', async ({ page, request }) => {
+  const violations: string[] = []
+  page.on('console', (message) => message.text().includes('Content Security Policy') && violations.push(message.text()))
+  const response = await page.goto('/people')
+  const headers = response?.headers() ?? {}
+  expect(headers['content-security-policy']).toMatch(/default-src 'self'.*frame-ancestors 'none'/)
+  expect(headers['content-security-policy']).not.toContain("script-src 'self' 'unsafe-inline'")
+  expect(headers).toMatchObject({
+    'x-content-type-options': 'nosniff',
+    'referrer-policy': 'no-referrer',
+    'cache-control': 'no-store',
+  })
+  for (const path of ['/', '/class', '/postures']) await page.goto(path)
+  await page.waitForTimeout(1500)
+  expect(violations).toEqual([])
+  const body = { records: [] }
+  const elsewhere: Record<string, string>[] = [
+    { 'sec-fetch-site': 'cross-site' },
+    { origin: 'https://elsewhere.example' },
+  ]
+  for (const from of elsewhere) {
+    const refused = await request.post('/api/people', { data: body, headers: from })
+    expect(refused.status()).toBe(403)
+  }
+  const bad = await request.post('/api/people', { data: body })
+  expect(await bad.json()).toMatchObject({ error: { field: 'records', accepts: 'at least one record' } })
+})
