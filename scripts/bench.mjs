@@ -6,19 +6,22 @@ import { bin, build, ENV, install, prepare, ROOT, run, say } from './steps.mjs'
 
 install()
 const { build: bundle } = await import('esbuild')
-const out = join(ROOT, 'node_modules', '.nivrel', 'bench.mjs')
-mkdirSync(join(ROOT, 'node_modules', '.nivrel'), { recursive: true })
-await bundle({
-  entryPoints: [join(ROOT, 'bench', 'core.ts')],
-  outfile: out,
-  bundle: true,
-  platform: 'node',
-  format: 'esm',
-  packages: 'external',
-  alias: { '@': join(ROOT, 'src') },
-  logLevel: 'error',
-})
-run(process.execPath, [out])
+const folder = join(ROOT, 'node_modules', '.nivrel')
+mkdirSync(folder, { recursive: true })
+for (const part of ['core', 'class']) {
+  const out = join(folder, `bench-${part}.mjs`)
+  await bundle({
+    entryPoints: [join(ROOT, 'bench', `${part}.ts`)],
+    outfile: out,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    packages: 'external',
+    alias: { '@': join(ROOT, 'src') },
+    logLevel: 'error',
+  })
+  run(process.execPath, [out])
+}
 
 build()
 const PORT = '4178'
@@ -29,7 +32,15 @@ const server = spawn(bin('next'), ['start', '-H', '127.0.0.1', '-p', PORT], { cw
 await new Promise((resolve) => setTimeout(resolve, 3000))
 const { measureDrag } = await import('../bench/drag.mjs')
 const { median, p95, after200, after2000, sent } = await measureDrag(`http://127.0.0.1:${PORT}/`)
+const { measurePeople } = await import('../bench/people.mjs')
+const { painted, rows, longest, fitted } = await measurePeople(`http://127.0.0.1:${PORT}`)
 server.kill()
+say(
+  `500 people: first rows painted after    ${painted.toFixed(0)} ms (wanted: 1,000 or less); ${rows} rows, none blank; longest frame while scrolling ${longest.toFixed(0)} ms`,
+)
+say(
+  `16 people in the pool of workers         ${(fitted / 1000).toFixed(2)} s from the choice to the lanes, own forms included`,
+)
 say(
   `dragging a foot: scripting a move      ${median.toFixed(1)} ms median, ${p95.toFixed(1)} ms at the 95th percentile`,
 )
