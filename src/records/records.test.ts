@@ -246,7 +246,12 @@ describe('simple tests', () => {
     )
     expect(family(stands(test('tandem', '2026-02-01', 10)))).toBe('all of them')
     expect(family(stands())).toBeUndefined()
-    expect(findEffects(stands(test('one-leg-left', '2026-02-01', 4.9)), DAY).swayReserveOneFootM?.value).toBe(0.015)
+    const oneLeg = stands(test('one-leg-left', '2026-02-01', 4.9))
+    expect(findEffects(oneLeg, DAY).swayReserveOneFootM?.value).toBe(0.015)
+    // A house that keeps more in reserve is not undercut by a test.
+    const wary = { swayReserveM: 0.024 }
+    expect(resolveRecord(oneLeg, DAY, wary).document.swayReserveOneFootM).toBe(0.024)
+    expect(resolveRecord(short, DAY, wary).document.swayReserveM).toBe(0.024)
   })
 
   it('are read against the range for age and sex', () => {

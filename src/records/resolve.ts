@@ -1,5 +1,5 @@
 import { type Body, PROPORTIONS } from '@/core'
-import type { HouseDocument } from '@/formats/house-document'
+import { type HouseDocument, toHouse } from '@/formats/house-document'
 import type { PersonDocument, SideLimitsDocument } from '@/formats/person-document'
 import type { LimitWhat, RecordDocument } from '@/formats/record-document'
 import { type Binding, bindOnDay } from './binding'
@@ -39,7 +39,7 @@ const ROTATIONS: readonly LimitWhat[] = ['hipInwardMaxDeg', 'hipOutwardMaxDeg']
  */
 export function resolveRecord(record: RecordDocument, on: string, house: HouseDocument = {}): Resolved {
   const bindings = bindOnDay(record, on)
-  const effects = findEffects(record, on)
+  const effects = findEffects(record, on, toHouse(house).swayReserve)
   const { body } = record
   const document: PersonDocument = {
     ...body,

@@ -1,4 +1,4 @@
-import { PROPORTIONS } from '@/core'
+import { HOUSE_RULES, PROPORTIONS } from '@/core'
 import type { RecordDocument, TestEntry, TestId } from '@/formats/record-document'
 import { countingTrial, findLastTest } from './simple-tests'
 
@@ -31,8 +31,11 @@ const RESERVES: readonly [TestId, number][] = [
 const HELD = 10
 const ONE_LEG_POOR = 5
 
-/** What the tests up to a day put in place of the estimates. A direct measure of the lean outranks the reach. */
-export function findEffects(record: RecordDocument, on: string): Effects {
+/**
+ * What the tests up to a day put in place of the estimates. A direct measure of the lean outranks the reach.
+ * `onTwoFeet`: the house's reserve for sway on two feet, in metres.
+ */
+export function findEffects(record: RecordDocument, on: string, onTwoFeet = HOUSE_RULES.swayReserve.value): Effects {
   const last = (test: TestId) => findLastTest(record, test, on)
   const lean = last('lean-range')
   const reach = last('functional-reach')
@@ -40,7 +43,7 @@ export function findEffects(record: RecordDocument, on: string): Effects {
   const failed = RESERVES.map(([test, reserve]) => ({ from: last(test), reserve })).find(
     ({ from }) => from && countingTrial(from) < HELD,
   )
-  const reserve = failed?.from ? { value: failed.reserve, from: failed.from } : null
+  const reserve = failed?.from ? { value: Math.max(failed.reserve, onTwoFeet), from: failed.from } : null
   const legs = (['one-leg-left', 'one-leg-right'] as const).flatMap((test) => last(test) ?? [])
   const poorLeg = legs.find((entry) => countingTrial(entry) < ONE_LEG_POOR)
   const chair = record.tests
@@ -55,7 +58,7 @@ export function findEffects(record: RecordDocument, on: string): Effects {
       : reach && { value: usableFromReach(countingTrial(reach)), from: reach },
     swayReserveM: reserve,
     // One leg not held five seconds: no discount for the foot that could be set down.
-    swayReserveOneFootM: poorLeg ? { value: reserve?.value ?? 0.015, from: poorLeg } : null,
+    swayReserveOneFootM: poorLeg ? { value: reserve?.value ?? onTwoFeet, from: poorLeg } : null,
     riseFromM: chair?.seatM ? { value: chair.seatM, from: chair } : null,
   }
 }

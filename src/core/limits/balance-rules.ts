@@ -93,7 +93,7 @@ const seated: StanceRule = {
   looksAt: 'whether somebody who sits is standing',
   limits: ['seatedOnly'],
   source: 'the person’s own limit, or the day’s',
-  heading: () => 'Sits',
+  heading: () => 'Standing, not seated',
   advice: 'Teach the seated form.',
   find: ({ footing: { stance, body } }) => {
     if (!body.person.limits?.seatedOnly || stance.seat) return null

@@ -5,7 +5,7 @@ import { personDocument } from '@/formats/person-document'
 import type { RecordDocument } from '@/formats/record-document'
 import { sayDay } from '@/records/say'
 import type { BodyUnits } from '@/ui/people/body-units'
-import type { PartProps } from './PersonPage'
+import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
 type Body = RecordDocument['body']

@@ -10,7 +10,7 @@ import {
 } from '@/records/conditions'
 import { sayLimit } from '@/records/limit-list'
 import { sayDay } from '@/records/say'
-import type { PartProps } from './PersonPage'
+import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
 /** Conditions bring their usual cautions; the instructor confirms, changes or declines each. */

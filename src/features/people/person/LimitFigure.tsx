@@ -97,23 +97,41 @@ const shorten = (text: string) =>
     .replace(' at most', '')
     .replace(/ on the (left|right) leg/, '')
 
-const LINE = 21
-const PER_LINE = 15
+const LINE = 18
+const PER_LINE = 12
+const GAP = 6
 
 type Placed = Callout & { x: number; y: number; labelY: number }
 
-/** Labels of one side pushed apart so that none lies on another. */
+/** Labels of one side pushed apart, down and then up from the foot of the picture, so that none lies on another. */
 function spread(callouts: (Callout & { x: number; y: number })[]): Placed[] {
   return [true, false].flatMap((right) => {
-    let free = 4
-    return callouts
+    let free = 0
+    const placed = callouts
       .filter((one) => one.right === right)
       .sort((a, b) => a.y - b.y)
       .map((one) => {
-        const lines = Math.ceil(one.text.length / PER_LINE)
-        const labelY = Math.max(free, Math.min(one.y - 10, HEIGHT - lines * LINE))
-        free = labelY + lines * LINE + 4
-        return { ...one, labelY }
+        const tall = countLines(one.text) * LINE + GAP
+        const labelY = Math.max(free, one.y - 10)
+        free = labelY + tall
+        return { ...one, labelY, tall }
       })
+    let foot = HEIGHT
+    for (const one of placed.toReversed()) {
+      one.labelY = Math.min(one.labelY, foot - one.tall)
+      foot = one.labelY
+    }
+    return placed
   })
+}
+
+function countLines(text: string): number {
+  let lines = 1
+  let filled = 0
+  for (const { length } of text.split(' ')) {
+    const isNew = filled > 0 && filled + 1 + length > PER_LINE
+    if (isNew) lines += 1
+    filled = isNew || filled === 0 ? length : filled + 1 + length
+  }
+  return lines
 }

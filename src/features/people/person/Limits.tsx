@@ -5,7 +5,7 @@ import { type LimitEntry, type LimitWhat, limitEntry, SOURCES } from '@/formats/
 import type { Binding } from '@/records/binding'
 import { LIMIT_KINDS, SUPPORT_NAMES, sayLimit } from '@/records/limit-list'
 import { sayBinding, sayOrigin } from '@/records/say'
-import type { PartProps } from './PersonPage'
+import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
 /** What binds and who said so; what it outranks stays in sight. */

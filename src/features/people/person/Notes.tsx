@@ -6,7 +6,7 @@ import { recordDocument } from '@/formats/record-document'
 import { ask } from '@/ui/api/ask'
 import { download } from '@/ui/files/download'
 import { Sheet } from '@/ui/words/Sheet'
-import type { PartProps } from './PersonPage'
+import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
 /** Notes; the record out and in as one file; putting away, and taking away for good. */

@@ -15,6 +15,7 @@ import { LimitFigure } from './LimitFigure'
 import { Limits } from './Limits'
 import { Notes } from './Notes'
 import { PersonSentence } from './PersonSentence'
+import type { PartProps } from './part-props'
 import styles from './person.module.css'
 import { StandingWords } from './StandingWords'
 import { Tests } from './Tests'
@@ -23,13 +24,6 @@ import { useRecord } from './use-record'
 import { Watch } from './Watch'
 
 type PersonPageProps = { kept: KeptRecord; house: HouseSettings; groups: readonly string[]; day: string }
-
-/** What every part of a person's page is given. */
-export type PartProps = {
-  record: KeptRecord['record']
-  change: (make: (record: KeptRecord['record']) => KeptRecord['record']) => void
-  day: string
-}
 
 /** One person: their body with what limits it, and everything that was said, measured and seen. */
 export function PersonPage({ kept, house, groups, day }: PersonPageProps) {

@@ -2,7 +2,7 @@ import { type KeyboardEvent, useState } from 'react'
 import { type BodyUnits, parseHeight, parseMass, sayHeight, sayMass } from '@/ui/people/body-units'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
-import type { PartProps } from './PersonPage'
+import type { PartProps } from './part-props'
 import styles from './person.module.css'
 import { TextWord } from './TextWord'
 

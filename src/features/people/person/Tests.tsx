@@ -5,7 +5,7 @@ import { TEST_IDS, type TestEntry, type TestId, testEntry } from '@/formats/reco
 import { sayDay } from '@/records/say'
 import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
 import { type Effects, proposeFamily } from '@/records/test-effects'
-import type { PartProps } from './PersonPage'
+import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
 /** Simple tests as small histories against their reference, and what each sets in place of an estimate. */

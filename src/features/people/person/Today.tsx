@@ -1,7 +1,7 @@
 import { type FormEvent, useState } from 'react'
 import type { TodayEntry } from '@/formats/record-document'
 import { liftToday, lowerToday, proposeToday, TODAY_REASONS } from '@/records/today'
-import type { PartProps } from './PersonPage'
+import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
 /** One press lowers what somebody may do until the day ends; nothing is overwritten. */

@@ -1,6 +1,6 @@
 import { COMPLAINTS, EYE_SIGNS, TO_CLINICIAN } from '@/records/eye-signs'
 import { sayDay } from '@/records/say'
-import type { PartProps } from './PersonPage'
+import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
 /** What only an eye sees, ticked with the date; and complaints with what they usually point at. */
