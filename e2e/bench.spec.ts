@@ -13,6 +13,18 @@ test('shows whether a person holds a posture, and follows another person and pos
   await expect(page.getByText('held', { exact: true })).toBeVisible()
 })
 
+test('another body follows while the last one’s variants are on screen: on it they could not even be stood', async ({
+  page,
+}) => {
+  await openBench(page, /Marit Quill/)
+  await choose(page, /^Posture:/, 'empty stance, ball down')
+  const variant = page.getByRole('region', { name: 'Safer variants' }).getByRole('article').first()
+  await expect(variant).toHaveAttribute('data-stale', 'false', { timeout: 20_000 })
+  await choose(page, /^Person:/, /Keziah Underhill/)
+  await expect(page.getByText('Right hip replaced in spring.')).toBeVisible()
+  await expect(verdict(page)).toBeVisible()
+})
+
 test('a number in the sentence is typed, nudged and dragged; each can be undone', async ({ page }) => {
   await openBench(page, /Tomasz Ferrow/)
   const step = page.getByRole('spinbutton', { name: 'Step length' })

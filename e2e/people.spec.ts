@@ -94,16 +94,20 @@ test('one person in two tabs: the second save is told, sees both, and chooses', 
   const notes = (of: Page) => of.getByLabel('Everything else')
   await notes(page).fill('from the first tab')
   await notes(page).blur()
+  await page.getByRole('button', { name: 'tired', exact: true }).click()
   await saved(page)
   await notes(other).fill('from the second tab')
   await notes(other).blur()
   const sheet = other.getByRole('dialog')
-  await expect(sheet).toContainText('from the first tab')
-  await expect(sheet).toContainText('from the second tab')
-  await sheet.getByRole('button', { name: 'Keep what is here' }).click()
+  await expect(sheet.getByRole('group', { name: 'words' })).toContainText('from the first tab')
+  await expect(sheet.getByRole('radio', { name: /from the second tab/ })).toBeChecked()
+  // Only the first tab lowered the day: that stays, unless somebody says otherwise.
+  await expect(sheet.getByRole('radio', { name: /saved meanwhile.*tired/ })).toBeChecked()
+  await sheet.getByRole('button', { name: 'Keep what is chosen' }).click()
   await saved(other)
   await page.reload()
   await expect(notes(page)).toHaveValue('from the second tab')
+  await expect(page.getByRole('button', { name: 'Back to usual now' })).toBeVisible()
 })
 
 test('a table is brought in with its columns matched and its bad rows shown; it goes out again', async ({ page }) => {
@@ -127,6 +131,19 @@ test('a table is brought in with its columns matched and its bad rows shown; it 
   await page.getByRole('button', { name: 'Take out as a table' }).click()
   const text = readFileSync(await (await download).path(), 'utf8')
   expect(text).toContain('"Amara, Dr. Sy",171,64')
+
+  // The same list once more: who is there already stays as they are.
+  await page.getByRole('button', { name: 'Bring in a list' }).click()
+  const again = `${csv}Noor Vesper,166,61,70\n`
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'class.csv', mimeType: 'text/csv', buffer: Buffer.from(again) })
+  await page.getByLabel('Kilos is').selectOption('mass')
+  await expect(page.getByLabel(/^Pia Lindqvist, Amara, Dr\. Sy have names that are on the list already/)).toBeVisible()
+  await page.getByRole('button', { name: 'Bring in 1', exact: true }).click()
+  await page.getByLabel('Search names, notes and limits').fill('')
+  await expect(page.getByRole('link', { name: /Noor Vesper/ })).toBeVisible()
+  await expect(page.getByRole('link', { name: /Pia Lindqvist/ })).toHaveCount(1)
 })
 
 test('somebody deleted can be brought back; put away they leave the class but not the list', async ({ page }) => {

@@ -34,36 +34,32 @@ const takeNearest = async (page) => {
   await take.click()
 }
 
-const SHOTS = [
-  ['bench-beyond', 1280, 800, 'light', async () => {}],
-  [
-    'bench-holds',
-    1280,
-    800,
-    'light',
-    async (page) => {
+const LANES = 'section[aria-label^="Level"]'
+
+const onBench = { path: '/', width: 1280, height: 800, light: 'light', shows: '[data-testid=verdict]' }
+
+const SHOTS = {
+  'bench-beyond': onBench,
+  'bench-holds': {
+    ...onBench,
+    act: async (page) => {
       await keep(page, 'As taught', 'too low for her left knee')
       await takeNearest(page)
       await keep(page, 'Shorter and higher', 'heel to the tape, knees soft')
     },
-  ],
-  [
-    'compare',
-    1280,
-    800,
-    'light',
-    async (page) => {
+  },
+  compare: {
+    ...onBench,
+    act: async (page) => {
       await page.keyboard.press('c')
       await choose(page, /^First/, /^As taught/)
     },
-  ],
-  ['readings', 1280, 1250, 'light', async (page) => page.keyboard.press('a')],
-  [
-    'every-lever',
-    1280,
-    860,
-    'light',
-    async (page) => {
+  },
+  readings: { ...onBench, height: 1250, act: (page) => page.keyboard.press('a') },
+  'every-lever': {
+    ...onBench,
+    height: 860,
+    act: async (page) => {
       await choose(page, /^Person:/, /Marit Quill/)
       await page.waitForTimeout(800)
       await choose(page, /^Posture:/, 'empty stance, ball down')
@@ -72,27 +68,54 @@ const SHOTS = [
       await page.keyboard.press('r')
       await page.keyboard.press('t')
     },
-  ],
-  [
-    'bench-dark',
-    1024,
-    768,
-    'dark',
-    async (page) => {
+  },
+  'bench-dark': {
+    ...onBench,
+    width: 1024,
+    height: 768,
+    light: 'dark',
+    act: async (page) => {
       await choose(page, /^Person:/, /Keziah/)
       await page.waitForTimeout(800)
       await choose(page, /^Posture:/, 'one-leg stance')
       await page.keyboard.press('4')
     },
-  ],
-]
+  },
+  people: { ...onBench, path: '/people', shows: 'main li' },
+  person: { ...onBench, path: '/people/keziah-underhill', height: 1000, shows: 'main section' },
+  'class-fit': { ...onBench, path: '/class', shows: LANES, act: (page) => choose(page, /^Posture:/, 'brush knee') },
+  'class-dark': {
+    ...onBench,
+    path: '/class',
+    width: 1024,
+    height: 768,
+    light: 'dark',
+    shows: LANES,
+    act: (page) => choose(page, /^Group:/, 'Second Launch'),
+  },
+  'class-postures': {
+    ...onBench,
+    path: '/class',
+    shows: LANES,
+    act: (page) => choose(page, /^Posture:/, 'every posture, side by side'),
+  },
+  schools: {
+    ...onBench,
+    path: '/postures',
+    shows: 'main table',
+    act: async (page) => {
+      await choose(page, /^Person:/, /Yuki/)
+      await choose(page, /^Posture:/, 'brush knee')
+    },
+  },
+}
 
-for (const [name, width, height, colorScheme, act] of SHOTS) {
-  const page = await browser.newPage({ viewport: { width, height }, colorScheme })
-  await page.goto(`http://127.0.0.1:${PORT}/`)
-  await page.getByTestId('verdict').waitFor()
+for (const [name, { path, width, height, light, shows, act }] of Object.entries(SHOTS)) {
+  const page = await browser.newPage({ viewport: { width, height }, colorScheme: light })
+  await page.goto(`http://127.0.0.1:${PORT}${path}`)
+  await page.locator(shows).first().waitFor()
   await page.waitForTimeout(1500)
-  await act(page)
+  await act?.(page)
   await page.waitForTimeout(3500)
   await page.evaluate(() => document.activeElement?.blur())
   await page.evaluate(() => window.scrollTo(0, 0))

@@ -96,6 +96,16 @@ export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {
   }
 }
 
+/** A stance of a body by itself: without their own standing and the free turn; null where it cannot be stood. */
+export function tryAnalyse(body: Body, stance: Stance): Analysis | null {
+  try {
+    return analyse(body, stance, { standing: null, withoutFreeTurn: true })
+  } catch (error) {
+    if (error instanceof InputError) return null
+    throw error
+  }
+}
+
 const NO_ROSE: number[] = new Array(72).fill(0)
 
 /** Assured margin of the person's own standing; null where it has none (no such stance, or no margin above zero). */

@@ -1,4 +1,4 @@
-import { type Analysis, analyse, asStoodBy, InputError, makeStandingStance, resolveBody } from '@/core'
+import { type Analysis, asStoodBy, makeStandingStance, resolveBody, tryAnalyse } from '@/core'
 import type { PersonDocument } from '@/formats/person-document'
 import type { RecordDocument, TestEntry } from '@/formats/record-document'
 import { toPerson } from '@/formats/to-core'
@@ -14,15 +14,10 @@ export type OwnStanding = { analysis: Analysis | null; seen: TestEntry | null; c
 export function readStanding(record: RecordDocument, document: PersonDocument, on: string): OwnStanding {
   const body = resolveBody(toPerson(document))
   const seen = findSeenStanding(record, on)
-  try {
-    const analysis = analyse(body, asStoodBy(body, makeStandingStance(body)), { standing: null, withoutFreeTurn: true })
-    const byBalanceAlone = analysis.findings.every(
-      ({ severity, code }) => severity === 'note' || code === 'balance.reserve',
-    )
-    const cautious = seen !== null && analysis.verdict !== 'holds' && byBalanceAlone && isBaseEstimated(body)
-    return { analysis, seen, cautious }
-  } catch (error) {
-    if (error instanceof InputError) return { analysis: null, seen, cautious: false }
-    throw error
-  }
+  const analysis = tryAnalyse(body, asStoodBy(body, makeStandingStance(body)))
+  const isShort = analysis !== null && analysis.verdict !== 'holds'
+  const byBalanceAlone = analysis?.findings.every(
+    ({ severity, code }) => severity === 'note' || code === 'balance.reserve',
+  )
+  return { analysis, seen, cautious: Boolean(seen && isShort && byBalanceAlone && isBaseEstimated(body)) }
 }

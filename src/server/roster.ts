@@ -1,4 +1,4 @@
-import type { Verdict } from '@/core'
+import type { Margins, Verdict } from '@/core'
 import type { HouseDocument } from '@/formats/house-document'
 import { findToday } from '@/records/binding'
 import { listDue } from '@/records/due'
@@ -9,16 +9,6 @@ import { today } from './clock'
 import { readHouse } from './house'
 import { type KeptRecord, listRecords } from './people'
 
-/** Distances to the edges of the usable base, and the reserve, in metres: what a small vial shows. */
-export type VialFigures = {
-  left: number
-  right: number
-  forward: number
-  back: number
-  nearest: number
-  reserve: number
-}
-
 /** Somebody as the list shows them. */
 export type RosterRow = {
   id: string
@@ -27,7 +17,7 @@ export type RosterRow = {
   groups: string[]
   archived: boolean
   /** Their own standing; no verdict where an estimate alone would call it short. */
-  standing: { verdict: Verdict | null; vial: VialFigures; seen: string | null } | null
+  standing: { verdict: Verdict | null; margins: Margins; reserve: number; seen: string | null } | null
   limits: string[]
   due: string[]
   today: string | null
@@ -53,7 +43,8 @@ export function toRow({ id, record }: KeptRecord, day: string, house: HouseDocum
     archived: record.archived ?? false,
     standing: analysis && {
       verdict: cautious ? null : analysis.verdict,
-      vial: { ...pickWays(analysis.margins.usable), reserve: analysis.reserve },
+      margins: analysis.margins.usable,
+      reserve: analysis.reserve,
       seen: cautious && seen ? seen.on : null,
     },
     limits: bindings.map(sayBinding),
@@ -61,11 +52,3 @@ export function toRow({ id, record }: KeptRecord, day: string, house: HouseDocum
     today: findToday(record, day)?.reason ?? null,
   }
 }
-
-const pickWays = ({ left, right, forward, back, nearest }: Omit<VialFigures, 'reserve'>) => ({
-  left,
-  right,
-  forward,
-  back,
-  nearest,
-})

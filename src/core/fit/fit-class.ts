@@ -1,4 +1,4 @@
-import { type Analysis, analyse } from '../analysis'
+import { type Analysis, tryAnalyse } from '../analysis'
 import type { Body } from '../body/body'
 import { InputError } from '../errors'
 import type { Measures } from '../postures/measures'
@@ -125,13 +125,4 @@ export function standLevel(
   const passing = new LevelScale(body, taught, asTaught, chairs).pass(level)
   const stance = passing ?? asStoodBy(body, layOut(level.measures, body, taught.side, taught.posture, taught.keeps))
   return { stance, analysis: tryAnalyse(body, stance), passes: passing !== null }
-}
-
-function tryAnalyse(body: Body, stance: Stance): Analysis | null {
-  try {
-    return analyse(body, stance, { standing: null, withoutFreeTurn: true })
-  } catch (error) {
-    if (error instanceof InputError) return null
-    throw error
-  }
 }

@@ -1,7 +1,6 @@
-import { analyse } from '../analysis'
+import { tryAnalyse } from '../analysis'
 import type { Body } from '../body/body'
 import type { Side } from '../conventions'
-import { InputError } from '../errors'
 import { layOut } from '../postures/measures'
 import type { Feature, Stance } from '../stance/stance'
 import { keyOf, Scale } from '../variants/weigh'
@@ -26,13 +25,8 @@ export type Weighings = { costs: Float64Array; exact: Uint8Array }
 
 /** The cautions that somebody has in a posture as taught: another version need not be better than that. */
 function findKnownCautions(body: Body, stance: Stance): Set<string> {
-  try {
-    const { findings } = analyse(body, asStoodBy(body, stance), { standing: null, withoutFreeTurn: true })
-    return new Set(findings.filter(({ severity }) => severity === 'caution').map(keyOf))
-  } catch (error) {
-    if (error instanceof InputError) return new Set()
-    throw error
-  }
+  const findings = tryAnalyse(body, asStoodBy(body, stance))?.findings ?? []
+  return new Set(findings.filter(({ severity }) => severity === 'caution').map(keyOf))
 }
 
 /** Weighs versions of one posture for one body; `pass` answers with the stance in which a candidate passes. */

@@ -9,7 +9,7 @@ import type { BenchOfPerson, BenchPerson, KeptStance, OnBench, PlannedFor } from
 import type { OwnPosture } from '@/server/library'
 import type { BodyUnits } from '@/ui/people/body-units'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
-import { Places } from '@/ui/places/Places'
+import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import styles from './bench.module.css'
 import { CompareSheet } from './compare/CompareSheet'
@@ -133,13 +133,9 @@ function FullBench({ people: known, firstKept, units, day }: FullBenchProps) {
   const closeSheet = () => setSheet(null)
   return (
     <main className={styles.bench}>
-      <header className={styles.head}>
+      <PageHead at="/" tools={<HeadTools fine={fine} onFine={() => setFine(!fine)} onKeys={() => setSheet('keys')} />}>
         <CalmSentence people={people} onChoosePerson={choosePersonById} onNewPerson={askForPerson} />
-        <div>
-          <Places at="/" />
-          <HeadTools fine={fine} onFine={() => setFine(!fine)} onKeys={() => setSheet('keys')} />
-        </div>
-      </header>
+      </PageHead>
       {fine && <FineSentence view={calm} />}
       <div className={styles.work}>
         <FloorStage view={view} />

@@ -11,7 +11,7 @@ import type { BenchPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import type { ClassPlan } from '@/server/plans'
 import { ask, RefusedError } from '@/ui/api/ask'
-import { Places } from '@/ui/places/Places'
+import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import styles from './class-fit.module.css'
@@ -108,75 +108,10 @@ export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
   }
   return (
     <main className={styles.class}>
-      <header className={styles.head}>
-        <div>
-          <h1>
-            <ChoiceWord
-              label="Group"
-              value={group}
-              choices={[...groups.map((name) => ({ value: name, name })), { value: EVERYBODY, name: EVERYBODY }]}
-              onChoose={(next) => {
-                setGroup(next)
-                setAbsent(new Set())
-                setForgetPlan(false)
-              }}
-            />{' '}
-            does{' '}
-            <ChoiceWord
-              label="Posture"
-              value={several ? SEVERAL : posture.id}
-              choices={[
-                { value: SEVERAL, name: 'every posture, side by side' },
-                ...postures.map(({ id, name }) => ({ value: id, name })),
-              ]}
-              onChoose={choosePosture}
-            />
-            {(posture.sided || several) && (
-              <>
-                , <ChoiceWord label="Side" value={side} choices={SIDES} onChoose={setSide} />
-              </>
-            )}
-            ,{' '}
-            <ChoiceWord
-              label="School"
-              value={school}
-              choices={SCHOOL_IDS.map((value) => ({ value, name: SCHOOLS[value].name }))}
-              onChoose={setSchool}
-            />
-            {!several && (
-              <>
-                , in{' '}
-                <ChoiceWord
-                  label="Levels"
-                  value={String(most) as '1' | '2' | '3'}
-                  choices={COUNTS}
-                  onChoose={(count) => {
-                    setMost(Number(count) as 1 | 2 | 3)
-                    setForgetPlan(true)
-                  }}
-                />{' '}
-                <ChoiceWord
-                  label="Chairs"
-                  value={chairs ? 'yes' : 'no'}
-                  choices={CHAIRS}
-                  onChoose={(choice) => {
-                    setChairs(choice === 'yes')
-                    setForgetPlan(true)
-                  }}
-                />
-              </>
-            )}
-            .
-          </h1>
-          <p className={styles.sum} aria-live="polite">
-            {several
-              ? `${members.length} people against ${postures.length} postures as taught.`
-              : sayHall(placed, levels)}
-          </p>
-        </div>
-        <div>
-          <Places at="/class" />
-          <div className={styles.tools}>
+      <PageHead
+        at="/class"
+        tools={
+          <>
             {kept && state.isPlan && <span>kept {sayDay(kept.updatedAt.slice(0, 10))}</span>}
             {!several && (
               <button
@@ -194,9 +129,73 @@ export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
                 Keep for the class
               </Button>
             )}
-          </div>
-        </div>
-      </header>
+          </>
+        }
+      >
+        <h1>
+          <ChoiceWord
+            label="Group"
+            value={group}
+            choices={[...groups.map((name) => ({ value: name, name })), { value: EVERYBODY, name: EVERYBODY }]}
+            onChoose={(next) => {
+              setGroup(next)
+              setAbsent(new Set())
+              setForgetPlan(false)
+            }}
+          />{' '}
+          does{' '}
+          <ChoiceWord
+            label="Posture"
+            value={several ? SEVERAL : posture.id}
+            choices={[
+              { value: SEVERAL, name: 'every posture, side by side' },
+              ...postures.map(({ id, name }) => ({ value: id, name })),
+            ]}
+            onChoose={choosePosture}
+          />
+          {(posture.sided || several) && (
+            <>
+              , <ChoiceWord label="Side" value={side} choices={SIDES} onChoose={setSide} />
+            </>
+          )}
+          ,{' '}
+          <ChoiceWord
+            label="School"
+            value={school}
+            choices={SCHOOL_IDS.map((value) => ({ value, name: SCHOOLS[value].name }))}
+            onChoose={setSchool}
+          />
+          {!several && (
+            <>
+              , in{' '}
+              <ChoiceWord
+                label="Levels"
+                value={String(most) as '1' | '2' | '3'}
+                choices={COUNTS}
+                onChoose={(count) => {
+                  setMost(Number(count) as 1 | 2 | 3)
+                  setForgetPlan(true)
+                }}
+              />{' '}
+              <ChoiceWord
+                label="Chairs"
+                value={chairs ? 'yes' : 'no'}
+                choices={CHAIRS}
+                onChoose={(choice) => {
+                  setChairs(choice === 'yes')
+                  setForgetPlan(true)
+                }}
+              />
+            </>
+          )}
+          .
+        </h1>
+        <p className={styles.sum} aria-live="polite">
+          {several
+            ? `${members.length} people against ${postures.length} postures as taught.`
+            : sayHall(placed, levels)}
+        </p>
+      </PageHead>
       {problem && <p role="alert">{problem}</p>}
       {all.length === 0 && (
         <p className={styles.quiet}>Nobody is in this group yet. People are put into groups under People.</p>

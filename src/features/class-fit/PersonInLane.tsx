@@ -2,7 +2,7 @@
 
 import { useDraggable } from '@dnd-kit/core'
 import type { KeyboardEvent } from 'react'
-import { isNearestSideways, SmallVial } from '@/ui/vial/SmallVial'
+import { SmallVial } from '@/ui/vial/SmallVial'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
 import type { Placed } from './use-class'
@@ -46,13 +46,7 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
           </span>
           {pinned && <PinMark />}
         </span>
-        {analysis && (
-          <SmallVial
-            edges={analysis.margins.usable}
-            reserve={analysis.reserve}
-            along={isNearestSideways(analysis.margins.usable) ? 'across' : 'ahead'}
-          />
-        )}
+        {analysis && <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />}
         <span className={styles.beside}>
           {support === 'chair' && <ChairMark />}
           {support === 'wall' && <WallMark />}

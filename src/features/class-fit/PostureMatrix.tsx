@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react'
 import { type Analysis, type Posture, readAsTaught, type SchoolId, type Side, type Verdict } from '@/core'
-import { isNearestSideways, SmallVial } from '@/ui/vial/SmallVial'
+import { SmallVial } from '@/ui/vial/SmallVial'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
 import type { Member } from './member'
@@ -54,11 +54,7 @@ export function PostureMatrix({ members, postures, school, side, onOpen }: Postu
                       <VerdictMark verdict={verdict} size={15} />
                       {analysis && (
                         <span className={styles.cellVial}>
-                          <SmallVial
-                            edges={analysis.margins.usable}
-                            reserve={analysis.reserve}
-                            along={isNearestSideways(analysis.margins.usable) ? 'across' : 'ahead'}
-                          />
+                          <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />
                         </span>
                       )}
                     </button>

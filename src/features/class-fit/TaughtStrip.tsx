@@ -1,7 +1,7 @@
 'use client'
 
 import type { Analysis } from '@/core'
-import { isNearestSideways, SmallVial } from '@/ui/vial/SmallVial'
+import { SmallVial } from '@/ui/vial/SmallVial'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
 import type { Member } from './member'
@@ -43,13 +43,7 @@ export function TaughtStrip({ all, taughtBy, absent, onToggle }: TaughtStripProp
                   {sayReasonShort(analysis)}
                   <span className={styles.forEars}>: {VERDICT_WORDS[verdict].toLowerCase()} as taught</span>
                 </small>
-                {analysis && (
-                  <SmallVial
-                    edges={analysis.margins.usable}
-                    reserve={analysis.reserve}
-                    along={isNearestSideways(analysis.margins.usable) ? 'across' : 'ahead'}
-                  />
-                )}
+                {analysis && <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />}
               </button>
             </li>
           )

@@ -1,7 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import {
   type Analysis,
-  analyse,
   type Candidate,
   type LevelWords,
   listCandidates,
@@ -15,6 +14,7 @@ import {
   sayLevels,
   standLevel,
   type Taught,
+  tryAnalyse,
 } from '@/core'
 import { toMeasures } from '@/formats/posture-document'
 import { toStance } from '@/formats/to-core'
@@ -226,7 +226,7 @@ function placeMember(member: Member, layout: Layout, asTaught: Candidate, taught
   }
   const form = layout.own.get(member.id)
   const stance = form?.stance ?? null
-  const analysis = stance && tryAnalyse(member, stance)
+  const analysis = stance && tryAnalyse(member.body, stance)
   return {
     member,
     place: 'aside',
@@ -235,13 +235,5 @@ function placeMember(member: Member, layout: Layout, asTaught: Candidate, taught
     stance,
     analysis,
     passes: analysis !== null && analysis.verdict !== 'beyond',
-  }
-}
-
-function tryAnalyse({ body }: Member, stance: Stance): Analysis | null {
-  try {
-    return analyse(body, stance, { standing: null, withoutFreeTurn: true })
-  } catch {
-    return null
   }
 }

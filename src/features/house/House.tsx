@@ -1,12 +1,12 @@
 'use client'
 
 import { type FormEvent, useState } from 'react'
-import { DEG, HOUSE_KEYS, HOUSE_RULES, type HouseKey, RULES } from '@/core'
+import { HOUSE_KEYS, HOUSE_RULES, type HouseKey } from '@/core'
 import { type HouseDocument, houseKeyInDocument, writeHouse } from '@/formats/house-document'
 import { EYE_SIGNS } from '@/records/eye-signs'
 import type { HouseSettings } from '@/server/house'
 import { ask, RefusedError } from '@/ui/api/ask'
-import { Places } from '@/ui/places/Places'
+import { PageHead } from '@/ui/places/PageHead'
 import styles from './house.module.css'
 
 /** The house's own rules: reserves, default limits, thresholds; each with its default and a way back to it. */
@@ -29,8 +29,8 @@ export function House({ settings: first }: { settings: HouseSettings }) {
   const changed = Object.keys(settings.rules).length
   return (
     <main className={styles.house}>
-      <header className={styles.head}>
-        <div>
+      <PageHead at="/house">
+        <div className={styles.head}>
           <h1>The house’s own rules</h1>
           <p>
             They apply where nothing is set for a person. Defaults, never clinical limits; a clinician’s order, local
@@ -42,8 +42,7 @@ export function House({ settings: first }: { settings: HouseSettings }) {
             )}
           </p>
         </div>
-        <Places at="/house" />
-      </header>
+      </PageHead>
       {problem && <p role="alert">{problem}</p>}
       <div className={styles.columns}>
         {PARTS.map(({ title, keys }) => (
@@ -108,21 +107,18 @@ function RuleLine({ name: key, value, onSet }: RuleLineProps) {
   const { name, unit, source, min, max } = HOUSE_RULES[key]
   const usual = shown(key, writeHouse(key, HOUSE_RULES[key].value))
   const now = value === undefined ? usual : shown(key, value)
-  const speaks = RULES.filter(({ house }) => house?.includes(key)).length
   const commit = (text: string) => {
     const figure = Number(text.replace(',', '.'))
     if (text.trim() === '' || figure === usual) return onSet(undefined)
     if (figure !== now) onSet(unit === 'm' ? figure / 100 : figure)
   }
-  const range = unit === 'rad' ? `${Math.round(min / DEG)} to ${Math.round(max / DEG)}` : ''
+  const [least, most] = [min, max].map((figure) => shown(key, writeHouse(key, figure)))
   return (
     <label className={styles.rule} data-changed={value !== undefined}>
       <span>
         {name}
         <small>
-          {source}
-          {range && `; ${range}°`}
-          {speaks > 1 && `; ${speaks} rules`}
+          {source}; {least} to {most}
         </small>
       </span>
       <input

@@ -6,7 +6,7 @@ import { useDeferredValue, useMemo, useState } from 'react'
 import type { Roster } from '@/server/roster'
 import type { BodyUnits } from '@/ui/people/body-units'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
-import { Places } from '@/ui/places/Places'
+import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { choosePeople, EVERYONE, listGroups, PUT_AWAY, type SortBy } from './choose-people'
@@ -37,7 +37,7 @@ export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; u
   const close = () => setSheet(null)
   return (
     <main className={styles.people}>
-      <header className={styles.head}>
+      <PageHead at="/people">
         <h1>
           <ChoiceWord
             label="Group"
@@ -52,8 +52,7 @@ export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; u
           , <ChoiceWord label="Order" value={sortBy} choices={SORTS} onChoose={setSortBy} />: {sayCount(shown.length)}
           {due > 0 && `, something is due for ${due}`}.
         </h1>
-        <Places at="/people" />
-      </header>
+      </PageHead>
       <div className={styles.tools}>
         <input
           type="search"
@@ -103,6 +102,7 @@ export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; u
         open={sheet === 'import'}
         onClose={close}
         units={units}
+        names={rows.map(({ name }) => name)}
         onDone={() => {
           close()
           router.refresh()

@@ -1,7 +1,7 @@
 import { memo } from 'react'
 import { sayDay } from '@/records/say'
 import type { RosterRow } from '@/server/roster'
-import { isNearestSideways, SmallVial } from '@/ui/vial/SmallVial'
+import { SmallVial } from '@/ui/vial/SmallVial'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './people.module.css'
 
@@ -17,13 +17,7 @@ export const PersonRow = memo(function PersonRow({ row, day, withGroups }: Perso
           {standing?.verdict && <VerdictMark verdict={standing.verdict} size={20} />}
           {standing && !standing.verdict && <SeenMark />}
           <span className={styles.forEars}>{sayStanding(standing)}</span>
-          {standing && (
-            <SmallVial
-              edges={standing.vial}
-              reserve={standing.vial.reserve}
-              along={isNearestSideways(standing.vial) ? 'across' : 'ahead'}
-            />
-          )}
+          {standing && <SmallVial margins={standing.margins} reserve={standing.reserve} />}
         </span>
         <span className={styles.who}>
           <span>

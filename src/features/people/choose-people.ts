@@ -31,7 +31,7 @@ export function choosePeople(rows: readonly RosterRow[], { group, sortBy, sought
 const byName = (a: RosterRow, b: RosterRow) => a.name.localeCompare(b.name)
 
 /** Nobody's standing known comes first: it wants looking at. */
-const toSpare = ({ standing }: RosterRow) => standing?.vial.nearest ?? Number.NEGATIVE_INFINITY
+const toSpare = ({ standing }: RosterRow) => standing?.margins.nearest ?? Number.NEGATIVE_INFINITY
 
 /** Without accents and case, so that "zoe" finds Zoë. */
 const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()

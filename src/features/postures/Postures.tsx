@@ -6,7 +6,7 @@ import { mergeLibrary } from '@/formats/posture-document'
 import { toPerson } from '@/formats/to-core'
 import type { BenchPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
-import { Places } from '@/ui/places/Places'
+import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { Index } from './Index'
 import { PostureEditor } from './PostureEditor'
@@ -42,35 +42,32 @@ export function Postures({ people, lastPersonId, own: known }: PosturesProps) {
   const put = (changed: OwnPosture) => setOwn([...own.filter(({ id }) => id !== changed.id), changed])
   return (
     <main className={styles.postures}>
-      <header className={styles.head}>
-        <div>
-          <h1>
-            <ChoiceWord
-              label="Person"
-              value={personId}
-              choices={people.map(({ id, name }) => ({ value: id, name }))}
-              onChoose={setPersonId}
-            />{' '}
-            in{' '}
-            {posture.sided && (
-              <>
-                a <ChoiceWord label="Side" value={side} choices={SIDES} onChoose={setSide} />{' '}
-              </>
-            )}
-            <ChoiceWord
-              label="Posture"
-              value={posture.id}
-              choices={library.map(({ id, name }) => ({ value: id, name }))}
-              onChoose={setPostureId}
-            />
-            , the schools side by side.
-          </h1>
-          <p className={styles.purpose}>
-            {posture.purpose} <q>{posture.cue}</q> {isChanged && <em>Changed here.</em>}
-          </p>
-        </div>
-        <Places at="/postures" />
-      </header>
+      <PageHead at="/postures">
+        <h1>
+          <ChoiceWord
+            label="Person"
+            value={personId}
+            choices={people.map(({ id, name }) => ({ value: id, name }))}
+            onChoose={setPersonId}
+          />{' '}
+          in{' '}
+          {posture.sided && (
+            <>
+              a <ChoiceWord label="Side" value={side} choices={SIDES} onChoose={setSide} />{' '}
+            </>
+          )}
+          <ChoiceWord
+            label="Posture"
+            value={posture.id}
+            choices={library.map(({ id, name }) => ({ value: id, name }))}
+            onChoose={setPostureId}
+          />
+          , the schools side by side.
+        </h1>
+        <p className={styles.purpose}>
+          {posture.purpose} <q>{posture.cue}</q> {isChanged && <em>Changed here.</em>}
+        </p>
+      </PageHead>
       <div className={styles.sides}>
         <SchoolsFloor readings={readings} body={body} pointed={pointed} />
         <SchoolFigures readings={readings} pointed={pointed} onPoint={setPointed} onEdit={setEditing} />

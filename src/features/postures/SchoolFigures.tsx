@@ -1,7 +1,7 @@
 import { type Analysis, DEG, kneeLoad, type SchoolId } from '@/core'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_RIGHT, see, viewFrom } from '@/ui/figure/view'
-import { isNearestSideways, SmallVial } from '@/ui/vial/SmallVial'
+import { SmallVial } from '@/ui/vial/SmallVial'
 import { centimetres } from '@/ui/words/lengths'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './postures.module.css'
@@ -89,9 +89,7 @@ const ROWS = [
   },
   {
     name: 'its vial',
-    read: ({ margins: { usable }, reserve }: Analysis) => (
-      <SmallVial edges={usable} reserve={reserve} along={isNearestSideways(usable) ? 'across' : 'ahead'} />
-    ),
+    read: ({ margins: { usable }, reserve }: Analysis) => <SmallVial margins={usable} reserve={reserve} />,
   },
   {
     name: 'sure to spare',

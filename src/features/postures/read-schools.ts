@@ -1,15 +1,14 @@
 import {
   type Analysis,
-  analyse,
   type Body,
   buildPosture,
-  InputError,
   type Posture,
   SCHOOL_IDS,
   SCHOOLS,
   type SchoolId,
   type Side,
   type Stance,
+  tryAnalyse,
 } from '@/core'
 
 /** A posture of one school for a body; no analysis where that body cannot stand it. */
@@ -20,15 +19,6 @@ export function readSchools(posture: Posture, body: Body, side: Side): SchoolRea
     const stance = buildPosture(posture, body, school, side)
     return { school, name: SCHOOLS[school].name, stance, analysis: tryAnalyse(body, stance) }
   })
-}
-
-function tryAnalyse(body: Body, stance: Stance): Analysis | null {
-  try {
-    return analyse(body, stance, { standing: null, withoutFreeTurn: true })
-  } catch (error) {
-    if (error instanceof InputError) return null
-    throw error
-  }
 }
 
 /** How each school is drawn: a line of its own, so that colour is never all that tells them apart. */

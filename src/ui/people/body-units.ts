@@ -10,7 +10,7 @@ const toNumber = (text: string): number => Number(text.trim().replace(',', '.'))
 /** A height as typed, in metres: centimetres, or feet and inches (5'4", 5 ft 4, 5 4). NaN for what is none. */
 export function parseHeight(text: string, units: BodyUnits): number {
   if (units === 'metric') return toNumber(text) / 100
-  const match = /^\s*(\d+)\s*(?:'|ft|feet|\s)\s*(\d+(?:[.,]\d+)?)?\s*(?:"|''|in|inches)?\s*$/i.exec(text)
+  const match = /^\s*(\d+)\s*(?:['’′]|ft|feet|\s)\s*(\d+(?:[.,]\d+)?)?\s*(?:["”″]|''|in|inches)?\s*$/i.exec(text)
   if (!match) return Number.NaN
   return (Number(match[1]) * INCHES_IN_FOOT + toNumber(match[2] ?? '0')) * METRES_IN_INCH
 }

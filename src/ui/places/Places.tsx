@@ -9,11 +9,13 @@ const PLACES = [
   ['/house', 'House'],
 ] as const
 
+export type Place = (typeof PLACES)[number][0]
+
 /**
  * Where one is and where one can go, as a line of words. Each place is loaded anew: what somebody may do changes from page
  * to page, and a page remembered from before would show what was.
  */
-export function Places({ at }: { at: (typeof PLACES)[number][0] }) {
+export function Places({ at }: { at: Place }) {
   return (
     <nav className={styles.places} aria-label="Places">
       <span className={styles.mark}>

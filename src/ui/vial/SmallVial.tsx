@@ -1,25 +1,28 @@
+import type { Margins } from '@/core'
 import { Vial } from './Vial'
 
 const LENGTH = 84
 const HEIGHT = 26
+/** Where the bubble stands that left the glass. */
+const OFF = 12
 
-/** Distances from the centre to the edges of the usable base, metres; all 0 past the edge. */
-export type Edges = { left: number; right: number; forward: number; back: number; nearest: number }
+type SmallVialProps = { margins: Margins; reserve: number }
 
-type SmallVialProps = { edges: Edges; reserve: number; along: 'across' | 'ahead' }
-
-/** The crosswise or lengthwise vial of a stance, small, for a row: the base fills most of the glass. */
-export function SmallVial({ edges, reserve, along }: SmallVialProps) {
-  const beyond = edges.nearest < 0
-  const [toLow, toHigh] = along === 'across' ? [edges.left, edges.right] : [edges.back, edges.forward]
-  const span = Math.max(toLow + toHigh, 0.05) * 1.3
-  const scale = LENGTH / span
-  const bubbleAt = beyond ? (along === 'across' ? LENGTH - 12 : 12) : LENGTH / 2 + ((toLow - toHigh) / 2) * scale
+/** The vial of a stance toward its nearest edge, crosswise or lengthwise, small: the base fills most of the glass. */
+export function SmallVial({ margins, reserve }: SmallVialProps) {
+  const { nearest, nearestDirection, left, right, back, forward } = margins
+  const sideways = Math.abs(Math.sin(nearestDirection)) > Math.abs(Math.cos(nearestDirection))
+  const [toLow, toHigh] = sideways ? [left, right] : [back, forward]
+  const scale = LENGTH / (Math.max(toLow + toHigh, 0.05) * 1.3)
+  const beyond = nearest < 0
+  // From outside, the nearest edge lies the other way: to the low end where the bubble is off the high one.
+  const offHigh = sideways ? nearestDirection > 0 : Math.cos(nearestDirection) < 0
+  const off = offHigh ? LENGTH - OFF : OFF
   return (
     <svg width={LENGTH} height={HEIGHT} viewBox={`-1 ${-HEIGHT / 2 - 2} ${LENGTH + 2} ${HEIGHT}`} aria-hidden="true">
       <Vial
         length={LENGTH}
-        bubbleAt={bubbleAt}
+        bubbleAt={beyond ? off : LENGTH / 2 + ((toLow - toHigh) / 2) * scale}
         scale={scale}
         toLow={toLow}
         toHigh={toHigh}
@@ -30,7 +33,3 @@ export function SmallVial({ edges, reserve, along }: SmallVialProps) {
     </svg>
   )
 }
-
-/** Whether a stance is nearest its edge to a side: then the crosswise vial says more than the lengthwise one. */
-export const isNearestSideways = (edges: Edges): boolean =>
-  Math.min(edges.left, edges.right) < Math.min(edges.forward, edges.back)

@@ -4,9 +4,9 @@ import Dialog from '@mui/material/Dialog'
 import type { ReactNode } from 'react'
 import styles from './sheet.module.css'
 
-type SheetProps = { title: string; open: boolean; onClose: () => void; children: ReactNode; wide?: boolean }
+type SheetProps = { title: string; open: boolean; onClose?: () => void; children: ReactNode; wide?: boolean }
 
-/** A sheet of paper laid over the page: Escape or a press beside it puts it away. */
+/** A sheet of paper laid over the page: Escape or a press beside it puts it away, unless it wants an answer. */
 export function Sheet({ title, open, onClose, children, wide }: SheetProps) {
   return (
     <Dialog
@@ -19,9 +19,11 @@ export function Sheet({ title, open, onClose, children, wide }: SheetProps) {
     >
       <header>
         <h2>{title}</h2>
-        <button type="button" onClick={onClose}>
-          Close
-        </button>
+        {onClose && (
+          <button type="button" onClick={onClose}>
+            Close
+          </button>
+        )}
       </header>
       {children}
     </Dialog>

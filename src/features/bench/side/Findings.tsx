@@ -66,7 +66,7 @@ function FindingNote({ finding, limits, house }: FindingNoteProps) {
     >
       <summary>
         <strong>{headingOf(finding)}</strong>
-        {finding.text}
+        {finding.text} <span className={styles.why}>why</span>
       </summary>
       <p>{rule.advice}</p>
       <p>

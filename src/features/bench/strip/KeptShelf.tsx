@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button'
 import { type FormEvent, useState } from 'react'
-import type { Body } from '@/core'
+import { type Body, tryAnalyse } from '@/core'
 import { toStance } from '@/formats/to-core'
 import type { KeptStance } from '@/server/bench'
 import { RefusedError } from '@/ui/api/ask'
@@ -12,7 +12,6 @@ import styles from '../bench.module.css'
 import { keepStance, rewordKept, takeAwayKept } from '../state/api'
 import { findPosture } from '../state/library'
 import { useBench } from '../state/store'
-import { tryAnalyse } from '../state/try-analyse'
 import type { OnBenchView } from '../state/use-analysis'
 
 type KeptShelfProps = {

@@ -4,7 +4,7 @@ import { useMemo } from 'react'
 import { analyse, type Stance, type Variant } from '@/core'
 import { fromStance } from '@/formats/from-core'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
-import { isNearestSideways, SmallVial } from '@/ui/vial/SmallVial'
+import { SmallVial } from '@/ui/vial/SmallVial'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from '../bench.module.css'
 import { openStance } from '../state/store'
@@ -76,11 +76,7 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
         <h3>
           <VerdictMark verdict={after.verdict} /> {name}
         </h3>
-        <SmallVial
-          edges={after.margins.usable}
-          reserve={after.reserve}
-          along={isNearestSideways(after.margins.usable) ? 'across' : 'ahead'}
-        />
+        <SmallVial margins={after.margins.usable} reserve={after.reserve} />
         <p>{variant.changes.map(sayChange).join(', ')}</p>
         {gain && <p className={styles.gain}>{gain}</p>}
         {variant.note && <p className={styles.gain}>{variant.note}</p>}

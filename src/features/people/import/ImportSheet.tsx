@@ -13,23 +13,33 @@ import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
 import styles from './import.module.css'
 
-type ImportSheetProps = { open: boolean; onClose: () => void; units: BodyUnits; onDone: () => void }
+type ImportSheetProps = {
+  open: boolean
+  onClose: () => void
+  units: BodyUnits
+  /** Who is on the list already. */
+  names: readonly string[]
+  onDone: () => void
+}
 
 type Opened =
   | { kind: 'table'; name: string; headings: string[]; rows: string[][] }
   | { kind: 'records'; name: string; records: RecordDocument[]; bad: { row: number; reason: string }[] }
 
 /** People from a file: a table whose columns are matched by hand, or records taken out before. Nothing comes in unseen. */
-export function ImportSheet({ open, onClose, units, onDone }: ImportSheetProps) {
+export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheetProps) {
   const [file, setFile] = useState<Opened | null>(null)
   const [mapping, setMapping] = useState<Mapping>([])
   const [problem, setProblem] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
+  const [withKnown, setWithKnown] = useState(false)
   const read = useMemo(() => {
     if (!file) return null
     if (file.kind === 'records') return { records: file.records, bad: file.bad }
     return readTable(file.rows, mapping, readingOf(units), new Date().toISOString().slice(0, 10))
   }, [file, mapping, units])
+  const known = read?.records.filter(({ name }) => isOnList(names, name)) ?? []
+  const coming = withKnown ? (read?.records ?? []) : (read?.records.filter((record) => !known.includes(record)) ?? [])
   const openFile = async (picked: File | undefined) => {
     if (!picked) return
     setProblem(null)
@@ -42,10 +52,9 @@ export function ImportSheet({ open, onClose, units, onDone }: ImportSheetProps) 
     }
   }
   const bringIn = async () => {
-    if (!read) return
     setBusy(true)
     try {
-      await ask('/api/people', 'POST', { records: read.records })
+      await ask('/api/people', 'POST', { records: coming })
       setFile(null)
       onDone()
     } catch (error) {
@@ -84,14 +93,23 @@ export function ImportSheet({ open, onClose, units, onDone }: ImportSheetProps) 
               </ul>
             </section>
           )}
+          {known.length > 0 && (
+            <label className={styles.known}>
+              <input type="checkbox" checked={withKnown} onChange={() => setWithKnown(!withKnown)} />
+              <span>
+                {nameSome(known)} {known.length === 1 ? 'has a name that is' : 'have names that are'} on the list
+                already. Tick to bring {known.length === 1 ? 'this one' : 'them'} in as somebody else.
+              </span>
+            </label>
+          )}
           <p>
-            {read.records.length === 0
+            {coming.length === 0
               ? 'Nobody can be brought in like this.'
-              : `${read.records.length} will be brought in: ${nameSome(read.records)}.`}
+              : `${coming.length} will be brought in: ${nameSome(coming)}.`}
           </p>
           <div className={sheet.actions}>
-            <Button variant="contained" disabled={busy || read.records.length === 0} onClick={bringIn}>
-              Bring in {read.records.length}
+            <Button variant="contained" disabled={busy || coming.length === 0} onClick={bringIn}>
+              Bring in {coming.length}
             </Button>
           </div>
         </>
@@ -99,6 +117,9 @@ export function ImportSheet({ open, onClose, units, onDone }: ImportSheetProps) 
     </Sheet>
   )
 }
+
+const isOnList = (names: readonly string[], name: string) =>
+  names.some((one) => one.localeCompare(name.trim(), undefined, { sensitivity: 'accent' }) === 0)
 
 const NAMED = 4
 

@@ -1,72 +1,68 @@
 import Button from '@mui/material/Button'
+import { useState } from 'react'
 import type { RecordDocument } from '@/formats/record-document'
-import type { KeptRecord } from '@/server/people'
+import { compareRecords, joinRecords, type Version } from '@/records/merge'
 import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
 import styles from './person.module.css'
 
 type ConflictSheetProps = {
-  mine: RecordDocument
-  theirs: KeptRecord | null
-  onSettle: (keep: 'mine' | 'theirs') => void
+  /** What both began from, what this page has, and what was saved meanwhile. */
+  base: RecordDocument
+  here: RecordDocument
+  there: RecordDocument
+  onSettle: (record: RecordDocument) => void
 }
 
-const PARTS: readonly [keyof RecordDocument, string][] = [
-  ['name', 'name'],
-  ['groups', 'groups'],
-  ['body', 'body'],
-  ['limits', 'limits'],
-  ['conditions', 'conditions'],
-  ['answers', 'answers to cautions'],
-  ['tests', 'tests'],
-  ['today', 'today'],
-  ['watch', 'what to watch'],
-  ['complaints', 'complaints'],
-  ['story', 'the line'],
-  ['notes', 'notes'],
-  ['archived', 'put away'],
+const VERSIONS: readonly [Version, string][] = [
+  ['here', 'here, not saved yet'],
+  ['there', 'saved meanwhile'],
 ]
 
-/** Saved in two places: both are shown, and one is chosen. */
-export function ConflictSheet({ mine, theirs, onSettle }: ConflictSheetProps) {
-  if (!theirs) return null
-  const differing = PARTS.filter(([key]) => JSON.stringify(mine[key]) !== JSON.stringify(theirs.record[key]))
+/** Saved in two places: what differs is laid side by side, and chosen part by part. */
+export function ConflictSheet({ base, here, there, onSettle }: ConflictSheetProps) {
+  const [chosen, setChosen] = useState<Record<string, Version>>({})
+  const differences = compareRecords(base, here, there).map((one) => ({
+    ...one,
+    version: chosen[one.part.name] ?? one.usual,
+  }))
+  const settle = () => {
+    const fromThere = differences.filter(({ version }) => version === 'there').map(({ part }) => part)
+    onSettle(joinRecords(here, there, fromThere))
+  }
   return (
-    <Sheet title="Somebody else saved this record meanwhile" open onClose={() => {}} wide>
-      <p>Yours is not saved yet. These parts differ; choose which record stays.</p>
+    <Sheet title="Somebody else saved this record meanwhile" open wide>
+      <p>Yours is not saved yet. Choose what stays; what both have stays anyway.</p>
       <div className={styles.conflict}>
-        {differing.map(([key, name]) => (
-          <section key={key} aria-label={name}>
-            <h3>{name}</h3>
-            <p>
-              <small>here</small>
-              {sayPart(mine[key])}
-            </p>
-            <p>
-              <small>saved meanwhile</small>
-              {sayPart(theirs.record[key])}
-            </p>
-          </section>
+        {differences.map(({ part, lines, version }) => (
+          <fieldset key={part.name}>
+            <legend>{part.name}</legend>
+            {VERSIONS.map(([of, words]) => (
+              <label key={of} data-chosen={version === of}>
+                <input
+                  type="radio"
+                  name={part.name}
+                  checked={version === of}
+                  onChange={() => setChosen({ ...chosen, [part.name]: of })}
+                />
+                <span>
+                  <small>{words}</small>
+                  {lines[of].length === 0 ? (
+                    <em>nothing more</em>
+                  ) : (
+                    lines[of].map((line) => <span key={line}>{line}</span>)
+                  )}
+                </span>
+              </label>
+            ))}
+          </fieldset>
         ))}
       </div>
       <div className={sheet.actions}>
-        <Button variant="outlined" onClick={() => onSettle('theirs')}>
-          Take what was saved
-        </Button>
-        <Button variant="contained" onClick={() => onSettle('mine')}>
-          Keep what is here
+        <Button variant="contained" onClick={settle}>
+          Keep what is chosen
         </Button>
       </div>
     </Sheet>
   )
-}
-
-/** A part of a record as words; entries one by one. */
-function sayPart(value: unknown): string {
-  if (value === undefined || value === '' || (Array.isArray(value) && value.length === 0)) return 'nothing'
-  if (Array.isArray(value)) return value.map(sayPart).join(' · ')
-  if (typeof value !== 'object' || value === null) return String(value)
-  return Object.entries(value)
-    .map(([key, part]) => `${key} ${sayPart(part)}`)
-    .join(', ')
 }

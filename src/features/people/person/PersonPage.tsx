@@ -6,7 +6,7 @@ import { resolveRecord } from '@/records/resolve'
 import { readStanding } from '@/records/standing'
 import type { HouseSettings } from '@/server/house'
 import type { KeptRecord } from '@/server/people'
-import { Places } from '@/ui/places/Places'
+import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { BodyMeasures } from './BodyMeasures'
 import { Conditions } from './Conditions'
@@ -27,7 +27,7 @@ type PersonPageProps = { kept: KeptRecord; house: HouseSettings; groups: readonl
 
 /** One person: their body with what limits it, and everything that was said, measured and seen. */
 export function PersonPage({ kept, house, groups, day }: PersonPageProps) {
-  const { record, change, undo, canUndo, problem, isSaved, theirs, settle, leaveBy } = useRecord(kept)
+  const { record, change, undo, canUndo, problem, saved, isSaved, theirs, settle, leaveBy } = useRecord(kept)
   useDayTurn(day)
   const resolved = useMemo(() => resolveRecord(record, day, house.rules), [record, day, house])
   const standing = useMemo(() => readStanding(record, resolved.document, day), [record, resolved, day])
@@ -42,20 +42,21 @@ export function PersonPage({ kept, house, groups, day }: PersonPageProps) {
         leaveBy(link.href)
       }}
     >
-      <header className={styles.head}>
-        <PersonSentence {...part} id={kept.id} units={house.units} groups={groups} />
-        <div>
-          <Places at="/people" />
-          <div className={styles.headTools}>
-            <span role="status" data-saved={isSaved}>
+      <PageHead
+        at="/people"
+        tools={
+          <>
+            <span role="status" className={styles.saving} data-saved={isSaved}>
               {problem ?? (isSaved ? 'saved' : 'saving…')}
             </span>
             <button type="button" onClick={undo} disabled={!canUndo}>
               Undo
             </button>
-          </div>
-        </div>
-      </header>
+          </>
+        }
+      >
+        <PersonSentence {...part} id={kept.id} units={house.units} groups={groups} />
+      </PageHead>
       <div className={styles.columns}>
         <aside className={styles.figure}>
           <LimitFigure standing={standing} bindings={resolved.bindings} />
@@ -71,7 +72,7 @@ export function PersonPage({ kept, house, groups, day }: PersonPageProps) {
           <Notes {...part} id={kept.id} />
         </div>
       </div>
-      <ConflictSheet mine={record} theirs={theirs} onSettle={settle} />
+      {theirs && <ConflictSheet base={saved} here={record} there={theirs.record} onSettle={settle} />}
     </main>
   )
 }

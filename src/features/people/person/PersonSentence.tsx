@@ -2,6 +2,7 @@ import { type KeyboardEvent, useState } from 'react'
 import { type BodyUnits, parseHeight, parseMass, sayHeight, sayMass } from '@/ui/people/body-units'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
+import words from '@/ui/words/words.module.css'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 import { TextWord } from './TextWord'
@@ -30,9 +31,14 @@ export function PersonSentence({ record, change, day, id, units, groups }: Perso
       </h1>
       <p>
         {body.ageYears === undefined ? (
-          <button type="button" className={styles.word} onClick={() => setBody('ageYears', 70)}>
-            age not given
-          </button>
+          <TextWord
+            label="Age in years"
+            value="age not given"
+            onChange={(text) => {
+              const years = Number(text)
+              if (years >= 5 && years <= 115) setBody('ageYears', years)
+            }}
+          />
         ) : (
           <NumberWord
             label="Age"
@@ -97,7 +103,7 @@ export function PersonSentence({ record, change, day, id, units, groups }: Perso
           </>
         )}
         . <Groups record={record} change={change} day={day} groups={groups} />{' '}
-        <a className={styles.word} href={`/?person=${id}`}>
+        <a className={words.word} href={`/?person=${id}`}>
           Put on the bench
         </a>
       </p>
@@ -117,17 +123,19 @@ function Groups({ record, change, groups }: PartProps & { groups: readonly strin
     <>
       {record.groups.length === 0 && 'In no group'}
       {record.groups.length > 0 && 'In '}
-      {record.groups.map((group) => (
-        <button
-          key={group}
-          type="button"
-          className={styles.word}
-          title="press to leave this group"
-          aria-label={`Leave ${group}`}
-          onClick={() => change((r) => ({ ...r, groups: r.groups.filter((one) => one !== group) }))}
-        >
-          {group}
-        </button>
+      {record.groups.map((group, i) => (
+        <span key={group}>
+          {i > 0 && ', '}
+          <button
+            type="button"
+            className={words.word}
+            title="press to leave this group"
+            aria-label={`Leave ${group}`}
+            onClick={() => change((r) => ({ ...r, groups: r.groups.filter((one) => one !== group) }))}
+          >
+            {group}
+          </button>
+        </span>
       ))}{' '}
       {adding ? (
         <>
@@ -150,7 +158,7 @@ function Groups({ record, change, groups }: PartProps & { groups: readonly strin
           </datalist>
         </>
       ) : (
-        <button type="button" className={styles.quietWord} onClick={() => setAdding(true)}>
+        <button type="button" className={`${words.word} ${styles.quietWord}`} onClick={() => setAdding(true)}>
           + group
         </button>
       )}

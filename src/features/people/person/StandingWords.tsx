@@ -2,7 +2,7 @@ import type { RecordDocument } from '@/formats/record-document'
 import { sayDay } from '@/records/say'
 import type { OwnStanding } from '@/records/standing'
 import type { Effects } from '@/records/test-effects'
-import { isNearestSideways, SmallVial } from '@/ui/vial/SmallVial'
+import { SmallVial } from '@/ui/vial/SmallVial'
 import { centimetres } from '@/ui/words/lengths'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './person.module.css'
@@ -22,7 +22,7 @@ export function StandingWords({ standing: { analysis, seen, cautious }, effects,
         <strong>
           {cautious ? 'Stands unaided' : `Own standing: ${VERDICT_WORDS[analysis.verdict].toLowerCase()}`}
         </strong>
-        <SmallVial edges={usable} reserve={analysis.reserve} along={isNearestSideways(usable) ? 'across' : 'ahead'} />
+        <SmallVial margins={usable} reserve={analysis.reserve} />
       </p>
       {cautious && seen ? (
         <p>

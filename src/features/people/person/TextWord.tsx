@@ -1,4 +1,5 @@
 import { type KeyboardEvent, useState } from 'react'
+import words from '@/ui/words/words.module.css'
 import styles from './person.module.css'
 
 type TextWordProps = { label: string; value: string; onChange: (value: string) => void; most?: number }
@@ -8,7 +9,7 @@ export function TextWord({ label, value, onChange, most = 120 }: TextWordProps) 
   const [typing, setTyping] = useState(false)
   if (!typing) {
     return (
-      <button type="button" className={styles.word} aria-label={`${label}: ${value}`} onClick={() => setTyping(true)}>
+      <button type="button" className={words.word} aria-label={`${label}: ${value}`} onClick={() => setTyping(true)}>
         {value}
       </button>
     )

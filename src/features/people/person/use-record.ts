@@ -54,14 +54,12 @@ export function useRecord(kept: KeptRecord) {
     }
   }, [record, saved, theirs, save])
 
-  /** Ends a conflict: with what this page has, or with what is there now. */
-  const settle = (keep: 'mine' | 'theirs') => {
+  /** Ends a conflict with the record that was chosen: it is saved over what is there now. */
+  const settle = (chosen: RecordDocument) => {
     if (!theirs) return
     revision.current = theirs.revision
-    if (keep === 'theirs') {
-      setSteps((before) => [...before, theirs.record])
-      setSaved(theirs.record)
-    }
+    setSteps((before) => [...before, chosen])
+    setSaved(theirs.record)
     setTheirs(null)
   }
   /** A page that is left for another of this application is saved first, so that the next one shows what is true. */
@@ -75,6 +73,7 @@ export function useRecord(kept: KeptRecord) {
     undo,
     canUndo: steps.length > 1,
     problem,
+    saved,
     isSaved: record === saved,
     theirs,
     settle,
