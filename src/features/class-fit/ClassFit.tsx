@@ -152,22 +152,23 @@ export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
               ...postures.map(({ id, name }) => ({ value: id, name })),
             ]}
             onChoose={choosePosture}
-          />
+            then=","
+          />{' '}
           {(posture.sided || several) && (
             <>
-              , <ChoiceWord label="Side" value={side} choices={SIDES} onChoose={setSide} />
+              <ChoiceWord label="Side" value={side} choices={SIDES} onChoose={setSide} then="," />{' '}
             </>
           )}
-          ,{' '}
           <ChoiceWord
             label="School"
             value={school}
             choices={SCHOOL_IDS.map((value) => ({ value, name: SCHOOLS[value].name }))}
             onChoose={setSchool}
-          />
+            then={several ? '.' : ','}
+          />{' '}
           {!several && (
             <>
-              , in{' '}
+              in{' '}
               <ChoiceWord
                 label="Levels"
                 value={String(most) as '1' | '2' | '3'}
@@ -185,10 +186,10 @@ export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
                   setChairs(choice === 'yes')
                   setForgetPlan(true)
                 }}
+                then="."
               />
             </>
           )}
-          .
         </h1>
         <p className={styles.sum} aria-live="polite">
           {several

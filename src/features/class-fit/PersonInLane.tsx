@@ -3,10 +3,11 @@
 import { useDraggable } from '@dnd-kit/core'
 import type { KeyboardEvent } from 'react'
 import { SmallVial } from '@/ui/vial/SmallVial'
+import { sayReason } from '@/ui/words/reasons'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
 import type { Placed } from './use-class'
-import { sayInLane, sayReason, supportOf } from './words'
+import { sayInLane, supportOf } from './words'
 
 type PersonInLaneProps = { placed: Placed; onStep: (id: string, by: 1 | -1) => void }
 

@@ -3,10 +3,10 @@
 import { useMemo } from 'react'
 import { type Analysis, type Posture, readAsTaught, type SchoolId, type Side, type Verdict } from '@/core'
 import { SmallVial } from '@/ui/vial/SmallVial'
+import { sayReason } from '@/ui/words/reasons'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
 import type { Member } from './member'
-import { sayReason } from './words'
 
 type PostureMatrixProps = {
   members: readonly Member[]

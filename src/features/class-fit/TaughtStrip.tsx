@@ -2,10 +2,10 @@
 
 import type { Analysis } from '@/core'
 import { SmallVial } from '@/ui/vial/SmallVial'
+import { sayReason, sayReasonShort } from '@/ui/words/reasons'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
 import type { Member } from './member'
-import { sayReason, sayReasonShort } from './words'
 
 type TaughtStripProps = {
   all: readonly Member[]

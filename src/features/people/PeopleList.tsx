@@ -48,8 +48,10 @@ export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; u
               { value: PUT_AWAY, name: 'Put away' },
             ]}
             onChoose={setGroup}
-          />
-          , <ChoiceWord label="Order" value={sortBy} choices={SORTS} onChoose={setSortBy} />: {sayCount(shown.length)}
+            then=","
+          />{' '}
+          <ChoiceWord label="Order" value={sortBy} choices={SORTS} onChoose={setSortBy} then=":" />{' '}
+          {sayCount(shown.length)}
           {due > 0 && `, something is due for ${due}`}.
         </h1>
       </PageHead>

@@ -61,8 +61,9 @@ export function Postures({ people, lastPersonId, own: known }: PosturesProps) {
             value={posture.id}
             choices={library.map(({ id, name }) => ({ value: id, name }))}
             onChoose={setPostureId}
-          />
-          , the schools side by side.
+            then=","
+          />{' '}
+          the schools side by side.
         </h1>
         <p className={styles.purpose}>
           {posture.purpose} <q>{posture.cue}</q> {isChanged && <em>Changed here.</em>}

@@ -3,6 +3,7 @@ import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_RIGHT, see, viewFrom } from '@/ui/figure/view'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { centimetres } from '@/ui/words/lengths'
+import { sayHeading } from '@/ui/words/reasons'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './postures.module.css'
 import { SCHOOL_LINES, type SchoolReading } from './read-schools'
@@ -84,6 +85,7 @@ const ROWS = [
     read: (analysis: Analysis) => (
       <span className={styles.verdict}>
         <VerdictMark verdict={analysis.verdict} size={15} /> {VERDICT_WORDS[analysis.verdict].toLowerCase()}
+        {analysis.verdict !== 'holds' && <small>{sayHeading(analysis)}</small>}
       </span>
     ),
   },

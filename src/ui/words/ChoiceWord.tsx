@@ -12,14 +12,16 @@ type ChoiceWordProps<T extends string> = {
   value: T
   choices: readonly Choice<T>[]
   onChoose: (value: T) => void
+  /** Punctuation that stays with the word where the line breaks. */
+  then?: string
 }
 
 /** A word in a sentence that opens what else it could be. */
-export function ChoiceWord<T extends string>({ label, value, choices, onChoose }: ChoiceWordProps<T>) {
+export function ChoiceWord<T extends string>({ label, value, choices, onChoose, then }: ChoiceWordProps<T>) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
   const chosen = choices.find((choice) => choice.value === value)
   return (
-    <>
+    <span className={styles.stay}>
       <button
         type="button"
         className={styles.word}
@@ -30,6 +32,7 @@ export function ChoiceWord<T extends string>({ label, value, choices, onChoose }
       >
         {chosen?.name ?? value}
       </button>
+      {then}
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {choices.map((choice) => (
           <MenuItem
@@ -47,6 +50,6 @@ export function ChoiceWord<T extends string>({ label, value, choices, onChoose }
           </MenuItem>
         ))}
       </Menu>
-    </>
+    </span>
   )
 }

@@ -51,8 +51,9 @@ export function FineSentence({ view }: { view: OnBenchView }) {
           { value: 'inclined', name: 'inclined in one line' },
         ]}
         onChoose={(frame) => setStance((s) => ({ ...s, frame }))}
-      />
-      , <TrunkNumber part="pitchDeg" label="Trunk pitch" value={trunk?.pitchDeg ?? 0} min={-30} max={90} /> forward,{' '}
+        then=","
+      />{' '}
+      <TrunkNumber part="pitchDeg" label="Trunk pitch" value={trunk?.pitchDeg ?? 0} min={-30} max={90} /> forward,{' '}
       <TrunkNumber part="rollDeg" label="Trunk roll" value={trunk?.rollDeg ?? 0} min={-45} max={45} /> to the right,{' '}
       <TrunkNumber part="yawDeg" label="Trunk turn" value={trunk?.yawDeg ?? 0} min={-90} max={90} /> past the pelvis.
       Arms <ArmWords />. Left foot <ContactWord side="left" />, right foot <ContactWord side="right" />, pressure on{' '}
@@ -61,8 +62,9 @@ export function FineSentence({ view }: { view: OnBenchView }) {
         value={String(stance.feet.left.pressureAt ?? 0.45)}
         choices={PRESSURES}
         onChoose={(at) => setStance((s) => setPressure(s, Number(at)))}
-      />
-      , eyes{' '}
+        then=","
+      />{' '}
+      eyes{' '}
       <ChoiceWord
         label="Eyes"
         value={stance.eyes ?? 'open'}
@@ -71,8 +73,9 @@ export function FineSentence({ view }: { view: OnBenchView }) {
           { value: 'closed', name: 'closed' },
         ]}
         onChoose={(eyes) => setStance((s) => ({ ...s, eyes }))}
-      />
-      , ground falling{' '}
+        then=","
+      />{' '}
+      ground falling{' '}
       <NumberWord
         label="Slope of the ground"
         value={floor?.slopeDeg ?? 0}

@@ -55,8 +55,9 @@ export function StanceSentence({ people, onChoosePerson, onNewPerson }: StanceSe
         value={posture}
         choices={postures.map(({ id, name }) => ({ value: id, name }))}
         onChoose={(next) => choosePosture(next)}
-      />
-      , <ChoiceWord label="School" value={school} choices={SCHOOL_CHOICES} onChoose={chooseSchool} />:{' '}
+        then=","
+      />{' '}
+      <ChoiceWord label="School" value={school} choices={SCHOOL_CHOICES} onChoose={chooseSchool} then=":" />{' '}
       {sayMeasures(measures[school])(side)}
     </h1>
   )

@@ -30,7 +30,8 @@ export function describeBalance({ margins, assured, reserve, verdict }: Analysis
 export function describeReserve({ assured, reserve }: Analysis): string {
   if (assured.margin <= 0) return `None of that is sure; the reserve for sway is ${centimetres(reserve)}.`
   const sure = centimetres(assured.margin)
-  return `Of that ${sure} ${assured.margin >= reserve ? 'are' : 'are only'} sure; the reserve for sway is ${centimetres(reserve)}.`
+  const only = assured.margin >= reserve ? '' : 'only '
+  return `Of that ${only}${sure} are sure; the reserve for sway is ${centimetres(reserve)}.`
 }
 
 /** Against the same person's own standing, as an instructor would say it. */

@@ -57,8 +57,8 @@ export function PersonSentence({ record, change, day, id, units, groups }: Perso
           value={body.sex ?? 'unspecified'}
           choices={SEXES}
           onChoose={(sex) => change((r) => ({ ...r, body: { ...r.body, sex } }))}
-        />
-        ,{' '}
+          then=","
+        />{' '}
         {units === 'metric' ? (
           <>
             <NumberWord
@@ -158,11 +158,13 @@ function Groups({ record, change, groups }: PartProps & { groups: readonly strin
           </datalist>
         </>
       ) : (
-        <button type="button" className={`${words.word} ${styles.quietWord}`} onClick={() => setAdding(true)}>
-          + group
-        </button>
+        <span className={words.stay}>
+          <button type="button" className={`${words.word} ${styles.quietWord}`} onClick={() => setAdding(true)}>
+            + group
+          </button>
+          .
+        </span>
       )}
-      .
     </>
   )
 }
