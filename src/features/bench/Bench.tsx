@@ -205,7 +205,9 @@ function NobodyYet() {
   const [open, setOpen] = useState(false)
   return (
     <main className={styles.empty}>
-      <h1>Nobody is on the list yet.</h1>
+      <PageHead at="/">
+        <h1>Nobody is on the list yet.</h1>
+      </PageHead>
       <p>
         Start with the people of Lantern Quay (<code>npm run demo</code>), or with somebody of your own.
       </p>

@@ -199,7 +199,9 @@ export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
       </PageHead>
       {problem && <p role="alert">{problem}</p>}
       {all.length === 0 && (
-        <p className={styles.quiet}>Nobody is in this group yet. People are put into groups under People.</p>
+        <p className={styles.quiet}>
+          Nobody is here yet. <a href="/people">People</a> are added and put into groups there.
+        </p>
       )}
       {progress !== null && (
         <div className={styles.searching}>

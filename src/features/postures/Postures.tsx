@@ -22,8 +22,9 @@ const SIDES = [
   { value: 'right', name: 'right' },
 ] as const
 
-/** Nobody on the list yet: the schools are laid out for a middling body. */
-const SOMEBODY = { statureM: 1.65, massKg: 68 }
+/** Nobody in particular: a middling body. */
+const SOMEBODY = { value: '', name: 'Somebody middling' }
+const MIDDLING = { statureM: 1.65, massKg: 68 }
 
 /** The library: one posture, the schools laid over each other for one person, and what it is for. */
 export function Postures({ people, lastPersonId, own: known }: PosturesProps) {
@@ -36,7 +37,7 @@ export function Postures({ people, lastPersonId, own: known }: PosturesProps) {
   const library = useMemo(() => mergeLibrary(own), [own])
   const posture = library.find(({ id }) => id === postureId) ?? (library[0] as Posture)
   const person = people.find(({ id }) => id === personId)
-  const body = useMemo(() => resolveBody(toPerson(person?.document ?? SOMEBODY)), [person])
+  const body = useMemo(() => resolveBody(toPerson(person?.document ?? MIDDLING)), [person])
   const readings = useMemo(() => readSchools(posture, body, side), [posture, body, side])
   const isChanged = own.some(({ id }) => id === posture.id)
   const put = (changed: OwnPosture) => setOwn([...own.filter(({ id }) => id !== changed.id), changed])
@@ -47,7 +48,7 @@ export function Postures({ people, lastPersonId, own: known }: PosturesProps) {
           <ChoiceWord
             label="Person"
             value={personId}
-            choices={people.map(({ id, name }) => ({ value: id, name }))}
+            choices={[...people.map(({ id, name }) => ({ value: id, name })), SOMEBODY]}
             onChoose={setPersonId}
           />{' '}
           in{' '}
