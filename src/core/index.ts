@@ -10,6 +10,7 @@ export type { Lengths, Limits, Person, SideLimits } from './body/person'
 export type { Sex } from './body/segments'
 export * from './conventions'
 export { InputError } from './errors'
+export { calcDeeperBend, isAsSaid } from './fit/as-said'
 export { type Candidate, listCandidates } from './fit/candidates'
 export { type Choice, chooseLevels, readChoice } from './fit/choose-levels'
 export {

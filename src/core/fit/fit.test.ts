@@ -8,6 +8,7 @@ import { layOut, measureStance } from '../postures/measures'
 import { postureOf } from '../postures/postures'
 import { SCHOOL_IDS } from '../postures/schools'
 import type { Stance } from '../stance/stance'
+import { calcDeeperBend, isAsSaid } from './as-said'
 import { type Candidate, listCandidates } from './candidates'
 import { chooseLevels, readChoice } from './choose-levels'
 import { chooseForClass, findOwnForm, readAsTaught, standLevel, weighBody } from './fit-class'
@@ -125,6 +126,10 @@ describe('a class against a posture', () => {
         expect(passes).toBe(true)
         expect(analysis?.verdict).toBe('holds')
         expect(analysis?.findings.filter(({ severity }) => severity === 'hard')).toEqual([])
+        // What is said of the knees is what they do.
+        if (chosen[place] !== asTaught) {
+          expect(calcDeeperBend(CLASS[i] as Body, stance)).toBeLessThanOrEqual(2.5 * DEG)
+        }
         expect(analysis?.assured.margin).toBeGreaterThanOrEqual(analysis?.reserve ?? INFINITE)
         // What is drawn for the lane is the level itself, with at most a hand on a support.
         expect({ ...stance, supports: [] }).toEqual({
@@ -184,9 +189,10 @@ describe('a class against a posture', () => {
     const small = CLASS.slice(0, 4)
     const { weighed, measures, taughtAs, candidates, choice } = fitGroup('golden-rooster', small)
     const whole = small.map((body) =>
-      Float64Array.from(candidates, (candidate) => {
+      Float64Array.from(candidates, (candidate, i) => {
         const stood = standLevel(body, candidate, candidates[0] as Candidate, taughtAs, true)
-        return stood.passes ? candidate.distance + (stood.stance.supports.length > 0 ? 2 : 0) : INFINITE
+        if (!stood.passes || (i > 0 && !isAsSaid(body, stood.stance))) return INFINITE
+        return candidate.distance + (stood.stance.supports.length > 0 ? 2 : 0)
       }),
     )
     expect(choice).toEqual(chooseLevels(whole, 3))

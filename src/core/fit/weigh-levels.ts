@@ -4,6 +4,7 @@ import type { Side } from '../conventions'
 import { layOut } from '../postures/measures'
 import type { Feature, Stance } from '../stance/stance'
 import { keyOf, Scale } from '../variants/weigh'
+import { isAsSaid } from './as-said'
 import type { Candidate } from './candidates'
 import { asStoodBy, listHolds } from './hold'
 
@@ -68,10 +69,14 @@ export class LevelScale {
     return best?.stance ?? null
   }
 
-  /** What a candidate costs: its distance, a hand on a support on top where they do not hold on anyway. */
+  /**
+   * What a candidate costs: its distance, a hand on a support on top where they do not hold on anyway. A version whose
+   * height cannot be had as it is said is none; as taught is what it is.
+   */
   calcCost(candidate: Candidate): number {
     const stance = this.pass(candidate)
     if (stance === null) return Number.POSITIVE_INFINITY
+    if (candidate.distance > 0 && !isAsSaid(this.body, stance)) return Number.POSITIVE_INFINITY
     return candidate.distance + (stance.supports.length > 0 && !this.needsHold ? HOLD_COST : 0)
   }
 

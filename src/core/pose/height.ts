@@ -12,7 +12,7 @@ const TOLERANCE = 1e-10
  */
 export function findPelvisHeight(body: Body, stance: Stance, legs: BySide<Leg>): number {
   const { height } = stance
-  const named = 'kneeFlexion' in height ? (height.leg ?? findFullerLeg(stance)) : null
+  const named = findNamedLeg(stance)
   const target =
     'kneeFlexion' in height && named
       ? legs[named].calcHipHeight(height.kneeFlexion)
@@ -34,6 +34,10 @@ export function findPelvisHeight(body: Body, stance: Stance, legs: BySide<Leg>):
   if (z !== start) legs.left.place(z)
   return z
 }
+
+/** The leg whose knee sets the height: the named one, else the fuller; null where a pelvis drop sets it. */
+export const findNamedLeg = (stance: Stance): Side | null =>
+  'kneeFlexion' in stance.height ? (stance.height.leg ?? findFullerLeg(stance)) : null
 
 /** A tie: the one whose heel is further forward, then the left. */
 function findFullerLeg(stance: Stance): Side {

@@ -133,7 +133,11 @@ export const FORMS: readonly Posture[] = [
     keeps: ['share', 'arms'],
     cue: 'Step wide, open, the rear hand hooks, both elbows heavy.',
     watch: ['rear arm behind the line of the shoulders', 'front knee in'],
-    legs: bowPlan,
+    // The hips turn away from the front foot: at the same height the rear leg reaches less far.
+    legs: (school) => {
+      const bow = bowPlan(school)
+      return { ...bow, track: 0.92 * bow.track, step: 0.88 * (bow.step ?? 0) }
+    },
     arms: { ownArm: makeArm(76, 8, 25), otherArm: makeArm(72, 78, 20) },
     more: { pelvisYawDeg: -10 },
   }),

@@ -39,8 +39,8 @@ export type Measures = {
   seated: boolean
 }
 
-/** To whole millimetres: what a person can lay tape by. */
-const mm = (metres: number) => Math.round(metres * 1000) / 1000
+/** To whole millimetres: what a person can lay tape by. Left and right alike. */
+const mm = (metres: number) => (Math.sign(metres) * Math.round(Math.abs(metres) * 1000)) / 1000 || 0
 
 const onSide = <T>(side: Side, own: T, other: T): BySide<T> =>
   side === 'left' ? { left: own, right: other } : { left: other, right: own }

@@ -11,6 +11,9 @@ const EASY = makeArm(12, 12, 25)
 /** The low of a school, kept to what a stance's name allows: high 10 to 25°, middle to 45°, low beyond. */
 export const atMost = (school: School, degrees: number) => Math.min(school.kneeDeg, degrees)
 
+/** What part of a middle stance's room a school's height leaves: standing high, a leg reaches less far. */
+const room = (school: School) => Math.min(1, school.kneeDeg / 35)
+
 export const bowPlan = (school: School): Plan => ({
   track: school.track,
   step: school.bowStep,
@@ -27,7 +30,7 @@ export const emptyPlan =
   (contact: Contact) =>
   (school: School): Plan => ({
     track: 0.5,
-    step: 0.13,
+    step: 0.13 * room(school),
     own: { contact },
     other: { toeOutDeg: Math.min(school.rearToeOutDeg, 40) },
     ownLoad: 0.1,
@@ -45,8 +48,8 @@ export const parallelPlan = (school: School): Plan => ({
 })
 
 export const halfFacingPlan = (school: School): Plan => ({
-  track: 0.8,
-  step: 0.15,
+  track: 0.8 * room(school),
+  step: 0.15 * room(school),
   own: { toeOutDeg: 5 },
   other: { toeOutDeg: Math.min(school.rearToeOutDeg, 45) },
   ownLoad: 0.3,
@@ -59,7 +62,7 @@ export const halfFacingPlan = (school: School): Plan => ({
 
 export const backStepPlan = (school: School): Plan => ({
   track: 0.9,
-  step: 0.14,
+  step: 0.14 * room(school),
   other: { toeOutDeg: 20 },
   ownLoad: 0.35,
   kneeDeg: atMost(school, 28),
@@ -69,7 +72,7 @@ export const backStepPlan = (school: School): Plan => ({
 })
 
 export const sideStepPlan = (school: School): Plan => ({
-  track: 1.1,
+  track: 0.3 + 0.8 * room(school),
   ownLoad: 0.65,
   kneeDeg: atMost(school, 28),
   kneeOf: 'own',
@@ -90,12 +93,12 @@ export const oneLegPlan = (school: School): Plan => ({
 })
 
 export const dropPlan = (school: School): Plan => ({
-  track: 1.1,
-  step: 0.07 + 0.2 * school.bowStep,
+  track: 1.1 * room(school),
+  step: (0.07 + 0.2 * school.bowStep) * room(school),
   own: { toeOutDeg: 10 },
   other: { toeOutDeg: 35 },
   ownLoad: 0.25,
-  kneeDeg: Math.min(school.kneeDeg + 10, 50),
+  kneeDeg: Math.min(school.kneeDeg + 15, 52),
   kneeOf: 'other',
   pelvisYawDeg: 8,
   pitchDeg: 8,

@@ -2,7 +2,7 @@
 
 import { useDroppable } from '@dnd-kit/core'
 import { useMemo, useState } from 'react'
-import { layOut, type Measures, resolveBody, type Side } from '@/core'
+import { calcDeeperBend, DEG, isAsSaid, layOut, type Measures, resolveBody, type Side, type Stance } from '@/core'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import styles from './class-fit.module.css'
 import { LevelEditor } from './LevelEditor'
@@ -57,6 +57,9 @@ export function Lane({ at, level, taught, side, people, onStep, onEdit }: LanePr
               {level.words.sentence}
             </button>
           )}
+          {!isAsSaid(MIDDLING, stance) && (
+            <p className={styles.deeper}>{sayDeeper(level.candidate.measures, stance)}</p>
+          )}
         </div>
         <SmallFloor body={MIDDLING} stance={stance} over={asTaught} width={92} height={104} />
       </div>
@@ -68,6 +71,13 @@ export function Lane({ at, level, taught, side, people, onStep, onEdit }: LanePr
       <p className={styles.laneFoot}>{sayLane(people)}</p>
     </section>
   )
+}
+
+/** A level that was changed by hand into what its step doesn't allow. */
+function sayDeeper({ kneeFlexion }: Measures, stance: Stance): string {
+  const deeper = calcDeeperBend(MIDDLING, stance)
+  if (deeper === null) return 'This cannot be stood.'
+  return `This step takes the knee to ${Math.round((kneeFlexion + deeper) / DEG)}°.`
 }
 
 const spare = ({ passes, analysis }: Placed) =>

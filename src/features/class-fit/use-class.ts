@@ -87,7 +87,10 @@ export function useClass(members: readonly Member[], choosing: Choosing, kept: C
         setLayout(readFound(found, members))
         setProgress(null)
       })
-      .catch(() => setProgress(null))
+      .catch(() => {
+        setProgress(null)
+        setStopped(true)
+      })
   }, [members, measures, taught, most, chairs])
 
   useEffect(() => {

@@ -5,6 +5,7 @@ import { TEST_IDS, type TestEntry, type TestId, testEntry } from '@/formats/reco
 import { sayDay } from '@/records/say'
 import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
 import { type Effects, proposeFamily } from '@/records/test-effects'
+import { centimetres } from '@/ui/words/lengths'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -92,9 +93,9 @@ function EffectLines({ effects, day }: { effects: Effects; day: string }) {
   const lines = [
     usableAlong &&
       `${Math.round(usableAlong.value * 100)} % of the foot’s length can be used, ${from(usableAlong.from)}`,
-    swayReserveM && `reserve for sway ${swayReserveM.value * 100} cm, ${from(swayReserveM.from)}`,
+    swayReserveM && `reserve for sway ${centimetres(swayReserveM.value)}, ${from(swayReserveM.from)}`,
     swayReserveOneFootM &&
-      `reserve on one foot ${swayReserveOneFootM.value * 100} cm, ${from(swayReserveOneFootM.from)}`,
+      `reserve on one foot ${centimetres(swayReserveOneFootM.value)}, ${from(swayReserveOneFootM.from)}`,
     riseFromM && `rises from a seat of ${Math.round(riseFromM.value * 100)} cm, ${from(riseFromM.from)}`,
   ].filter((line): line is string => typeof line === 'string')
   if (lines.length === 0) return null
