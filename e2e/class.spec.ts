@@ -32,10 +32,10 @@ test('people move between lanes by key and by hand, a level is changed, and the 
   page,
 }) => {
   await openClass(page)
-  const odalys = lane(page, 3).getByRole('button', { name: /^Odalys (holds|beyond)/ })
+  const odalys = lane(page, 2).getByRole('button', { name: /^Odalys (holds|beyond)/ })
   await odalys.focus()
   await page.keyboard.press('ArrowLeft')
-  await expect(lane(page, 2).getByRole('button', { name: /^Odalys beyond, put here by hand/ })).toBeVisible()
+  await expect(lane(page, 1).getByRole('button', { name: /^Odalys beyond, put here by hand/ })).toBeVisible()
   await expect(page.getByText(/one where they are put do not/)).toBeVisible()
 
   const tomasz = lane(page, 1).getByRole('button', { name: /^Tomasz holds/ })
@@ -47,32 +47,42 @@ test('people move between lanes by key and by hand, a level is changed, and the 
   await page.mouse.up()
   await expect(lane(page, 2).getByRole('button', { name: /^Tomasz holds.*put here by hand/ })).toBeVisible()
 
-  // Softer knees in that lane let her hold; the words follow.
-  await page.getByRole('button', { name: /^Change level 2/ }).click()
-  const numbers: [string, string, string][] = [
-    ['Knees', '°', '20'],
-    ['Weight on the named foot', '%', '45'],
-  ]
-  for (const [name, unit, figure] of numbers) {
-    await lane(page, 2).getByRole('spinbutton', { name }).click()
+  // Softer knees over the same step are not to be had; with less weight over they are, and she holds.
+  await page.getByRole('button', { name: /^Change level 1/ }).click()
+  const change = async (name: string, unit: string, figure: string) => {
+    await lane(page, 1).getByRole('spinbutton', { name }).click()
     await page.getByLabel(`${name}, in ${unit}`).fill(figure)
     await page.keyboard.press('Enter')
   }
-  await lane(page, 2).getByRole('button', { name: 'Done' }).click()
-  await expect(lane(page, 2).getByRole('button', { name: /^Odalys holds/ })).toBeVisible()
-  await expect(page.getByRole('button', { name: /^Change level 2/ })).toContainText('knees to 20°')
+  await change('Knees', '°', '25')
+  await expect(lane(page, 1).getByText(/^This step takes the knee to (39|40)°\.$/)).toBeVisible()
+  await expect(lane(page, 1).getByRole('button', { name: /^Odalys beyond/ })).toBeVisible()
+  await change('Weight on the named foot', '%', '55')
+  await expect(lane(page, 1).getByText(/^This step takes the knee/)).toBeHidden()
+  await lane(page, 1).getByRole('button', { name: 'Done' }).click()
+  await expect(lane(page, 1).getByRole('button', { name: /^Odalys holds/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Change level 1/ })).toContainText('knees to 25°')
 
   await page.getByRole('button', { name: 'Keep for the class' }).click()
   await expect(page.getByText(/^kept /)).toBeVisible()
   await page.reload()
   await choose(page, /^Posture:/, 'brush knee').catch(() => {})
-  await expect(lane(page, 2).getByRole('button', { name: /^Odalys holds, put here by hand/ })).toBeVisible()
+  await expect(lane(page, 1).getByRole('button', { name: /^Odalys holds, put here by hand/ })).toBeVisible()
   await openBench(page, /Odalys Marrin/)
   const planned = page.getByRole('region', { name: 'In class' })
   await expect(planned).toContainText('Slack Tide, brush knee')
   await planned.getByRole('button').click()
   await expect(page.getByRole('button', { name: 'Posture: brush knee' })).toBeVisible()
   await expect(page.getByTestId('verdict')).toHaveText(/Holds/)
+})
+
+test('without chairs whoever needs a hand keeps it', async ({ page }) => {
+  await openClass(page, 'white crane')
+  await choose(page, /^Chairs:/, 'without chairs')
+  await expect(page.getByRole('progressbar')).toBeHidden({ timeout: 20_000 })
+  const holding = page.getByRole('button', { name: /^\S+ (holds|close|beyond), chair/ })
+  await expect(holding).toHaveCount(2)
+  await expect(holding.filter({ hasText: /^(Marit|Fenwick) / })).toHaveCount(2)
 })
 
 test('somebody who is not here is left out; a search can be stopped', async ({ page }) => {

@@ -87,6 +87,67 @@ test('a condition’s usual cautions are confirmed, changed and declined; what w
   await expect(page.getByText('right hip turned inward 0° at most').first()).toBeVisible()
 })
 
+test('what is measured, seen and said of somebody: with its day, refused where it cannot be, and told on the bench', async ({
+  page,
+}) => {
+  await page.goto('/people/isolde-farrant')
+  const foot = page.getByLabel('Foot length, cm')
+  await expect(foot).toHaveAttribute('placeholder', /by estimate$/)
+  await foot.fill('99')
+  await foot.blur()
+  await expect(page.getByText('Foot length: 99 is not a length of a body.')).toBeVisible()
+  await foot.fill('24,5')
+  await foot.blur()
+  await expect(page.getByText(/^measured \d/)).toBeVisible()
+
+  await page.getByRole('button', { name: 'one is shorter' }).click()
+  const legs = page.getByRole('form', { name: 'Leg lengths' })
+  await legs.getByLabel('By, cm (0.1 to 8)').fill('12')
+  await legs.getByRole('button', { name: 'Set it' }).click()
+  await expect(legs.getByRole('alert')).toContainText('accepted is a number from 0.1 to 8 cm')
+  await legs.getByLabel('By, cm (0.1 to 8)').fill('1.2')
+  await legs.getByLabel('How').selectOption('standing')
+  await legs.getByRole('button', { name: 'Set it' }).click()
+  await expect(
+    page.getByText(/left leg is 12 mm shorter, only seen standing .*it may be a tilted pelvis/),
+  ).toBeVisible()
+
+  await page.getByLabel('shoulders raised').check()
+  await page.getByLabel('A complaint').selectOption({ label: 'sore shoulder' })
+  await page.getByRole('button', { name: /^When: sore shoulder/ }).click()
+  await page.getByRole('textbox', { name: 'When: sore shoulder' }).fill('after pushing')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/after pushing.*Look at: arms too far back, arms too high/)).toBeVisible()
+  await expect(page.getByText('Anything that stays, or that is new, goes to the clinician.').first()).toBeVisible()
+  await saved(page)
+  await page.getByRole('link', { name: 'Put on the bench' }).click()
+  await expect(page.getByText(/^Watch: shoulders raised \(/)).toBeVisible()
+  await page.goto('/class')
+  await expect(page.getByText(/^Isolde: shoulders raised\.$/)).toBeVisible({ timeout: 20_000 })
+})
+
+test('a whole record goes to a file and comes back; a wrong file changes nothing', async ({ page }) => {
+  await page.goto('/people/gideon-marsh')
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Record to a file' }).click()
+  const file = await download
+  expect(file.suggestedFilename()).toMatch(/\.person\.json$/)
+  const record = JSON.parse(readFileSync(await file.path(), 'utf8'))
+  expect(record).toMatchObject({ format: 'nivrel.person/1', name: 'Gideon Marsh' })
+  const bringIn = (name: string, document: unknown) =>
+    page
+      .locator('input[type=file]')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(document)) })
+  await bringIn('wrong.json', { ...record, body: { ...record.body, massKg: 900 } })
+  await expect(page.getByText(/wrong\.json was not opened, and nothing was changed\. body\.massKg/)).toBeVisible()
+  await bringIn('gideon.json', { ...record, notes: 'Moved here from the other hall.', fromOther: 'kept' })
+  await saved(page)
+  await page.reload()
+  await expect(page.getByLabel('Everything else')).toHaveValue('Moved here from the other hall.')
+  const kept = await page.request.get('/api/people')
+  expect((await kept.json()).find(({ id }: { id: string }) => id === 'gideon-marsh').record.fromOther).toBe('kept')
+})
+
 test('one person in two tabs: the second save is told, sees both, and chooses', async ({ page, context }) => {
   const other = await context.newPage()
   await page.goto('/people/lorcan-brae')

@@ -6,6 +6,7 @@ import { DEG, type Vec2 } from '../conventions'
 import type { Stance, SupportKind } from '../stance/stance'
 import { makeStandingStance } from '../stance/standing'
 import type { Severity } from './finding'
+import { HOUSE_RULES } from './house'
 import { RULES } from './registry'
 
 const BASE: Person = { stature: 1.7, mass: 70, sex: 'male', age: 50 }
@@ -156,6 +157,13 @@ const CASES: [string, Severity, Case, Case][] = [
     { stance: { ...trunk(36), frame: 'inclined' } },
     { stance: { ...trunk(34), frame: 'inclined' } },
   ],
+  [
+    'trunk.twist',
+    'caution',
+    { limits: { trunkTwistMax: 20 * DEG }, stance: trunk(0, 0, 21) },
+    { limits: { trunkTwistMax: 20 * DEG }, stance: trunk(0, 0, 20) },
+  ],
+  ['ankle.limit', 'caution', { limits: { dorsiflexionMax: 8 * DEG }, stance: bent(25) }, { stance: bent(25) }],
   ['trunk.twist', 'caution', { stance: trunk(0, 0, 46) }, { stance: trunk(0, 0, -45) }],
   ['back.hollow', 'caution', { stance: { pelvisTilt: 11 * DEG } }, { stance: { pelvisTilt: 11 * DEG, ...trunk(5) } }],
   ['eyes.closed', 'note', { stance: { eyes: 'closed' } }, { stance: { eyes: 'open' } }],
@@ -267,6 +275,45 @@ describe('the rules', () => {
     expect(codes({ ...lean, person: { house: { leanForward: 14 * DEG } } })).toContain('trunk.lean')
     expect(find({ person: { house: { swayReserve: 0.06 } } }).reserve).toBe(0.06)
   })
+
+  const fires = (one: Case, id: string, severity: Severity) =>
+    find(one).findings.some((finding) => finding.rule === id && finding.severity === severity)
+
+  // Closed eyes are said whatever they ask of the reserve.
+  it.each(RULES.filter(({ id, house }) => house && id !== 'eyes.closed'))(
+    '$id: silent at one end of a threshold that it names, and not at the other',
+    ({ id, house = [] }) => {
+      const flips = CASES.some(([, severity, past]) => {
+        if (!fires(past, id, severity)) return false
+        const fired = (['min', 'max'] as const).map((end) => {
+          const set = Object.fromEntries(house.map((key) => [key, HOUSE_RULES[key][end]]))
+          // What a person has of their own goes before the house's.
+          const { swayReserve: _, ...person } = past.person ?? {}
+          return fires({ stance: past.stance ?? {}, person: { ...person, house: set } }, id, severity)
+        })
+        return fired[0] !== fired[1]
+      })
+      expect(flips).toBe(true)
+    },
+  )
+
+  it.each(RULES.filter(({ limits }) => limits))(
+    '$id: silent without the limits of a person that it names',
+    ({ id, limits = [] }) => {
+      const without = (given: Limits = {}): Limits =>
+        Object.fromEntries(
+          Object.entries(given).flatMap(([key, value]) => {
+            if (key === 'left' || key === 'right') return [[key, without(value as Limits)]]
+            return limits.includes(key as keyof Limits) ? [] : [[key, value]]
+          }),
+        )
+      const silenced = CASES.some(
+        ([, severity, past]) =>
+          fires(past, id, severity) && !fires({ ...past, limits: without(past.limits) }, id, severity),
+      )
+      expect(silenced).toBe(true)
+    },
+  )
 
   it('a leg in the air has only its knee’s flexion', () => {
     const limits = { kneeRangeMax: 60 * DEG, hipOutwardMax: 0, hipInwardMax: 0, dorsiflexionMax: 0, kneeFlexionMin: 0 }

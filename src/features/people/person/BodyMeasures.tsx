@@ -135,12 +135,14 @@ export function BodyMeasures({ record, change, day, units }: PartProps & { units
 /** A shorter leg: measured lying it is one; only seen standing it may be a tilted pelvis. */
 function LegDifference({ record, change, day }: PartProps) {
   const [open, setOpen] = useState(false)
+  const [problem, setProblem] = useState<string | null>(null)
   const { legDifference } = record
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
     const form = new FormData(event.currentTarget)
     const byM = Number(String(form.get('by')).replace(',', '.')) / 100
-    if (!(byM > 0 && byM <= 0.08)) return
+    if (!(byM > 0 && byM <= 0.08)) return setProblem('By: accepted is a number from 0.1 to 8 cm')
+    setProblem(null)
     const shorter = String(form.get('shorter')) as Side
     const how = String(form.get('how')) as 'lying' | 'standing'
     change((r) => ({ ...r, legDifference: { shorter, byM, how, on: day } }))
@@ -167,6 +169,7 @@ function LegDifference({ record, change, day }: PartProps) {
             <option value="standing">only seen standing</option>
           </select>
         </label>
+        {problem && <p role="alert">{problem}</p>}
         <p className={styles.actions}>
           <button type="submit">Set it</button>
           <button type="button" onClick={() => setOpen(false)}>

@@ -27,14 +27,19 @@ export function Notes({ record, change, id }: PartProps & { id: string }) {
       setProblem(`${file.name} was not opened, and nothing was changed. ${error.field}: accepted is ${error.accepts}.`)
     }
   }
-  const takeAway = async () => {
-    await ask(`/api/people/${id}`, 'DELETE', {})
+  const tell = async (path: string, method: 'DELETE' | 'POST', isGone: boolean) => {
     setAsking(false)
-    setGone(true)
+    try {
+      await ask(path, method, {})
+      setGone(isGone)
+      setProblem(null)
+    } catch {
+      setProblem('That did not reach the records; nothing was changed. Try again.')
+    }
   }
+  const takeAway = () => tell(`/api/people/${id}`, 'DELETE', true)
   const bringBack = async () => {
-    await ask(`/api/people/${id}/back`, 'POST', {})
-    setGone(false)
+    await tell(`/api/people/${id}/back`, 'POST', false)
     router.refresh()
   }
   return (

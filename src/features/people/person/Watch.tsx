@@ -2,6 +2,9 @@ import { COMPLAINTS, EYE_SIGNS, TO_CLINICIAN } from '@/records/eye-signs'
 import { sayDay } from '@/records/say'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
+import { TextWord } from './TextWord'
+
+type Complaint = PartProps['record']['complaints'][number]
 
 /** What only an eye sees, ticked with the date; and complaints with what they usually point at. */
 export function Watch({ record, change, day, signs }: PartProps & { signs: readonly string[] }) {
@@ -13,6 +16,8 @@ export function Watch({ record, change, day, signs }: PartProps & { signs: reado
       if (!there) return { ...r, watch: [...r.watch, { sign, on: day }] }
       return { ...r, watch: r.watch.map((one) => (one.sign === sign && !one.gone ? { ...one, gone: day } : one)) }
     })
+  const put = (one: Complaint, more: Partial<Complaint>) =>
+    change((r) => ({ ...r, complaints: r.complaints.map((other) => (other === one ? { ...other, ...more } : other)) }))
   const complaints = record.complaints.filter(({ gone }) => !gone)
   return (
     <section className={styles.part} aria-label="Watch">
@@ -32,18 +37,18 @@ export function Watch({ record, change, day, signs }: PartProps & { signs: reado
         const known = COMPLAINTS.find(({ id }) => id === one.complaint)
         return (
           <p key={`${one.complaint} ${one.on}`} className={styles.complaint}>
-            <strong>{known?.name ?? one.complaint}</strong>
-            {one.when && `, ${one.when}`} ({sayDay(one.on, day.slice(0, 4))}). Look at: {known?.lookAt.join(', ')}.{' '}
-            {TO_CLINICIAN}{' '}
+            <strong>{known?.name ?? one.complaint}</strong>,{' '}
+            <TextWord
+              label={`When: ${known?.name ?? one.complaint}`}
+              value={one.when || 'when?'}
+              most={200}
+              onChange={(when) => put(one, { when })}
+            />{' '}
+            ({sayDay(one.on, day.slice(0, 4))}). {known && `Look at: ${known.lookAt.join(', ')}.`} {TO_CLINICIAN}{' '}
             <button
               type="button"
               aria-label={`Gone: ${known?.name ?? one.complaint}`}
-              onClick={() =>
-                change((r) => ({
-                  ...r,
-                  complaints: r.complaints.map((other) => (other === one ? { ...other, gone: day } : other)),
-                }))
-              }
+              onClick={() => put(one, { gone: day })}
             >
               gone
             </button>

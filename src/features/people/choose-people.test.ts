@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest'
+import type { RosterRow } from '@/server/roster'
+import { choosePeople, EVERYONE, listGroups, PUT_AWAY, type SortBy } from './choose-people'
+
+const margins = (nearest: number) => ({ nearest, nearestDirection: 0, left: 0, right: 0, forward: 0, back: 0 })
+const row = (name: string, more: Partial<RosterRow> = {}): RosterRow => ({
+  id: name,
+  name,
+  story: '',
+  groups: [],
+  archived: false,
+  standing: { verdict: 'holds', margins: margins(0.05), reserve: 0.015, seen: null },
+  limits: [],
+  due: [],
+  today: null,
+  ...more,
+})
+
+const ROWS = [
+  row('Zoë Marsh', { groups: ['Ebb'], limits: ['left knee bend 30° at most'] }),
+  row('Abel Marsh', { groups: ['Ebb', 'Flood'], due: ['review: knee', 'Tandem again'] }),
+  row('Mina Tor', { groups: ['Flood'], standing: null, due: ['Tandem again'] }),
+  row('Old Tor', { groups: ['Flood'], archived: true }),
+  row('Bea Quay', { story: 'Keeps bees.', standing: { ...row('').standing, margins: margins(-0.01) } as never }),
+]
+
+const names = (sought: string, group = EVERYONE, sortBy: SortBy = 'name') =>
+  choosePeople(ROWS, { group, sortBy, sought }).map(({ name }) => name)
+
+describe('the list of people', () => {
+  it('holds who is there, by name; whoever was put away is apart', () => {
+    expect(names('')).toEqual(['Abel Marsh', 'Bea Quay', 'Mina Tor', 'Zoë Marsh'])
+    expect(names('', PUT_AWAY)).toEqual(['Old Tor'])
+    expect(names('', 'Flood')).toEqual(['Abel Marsh', 'Mina Tor'])
+    expect(listGroups(ROWS)).toEqual(['Ebb', 'Flood'])
+  })
+
+  it('is searched in names, stories, limits and what is due, whatever the accents', () => {
+    expect(names('ZOE')).toEqual(['Zoë Marsh'])
+    expect(names('knee')).toEqual(['Abel Marsh', 'Zoë Marsh'])
+    expect(names('marsh 30°')).toEqual(['Zoë Marsh'])
+    expect(names('bees')).toEqual(['Bea Quay'])
+    expect(names('tor', 'Ebb')).toEqual([])
+  })
+
+  it('begins with who is nearest the edge, or whose standing is not known; or with who has most due', () => {
+    expect(names('', EVERYONE, 'steadiness').slice(0, 2)).toEqual(['Mina Tor', 'Bea Quay'])
+    expect(names('', EVERYONE, 'due').slice(0, 2)).toEqual(['Abel Marsh', 'Mina Tor'])
+  })
+})
