@@ -27,7 +27,7 @@ const sideLimits = {
 
 const sideLimitsDocument = z.looseObject(sideLimits, { error: 'an object of limits for one side' })
 
-export const limitsDocument = z.looseObject(
+const limitsDocument = z.looseObject(
   {
     ...sideLimits,
     left: sideLimitsDocument.optional(),

@@ -56,7 +56,7 @@ const LIMIT_VALUES = {
 } as const
 
 export type LimitWhat = keyof typeof LIMIT_VALUES
-export const LIMIT_WHATS = Object.keys(LIMIT_VALUES) as [LimitWhat, ...LimitWhat[]]
+const LIMIT_WHATS = Object.keys(LIMIT_VALUES) as [LimitWhat, ...LimitWhat[]]
 
 export const limitEntry = z
   .looseObject(
@@ -114,7 +114,7 @@ export const testEntry = z.looseObject(
   { error: 'a test: test, on, trials' },
 )
 
-export const todayEntry = z.looseObject(
+const todayEntry = z.looseObject(
   {
     on: day,
     reason: text(200).trim().min(1, 'a reason of 1 to 200 characters'),

@@ -51,7 +51,7 @@ export const findToday = (record: RecordDocument, on: string) =>
   record.today.findLast((entry) => entry.on === on) ?? null
 
 /** The day's lowering as limits that come on top: it only ever allows less. */
-export function lowerFor(record: RecordDocument, on: string): LimitEntry[] {
+function lowerFor(record: RecordDocument, on: string): LimitEntry[] {
   const today = findToday(record, on)
   if (!today) return []
   const source = { kind: 'instructor' as const, name: `today: ${today.reason}` }

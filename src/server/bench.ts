@@ -69,7 +69,7 @@ export async function listBenchPeople(): Promise<BenchPerson[]> {
   return records.filter(({ record }) => !record.archived).map((kept) => toBenchPerson(kept, house, plans, day))
 }
 
-export function toBenchPerson(
+function toBenchPerson(
   { id, record }: KeptRecord,
   house: HouseSettings,
   plans: readonly ClassPlan[],

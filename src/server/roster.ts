@@ -32,7 +32,7 @@ export async function readRoster(): Promise<Roster> {
   return { day, rows: records.map((kept) => toRow(kept, day, house.rules)) }
 }
 
-export function toRow({ id, record }: KeptRecord, day: string, house: HouseDocument): RosterRow {
+function toRow({ id, record }: KeptRecord, day: string, house: HouseDocument): RosterRow {
   const { document, bindings } = resolveRecord(record, day, house)
   const { analysis, seen, cautious } = readStanding(record, document, day)
   return {

@@ -9,7 +9,7 @@ import type { Candidate } from './candidates'
 import { asStoodBy, listHolds } from './hold'
 
 /** A hand on a support counts as this much change, as for variants. */
-export const HOLD_COST = 2
+const HOLD_COST = 2
 
 /** A chair back widens the base by its share of the way to the hand: never by more than this, in metres. */
 const HAND_BUYS = 0.1

@@ -8,7 +8,7 @@ import { TRUNK_RULES } from './trunk-rules'
 
 /** Every rule that a single stance can break, in the order in which they are reported. */
 export const STANCE_RULES: readonly StanceRule[] = [...BALANCE_RULES, ...TRUNK_RULES, ...AROUND_RULES]
-export const LEG_RULES: readonly LegRule[] = [...LOAD_RULES, ...KNEE_RULES, ...HIP_RULES, ...FOOT_RULES, ...ARM_RULES]
+const LEG_RULES: readonly LegRule[] = [...LOAD_RULES, ...KNEE_RULES, ...HIP_RULES, ...FOOT_RULES, ...ARM_RULES]
 export const RULES: readonly Rule[] = [...STANCE_RULES, ...LEG_RULES]
 
 const during = (state: LegState) => LEG_RULES.filter(({ when }) => when.includes(state))

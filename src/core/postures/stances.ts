@@ -9,7 +9,7 @@ const ROUND = ARM_PRESETS.round.arms.left
 const EASY = makeArm(12, 12, 25)
 
 /** The low of a school, kept to what a stance's name allows: high 10 to 25°, middle to 45°, low beyond. */
-export const atMost = (school: School, degrees: number) => Math.min(school.kneeDeg, degrees)
+const atMost = (school: School, degrees: number) => Math.min(school.kneeDeg, degrees)
 
 /** What part of a middle stance's room a school's height leaves: standing high, a leg reaches less far. */
 const room = (school: School) => Math.min(1, school.kneeDeg / 35)

@@ -59,7 +59,7 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
   )
 }
 
-export function ChairMark() {
+function ChairMark() {
   return (
     <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true" stroke="var(--wood)" fill="none">
       <rect x="2" y="1.5" width="16" height="3.4" rx="1" fill="var(--wood)" />

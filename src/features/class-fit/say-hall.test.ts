@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest'
+import { asStoodBy, layOut, postureOf, tryAnalyse } from '@/core'
+import { holdOn } from '@/core/fit/hold'
+import { makeRecord } from '@/formats/record-document'
+import { resolveRecord } from '@/records/resolve'
+import type { BenchPerson } from '@/server/bench'
+import { makeMembers } from './member'
+import { sayHall } from './say-hall'
+import type { Level, Placed } from './use-class'
+import { listNames, sayInLane, supportOf } from './words'
+
+const person = (name: string, helperBeside = false): BenchPerson => ({
+  id: name,
+  name,
+  story: '',
+  groups: [],
+  document: resolveRecord(makeRecord(name, { statureM: 1.66, massKg: 68, ageYears: 60 }), '2026-03-12').document,
+  limits: [],
+  watch: [],
+  measured: [],
+  today: null,
+  seenStanding: null,
+  helperBeside,
+  planned: [],
+})
+
+const measures = postureOf('bow').measures['long-upright']
+const LEVELS = [{}] as Level[]
+const placed = (of: BenchPerson, more: Partial<Placed> = {}): Placed => {
+  const [member] = makeMembers([of]) as [Placed['member']]
+  const stance = layOut(measures, member.body, 'left', 'bow')
+  return {
+    member,
+    place: 0,
+    pinned: false,
+    kind: 'level',
+    stance,
+    analysis: tryAnalyse(member.body, stance),
+    passes: true,
+    ...more,
+  }
+}
+
+describe('what is said of a hall', () => {
+  it('counts who stands and what has to be set out', () => {
+    const ada = placed(person('Ada Reef'))
+    const onChair = holdOn(ada.member.body, ada.stance as never, 'chair-back', 'right')
+    const atWall = holdOn(ada.member.body, ada.stance as never, 'wall', 'right')
+    expect(sayHall([ada], LEVELS)).toBe('One of one stand within their limits. No chairs, no helpers.')
+    expect(
+      sayHall(
+        [ada, placed(person('Bo Quay', true), { stance: onChair }), placed(person('Cy Quay'), { stance: atWall })],
+        LEVELS,
+      ),
+    ).toBe('Three of three stand within their limits. One chair, one place at the wall, one helper.')
+    expect(sayHall([ada, placed(person('Di Tor'), { passes: false })], LEVELS)).toBe(
+      'One of two stand within their limits; one where they are put do not. No chairs, no helpers.',
+    )
+    expect(sayHall([], LEVELS)).toBe('')
+    expect([ada.stance, onChair, atWall, null].map(supportOf)).toEqual([null, 'chair', 'wall', null])
+    expect(asStoodBy(ada.member.body, onChair)).toBe(onChair)
+  })
+
+  it('names people by as much as tells them apart', () => {
+    const names = ['Ada Reef', 'Ada Quay', 'Bo Quay', 'Cy Tor', 'Cy Tam'].map((name) => person(name))
+    expect(makeMembers(names).map(({ short }) => short)).toEqual(['Ada R', 'Ada Q', 'Bo', 'Cy Tor', 'Cy Tam'])
+    expect(listNames(['Ada', 'Bo', 'Cy'])).toBe('Ada, Bo and Cy')
+    expect(listNames(['Ada'])).toBe('Ada')
+  })
+
+  it('says in the lane what is short, and nothing where nothing is', () => {
+    const ada = placed(person('Ada Reef'))
+    expect(sayInLane(ada.analysis)).toBe('')
+    expect(sayInLane(null)).toBe('not possible')
+    const [member] = makeMembers([
+      { ...person('Bo'), document: { statureM: 1.66, massKg: 68, limits: { kneeFlexionMaxDeg: 30 } } },
+    ]) as [Placed['member']]
+    expect(sayInLane(tryAnalyse(member.body, ada.stance as never))).toBe('The left knee bends 40°; its limit is 30°.')
+  })
+})
