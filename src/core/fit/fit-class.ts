@@ -80,7 +80,7 @@ export function findOwnForm(body: Body, measures: Measures, taught: Taught): Own
 function findStandingVariant(body: Body, measures: Measures, taught: Taught): Variant | null {
   try {
     const stance = asStoodBy(body, layOut(measures, body, taught.side, taught.posture, taught.keeps))
-    const { variants } = findVariants(body, stance)
+    const { variants } = findVariants(body, stance, { leastOnly: true })
     return (
       variants.find(
         ({ kind, stance: found }) => (kind === 'nearest' || kind === 'help') && keepsFront(found, stance),

@@ -137,6 +137,22 @@ describe('whatever is offered', () => {
     }
   })
 
+  it('is the same least change and help where only these are asked for', () => {
+    for (const { person, posture } of [
+      { person: { stature: 1.62, mass: 68, age: 74, limits: { kneeFlexionMax: 30 * DEG } }, posture: 'bow' },
+      { person: { stature: 1.74, mass: 80, age: 86 }, posture: 'empty-ball' },
+    ]) {
+      const body = resolveBody({ ...person, sex: 'female' })
+      const stance = buildPosture(postureOf(posture), body, 'long-upright', 'left')
+      const whole = findVariants(body, stance).variants.filter(({ kind }) => kind === 'nearest' || kind === 'help')
+      const { variants, weighed } = findVariants(body, stance, { leastOnly: true })
+      expect(variants.map(({ kind, stance: found }) => [kind, found])).toEqual(
+        whole.map(({ kind, stance: found }) => [kind, found]),
+      )
+      expect(weighed).toBeLessThan(findVariants(body, stance).weighed)
+    }
+  })
+
   it('is the same each time', () => {
     const { body, stance } = STANCES[3] as (typeof STANCES)[0]
     expect(findVariants(body, stance)).toEqual(findVariants(body, stance))

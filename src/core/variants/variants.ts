@@ -16,6 +16,8 @@ import { keyOf, Scale, type Weighed } from './weigh'
 export type VariantOptions = {
   /** Only these levers are moved. */
   levers?: readonly LeverId[]
+  /** Only the least change and the least help: nothing steadier or kinder, and nothing where none holds. */
+  leastOnly?: boolean
   /** Told after each part of the search, 0 to 1. */
   onProgress?: (done: number) => void
 }
@@ -72,7 +74,7 @@ class Search {
   }
 
   run(): VariantSet {
-    const { onProgress } = this.options
+    const { onProgress, leastOnly = false } = this.options
     const variants: Variant[] = []
     const add = (variant: Variant | null) => {
       if (variant) addOrMerge(variants, variant)
@@ -81,14 +83,14 @@ class Search {
     if (passing) add(this.toVariant('nearest', passing))
     onProgress?.(0.4)
     const base = this.holds ? this.startHere() : passing
-    if (base) {
+    if (base && !leastOnly) {
       add(this.findSteadiest(base))
       onProgress?.(0.65)
       add(this.findKindest(base))
       onProgress?.(0.9)
     }
     if (!this.holds) add(this.findHelp())
-    const none = !this.holds && variants.length === 0
+    const none = !this.holds && !leastOnly && variants.length === 0
     if (none) add(dropUnchanged(this.findFallback()))
     let conflicts: VariantSet['conflicts'] = []
     if (none && variants.length === 0) {

@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button'
 import { useRouter } from 'next/navigation'
-import { useDeferredValue, useMemo, useState } from 'react'
+import { useDeferredValue, useEffect, useMemo, useState } from 'react'
 import type { Roster } from '@/server/roster'
 import type { BodyUnits } from '@/ui/people/body-units'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
@@ -22,6 +22,9 @@ const SORTS: readonly { value: SortBy; name: string }[] = [
   { value: 'due', name: 'what is due first' },
 ]
 
+/** More than a screen of rows: they are painted with the page, the rest once it has come alive. */
+const FIRST = 40
+
 /** Who is in the class, what their limits are, what is due. */
 export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; units: BodyUnits }) {
   const router = useRouter()
@@ -32,6 +35,8 @@ export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; u
   const sought = useDeferredValue(search)
   const groups = useMemo(() => listGroups(rows), [rows])
   const shown = useMemo(() => choosePeople(rows, { group, sortBy, sought }), [rows, group, sortBy, sought])
+  const [alive, setAlive] = useState(false)
+  useEffect(() => setAlive(true), [])
   const due = shown.filter((row) => row.due.length > 0).length
   useDayTurn(day)
   const close = () => setSheet(null)
@@ -87,7 +92,7 @@ export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; u
         <p className={styles.nobody}>Nobody here fits that.</p>
       ) : (
         <ul className={styles.class}>
-          {shown.map((row) => (
+          {shown.slice(0, alive ? undefined : FIRST).map((row) => (
             <PersonRow key={row.id} row={row} day={day} withGroups={group === EVERYONE} />
           ))}
         </ul>
