@@ -33,10 +33,13 @@ export async function measurePeople(url) {
   const paints = []
   for (let i = 0; i < 5; i++) {
     await page.goto(`${url}/people`, { waitUntil: 'load' })
-    paints.push(
-      await page.evaluate(() => performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? Number.NaN),
-    )
+    const paint = () => performance.getEntriesByName('first-contentful-paint')[0]?.startTime
+    paints.push(await (await page.waitForFunction(paint)).jsonValue())
+    // One page at a time, as somebody opens them: the last one has done its work.
+    await page.waitForTimeout(1500)
   }
+  // The rest of the rows comes once the page is alive.
+  await page.waitForFunction((count) => document.querySelectorAll('main li').length === count, records.length + 22)
   const rows = await page.locator('main li').count()
   const longest = await page.evaluate(async () => {
     const frame = () => new Promise((done) => requestAnimationFrame(done))

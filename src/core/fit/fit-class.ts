@@ -1,5 +1,6 @@
 import { type Analysis, tryAnalyse } from '../analysis'
 import type { Body } from '../body/body'
+import { SIDES } from '../conventions'
 import { InputError } from '../errors'
 import type { Measures } from '../postures/measures'
 import { layOut } from '../postures/measures'
@@ -66,20 +67,22 @@ export function chooseForClass(
 
 /**
  * A form of their own for somebody whom no level fits: the nearest variant of the posture as taught, or the least help
- * with which it holds; else the seated form, where that keeps their limits.
+ * with which it holds; else the seated form, where that keeps their limits. Whoever sits, or may put no weight on a leg
+ * that the posture puts down, is given no standing form.
  */
 export function findOwnForm(body: Body, measures: Measures, taught: Taught): OwnForm {
-  if (!body.person.limits?.seatedOnly) {
-    const variant = findStandingVariant(body, measures, taught)
+  const stance = layOut(measures, body, taught.side, taught.posture, taught.keeps)
+  const bare = SIDES.some((side) => body.loadMax[side] === 0 && stance.feet[side].contact !== 'air')
+  if (!body.person.limits?.seatedOnly && !bare) {
+    const variant = findStandingVariant(body, asStoodBy(body, stance))
     if (variant) return { kind: 'own', stance: variant.stance, variant }
   }
-  const seated = sitFor(body, layOut(measures, body, taught.side, taught.posture, taught.keeps))
+  const seated = sitFor(body, stance)
   return seated ? { kind: 'seated', stance: seated, variant: null } : { kind: 'none', stance: null, variant: null }
 }
 
-function findStandingVariant(body: Body, measures: Measures, taught: Taught): Variant | null {
+function findStandingVariant(body: Body, stance: Stance): Variant | null {
   try {
-    const stance = asStoodBy(body, layOut(measures, body, taught.side, taught.posture, taught.keeps))
     const { variants } = findVariants(body, stance, { leastOnly: true })
     return (
       variants.find(

@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button'
 import { useRouter } from 'next/navigation'
-import { useDeferredValue, useEffect, useMemo, useState } from 'react'
+import { useDeferredValue, useMemo, useState } from 'react'
 import type { Roster } from '@/server/roster'
 import type { BodyUnits } from '@/ui/people/body-units'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
@@ -35,8 +35,7 @@ export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; u
   const sought = useDeferredValue(search)
   const groups = useMemo(() => listGroups(rows), [rows])
   const shown = useMemo(() => choosePeople(rows, { group, sortBy, sought }), [rows, group, sortBy, sought])
-  const [alive, setAlive] = useState(false)
-  useEffect(() => setAlive(true), [])
+  const isWhole = useDeferredValue(true, false)
   const due = shown.filter((row) => row.due.length > 0).length
   useDayTurn(day)
   const close = () => setSheet(null)
@@ -92,7 +91,7 @@ export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; u
         <p className={styles.nobody}>Nobody here fits that.</p>
       ) : (
         <ul className={styles.class}>
-          {shown.slice(0, alive ? undefined : FIRST).map((row) => (
+          {shown.slice(0, isWhole ? undefined : FIRST).map((row) => (
             <PersonRow key={row.id} row={row} day={day} withGroups={group === EVERYONE} />
           ))}
         </ul>
