@@ -32,10 +32,20 @@ test('people move between lanes by key and by hand, a level is changed, and the 
   page,
 }) => {
   await openClass(page)
-  const odalys = lane(page, 2).getByRole('button', { name: /^Odalys (holds|beyond)/ })
-  await odalys.focus()
-  await page.keyboard.press('ArrowLeft')
-  await expect(lane(page, 1).getByRole('button', { name: /^Odalys beyond, put here by hand/ })).toBeVisible()
+  // Her knee's limit keeps her out of the posture as taught, wherever the levels put her.
+  const beyond = lane(page, 1).getByRole('button', { name: /^Odalys beyond, put here by hand/ })
+  const level = (await lane(page, 2)
+    .getByRole('button', { name: /^Odalys/ })
+    .isVisible())
+    ? 2
+    : 3
+  for (let at = level; at > 1; at--) {
+    await lane(page, at)
+      .getByRole('button', { name: /^Odalys/ })
+      .focus()
+    await page.keyboard.press('ArrowLeft')
+  }
+  await expect(beyond).toBeVisible()
   await expect(page.getByText(/one where they are put do not/)).toBeVisible()
 
   const tomasz = lane(page, 1).getByRole('button', { name: /^Tomasz holds/ })
@@ -150,7 +160,8 @@ test('a stance of the bench goes into the library, and others can be taught it',
 for (const path of ['/people', '/people/keziah-underhill', '/class', '/postures', '/house']) {
   test(`${path} can be used without sight, in both lights`, async ({ page }) => {
     for (const colorScheme of ['light', 'dark'] as const) {
-      await page.emulateMedia({ colorScheme })
+      // Colours are looked at as they are, not on their way from one to the other.
+      await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
       await page.goto(path)
       await expect(page.getByRole('heading').first()).toBeVisible()
       if (path === '/class') await expect(lane(page, 1)).toBeVisible({ timeout: 20_000 })

@@ -29,7 +29,10 @@ export function startClassFit(
   const end = () => {
     for (const worker of workers) worker.terminate()
   }
-  const found = run(pool, people, measures, taught, options, onProgress)
+  const failed = new Promise<never>((_, reject) => {
+    for (const worker of workers) worker.onerror = () => reject(new Error('a worker of the search ended'))
+  })
+  const found = Promise.race([run(pool, people, measures, taught, options, onProgress), failed])
   found.finally(end).catch(() => {})
   return { found, cancel: end }
 }

@@ -68,7 +68,7 @@ export function chooseForClass(
 /**
  * A form of their own for somebody whom no level fits: the nearest variant of the posture as taught, or the least help
  * with which it holds; else the seated form, where that keeps their limits. Whoever sits, or may put no weight on a leg
- * that the posture puts down, is given no standing form.
+ * that the posture puts down, is given no standing form; toes that point at each other are for passing through only.
  */
 export function findOwnForm(body: Body, measures: Measures, taught: Taught): OwnForm {
   const stance = layOut(measures, body, taught.side, taught.posture, taught.keeps)
@@ -83,7 +83,7 @@ export function findOwnForm(body: Body, measures: Measures, taught: Taught): Own
 
 function findStandingVariant(body: Body, stance: Stance): Variant | null {
   try {
-    const { variants } = findVariants(body, stance, { leastOnly: true })
+    const { variants } = findVariants(body, stance, { leastOnly: true, toesOut: true })
     return (
       variants.find(
         ({ kind, stance: found }) => (kind === 'nearest' || kind === 'help') && keepsFront(found, stance),

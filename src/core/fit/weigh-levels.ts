@@ -76,7 +76,7 @@ export class LevelScale {
   calcCost(candidate: Candidate): number {
     const stance = this.pass(candidate)
     if (stance === null) return Number.POSITIVE_INFINITY
-    if (candidate.distance > 0 && !isAsSaid(this.body, stance)) return Number.POSITIVE_INFINITY
+    if (candidate.distance > 0 && !isAsSaid(this.body, this.lay(candidate))) return Number.POSITIVE_INFINITY
     return candidate.distance + (stance.supports.length > 0 && !this.needsHold ? HOLD_COST : 0)
   }
 

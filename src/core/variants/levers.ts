@@ -79,8 +79,11 @@ const LOW_STANCE = 45 * DEG
 const TURNED = 15 * DEG
 const FEET_LEVEL = 0.02
 
-/** The levers of a stance, each within its reach and its own range. A foot in the air has no share to move. */
-export function listLevers(start: Start): Lever[] {
+/**
+ * The levers of a stance, each within its reach and its own range. A foot in the air has no share to move. `toesOut`: no
+ * foot is turned in, past straight ahead or further than it is.
+ */
+export function listLevers(start: Start, toesOut = false): Lever[] {
   const { stance, body, flexion } = start
   const meaning = findMeaning(start)
   const lever = (id: LeverId, low: number, high: number): Lever => ({
@@ -98,11 +101,12 @@ export function listLevers(start: Start): Lever[] {
   const held = left.contact === 'air' || right.contact === 'air'
   const within = (value: number, reach: number, low: number, high: number) =>
     [Math.max(-reach, low - value), Math.min(reach, high - value)] as const
+  const toeLow = toesOut ? 0 : -TOE_RANGE
   const levers = [
     lever('step', -STEP_REACH, STEP_REACH),
     lever('width', -WIDTH_REACH, WIDTH_REACH),
-    lever('toeOutLeft', ...within(left.toeOut, TOE_REACH, -TOE_RANGE, TOE_RANGE)),
-    lever('toeOutRight', ...within(right.toeOut, TOE_REACH, -TOE_RANGE, TOE_RANGE)),
+    lever('toeOutLeft', ...within(left.toeOut, TOE_REACH, toeLow, TOE_RANGE)),
+    lever('toeOutRight', ...within(right.toeOut, TOE_REACH, toeLow, TOE_RANGE)),
     lever('height', body.sides[start.fuller].kneeFlexionMin - flexion, FLEXION_ABOVE),
     lever('pitch', ...within(stance.trunk.pitch, PITCH_REACH, ...PITCH_RANGE)),
     lever('pelvisYaw', ...within(stance.pelvisYaw, YAW_REACH, -YAW_RANGE, YAW_RANGE)),

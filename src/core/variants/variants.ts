@@ -18,6 +18,8 @@ export type VariantOptions = {
   levers?: readonly LeverId[]
   /** Only the least change and the least help: nothing steadier or kinder, and nothing where none holds. */
   leastOnly?: boolean
+  /** No foot is turned in, past straight ahead or further than it is. */
+  toesOut?: boolean
   /** Told after each part of the search, 0 to 1. */
   onProgress?: (done: number) => void
 }
@@ -108,8 +110,8 @@ class Search {
     return [from.feet[light].contact, ...steps].map((contact, i) => {
       const stance = i === 0 ? from : setContact(from, light, contact)
       const start = { ...this.start, stance }
-      const { levers } = this.options
-      const moved = listLevers(start).filter((lever) => !levers || levers.includes(lever.id))
+      const { levers, toesOut } = this.options
+      const moved = listLevers(start, toesOut).filter((lever) => !levers || levers.includes(lever.id))
       const what = light === 'left' ? 'contactLeft' : 'contactRight'
       const change = i === 0 ? null : this.explainer.explainWord(what, this.stance.feet[light].contact, contact, stance)
       // A step of contact counts 1, and double because the light foot is what the posture is for.

@@ -57,7 +57,7 @@ export function Lane({ at, level, taught, side, people, onStep, onEdit }: LanePr
               {level.words.sentence}
             </button>
           )}
-          {!isAsSaid(MIDDLING, stance) && (
+          {level.edited && !isAsSaid(MIDDLING, stance) && (
             <p className={styles.deeper}>{sayDeeper(level.candidate.measures, stance)}</p>
           )}
         </div>
