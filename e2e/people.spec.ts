@@ -271,6 +271,12 @@ test('pages carry strict headers, and a write from another site is refused', asy
     const refused = await request.post('/api/people', { data: body, headers: from })
     expect(refused.status()).toBe(403)
   }
+  // A name of somebody else's that leads here reads nothing either.
+  for (const path of ['/api/people', '/people']) {
+    const trapped = await request.get(path, { headers: { host: 'elsewhere.example' } })
+    expect(trapped.status()).toBe(403)
+    expect(await trapped.text()).not.toContain('Keziah')
+  }
   const bad = await request.post('/api/people', { data: body })
   expect(await bad.json()).toMatchObject({ error: { field: 'records', accepts: 'at least one record' } })
 })

@@ -4,7 +4,8 @@ import { createServer } from 'node:net'
 import { parseArgs } from 'node:util'
 import { bin, build, ENV, install, prepare, ROOT, say, stop } from './steps.mjs'
 
-const HOST = '127.0.0.1'
+// This machine alone, unless told otherwise.
+const HOST = process.env.NIVREL_HOST ?? '127.0.0.1'
 
 let options
 try {

@@ -2,16 +2,22 @@ import { type NextRequest, NextResponse } from 'next/server'
 import { isFromHere } from '@/server/answer'
 
 const READS = new Set(['GET', 'HEAD', 'OPTIONS'])
+/** The names of this machine to itself. Another name that leads here is somebody else's, and may be a trap. */
+const OWN_NAMES = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/
 const DEVELOPING = process.env.NODE_ENV === 'development'
 
 /**
  * What every answer carries: pages may load only what ships with this application, may not be framed, and tell no other
- * site where they were. A write from another site is refused before it reaches anything.
+ * site where they were. A write from another site, and anything under another name, is refused before it reaches anything.
  */
 export function proxy(request: NextRequest): NextResponse {
+  const host = request.headers.get('host') ?? ''
+  // Opened to others on purpose, it answers to whatever name they have for it.
+  if (process.env.NIVREL_HOST === undefined && !OWN_NAMES.test(host)) {
+    return refuse('for another host', 'requests to 127.0.0.1 or localhost, unless NIVREL_HOST says otherwise')
+  }
   if (!READS.has(request.method) && !isFromHere(request.headers)) {
-    const error = { field: 'request', value: 'from another site', accepts: 'requests from this application' }
-    return withHeaders(NextResponse.json({ error }, { status: 403 }), '')
+    return refuse('from another site', 'requests from this application')
   }
   const nonce = crypto.randomUUID().replaceAll('-', '')
   const headers = new Headers(request.headers)
@@ -21,6 +27,9 @@ export function proxy(request: NextRequest): NextResponse {
   headers.set('x-nonce', nonce)
   return withHeaders(NextResponse.next({ request: { headers } }), policy)
 }
+
+const refuse = (value: string, accepts: string): NextResponse =>
+  withHeaders(NextResponse.json({ error: { field: 'request', value, accepts } }, { status: 403 }), '')
 
 const makePolicy = (nonce: string): string =>
   [

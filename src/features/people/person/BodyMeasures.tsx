@@ -1,10 +1,11 @@
-import { type FormEvent, useState } from 'react'
+import { useState } from 'react'
 import { InputError, PROPORTIONS, type Side } from '@/core'
 import { parse } from '@/formats/parse'
 import { personDocument } from '@/formats/person-document'
 import type { RecordDocument } from '@/formats/record-document'
 import { sayDay } from '@/records/say'
 import type { BodyUnits } from '@/ui/people/body-units'
+import { EntryForm } from './EntryForm'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -135,14 +136,10 @@ export function BodyMeasures({ record, change, day, units }: PartProps & { units
 /** A shorter leg: measured lying it is one; only seen standing it may be a tilted pelvis. */
 function LegDifference({ record, change, day }: PartProps) {
   const [open, setOpen] = useState(false)
-  const [problem, setProblem] = useState<string | null>(null)
   const { legDifference } = record
-  const submit = (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault()
-    const form = new FormData(event.currentTarget)
+  const enter = (form: FormData) => {
     const byM = Number(String(form.get('by')).replace(',', '.')) / 100
-    if (!(byM > 0 && byM <= 0.08)) return setProblem('By: accepted is a number from 0.1 to 8 cm')
-    setProblem(null)
+    if (!(byM > 0 && byM <= 0.08)) throw new InputError('By', form.get('by'), 'a number from 0.1 to 8 cm')
     const shorter = String(form.get('shorter')) as Side
     const how = String(form.get('how')) as 'lying' | 'standing'
     change((r) => ({ ...r, legDifference: { shorter, byM, how, on: day } }))
@@ -150,7 +147,7 @@ function LegDifference({ record, change, day }: PartProps) {
   }
   if (open) {
     return (
-      <form className={styles.form} aria-label="Leg lengths" onSubmit={submit}>
+      <EntryForm label="Leg lengths" verb="Set it" onEnter={enter} onLeave={() => setOpen(false)}>
         <label>
           Shorter leg
           <select name="shorter">
@@ -169,14 +166,7 @@ function LegDifference({ record, change, day }: PartProps) {
             <option value="standing">only seen standing</option>
           </select>
         </label>
-        {problem && <p role="alert">{problem}</p>}
-        <p className={styles.actions}>
-          <button type="submit">Set it</button>
-          <button type="button" onClick={() => setOpen(false)}>
-            Leave it
-          </button>
-        </p>
-      </form>
+      </EntryForm>
     )
   }
   return (

@@ -1,10 +1,10 @@
-import { type FormEvent, useState } from 'react'
-import { InputError } from '@/core'
+import { useState } from 'react'
 import { parse } from '@/formats/parse'
 import { type LimitEntry, type LimitWhat, limitEntry, SOURCES } from '@/formats/record-document'
 import type { Binding } from '@/records/binding'
 import { LIMIT_KINDS, SUPPORT_NAMES, sayLimit } from '@/records/limit-list'
 import { sayBinding, sayOrigin } from '@/records/say'
+import { EntryForm } from './EntryForm'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -85,25 +85,9 @@ type LimitFormProps = { day: string; onAdd: (entry: LimitEntry) => void; onLeave
 function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
   const [what, setWhat] = useState<LimitWhat>('kneeFlexionMaxDeg')
   const [grade, setGrade] = useState<(typeof GRADES)[number][0]>('partial')
-  const [problem, setProblem] = useState<string | null>(null)
   const { unit, sided } = LIMIT_KINDS[what]
-  const submit = (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault()
-    const form = new FormData(event.currentTarget)
-    try {
-      onAdd(readForm(form, what, day))
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error
-      setProblem(`${error.field}: accepted is ${error.accepts}`)
-    }
-  }
   return (
-    <form
-      className={styles.form}
-      aria-label="A limit"
-      onSubmit={submit}
-      onKeyDown={(event) => event.key === 'Escape' && onLeave()}
-    >
+    <EntryForm label="A limit" verb="Set it" onEnter={(form) => onAdd(readForm(form, what, day))} onLeave={onLeave}>
       <label>
         What
         <select
@@ -194,14 +178,7 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
         Review on (optional)
         <input name="review" type="date" />
       </label>
-      {problem && <p role="alert">{problem}</p>}
-      <p className={styles.actions}>
-        <button type="submit">Set it</button>
-        <button type="button" onClick={onLeave}>
-          Leave it
-        </button>
-      </p>
-    </form>
+    </EntryForm>
   )
 }
 

@@ -1,11 +1,11 @@
-import { type FormEvent, useState } from 'react'
-import { InputError } from '@/core'
+import { useState } from 'react'
 import { parse } from '@/formats/parse'
 import { TEST_IDS, type TestEntry, type TestId, testEntry } from '@/formats/record-document'
 import { sayDay } from '@/records/say'
 import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
 import { type Effects, proposeFamily } from '@/records/test-effects'
 import { centimetres } from '@/ui/words/lengths'
+import { EntryForm } from './EntryForm'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -167,36 +167,23 @@ type TestFormProps = { first: TestId; day: string; onAdd: (entry: TestEntry) => 
 
 function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
   const [id, setId] = useState<TestId>(first)
-  const [problem, setProblem] = useState<string | null>(null)
   const { how, unit } = SIMPLE_TESTS[id]
-  const submit = (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault()
-    const form = new FormData(event.currentTarget)
+  const enter = (form: FormData) => {
     const read = (name: string) => String(form.get(name) ?? '').trim()
     const trials = unit === 'seen' ? [1] : readTrials(read('trials'))
     const seat = Number(read('seat').replace(',', '.')) / 100
-    try {
-      onAdd(
-        parse(testEntry, {
-          test: id,
-          on: read('on'),
-          trials,
-          ...(read('seat') && { seatM: seat }),
-          ...(read('by') && { by: read('by') }),
-        }),
-      )
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error
-      setProblem(`${error.field}: accepted is ${error.accepts}`)
-    }
+    onAdd(
+      parse(testEntry, {
+        test: id,
+        on: read('on'),
+        trials,
+        ...(read('seat') && { seatM: seat }),
+        ...(read('by') && { by: read('by') }),
+      }),
+    )
   }
   return (
-    <form
-      className={styles.form}
-      aria-label="A test"
-      onSubmit={submit}
-      onKeyDown={(event) => event.key === 'Escape' && onLeave()}
-    >
+    <EntryForm label="A test" verb="Enter it" onEnter={enter} onLeave={onLeave}>
       <label>
         Test
         <select value={id} onChange={(event) => setId(event.target.value as TestId)}>
@@ -234,14 +221,7 @@ function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
         By (optional)
         <input name="by" maxLength={120} autoComplete="off" />
       </label>
-      {problem && <p role="alert">{problem}</p>}
-      <p className={styles.actions}>
-        <button type="submit">Enter it</button>
-        <button type="button" onClick={onLeave}>
-          Leave it
-        </button>
-      </p>
-    </form>
+    </EntryForm>
   )
 }
 

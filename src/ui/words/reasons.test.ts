@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest'
+import { buildPosture, type Limits, type Person, postureOf, resolveBody, tryAnalyse } from '@/core'
+import { findWorst, sayHeading, sayReason, sayReasonShort } from './reasons'
+
+const DEG = Math.PI / 180
+
+function stand(posture: string, person: Partial<Person> = {}, limits: Limits = {}) {
+  const body = resolveBody({ stature: 1.66, mass: 68, sex: 'female', age: 60, ...person, limits })
+  return tryAnalyse(body, buildPosture(postureOf(posture), body, 'long-upright', 'left'))
+}
+
+describe('why somebody does not do a posture', () => {
+  it('is nothing where they do, with what is to spare', () => {
+    const holds = stand('bow')
+    expect([holds?.verdict, sayReasonShort(holds), holds && sayHeading(holds)]).toEqual(['holds', '', ''])
+    expect(sayReason(holds)).toMatch(/^\d\.\d\scm to spare, the reserve is 1\.5\scm\.$/)
+  })
+
+  it('is the hardest finding, before a caution', () => {
+    const low = stand('bow', { swayReserve: 0.05 }, { kneeFlexionMax: 30 * DEG })
+    expect(low?.findings.map(({ severity }) => severity)).toEqual(expect.arrayContaining(['caution', 'hard']))
+    expect(low && findWorst(low)?.code).toBe('knee.flexion')
+    expect(sayReasonShort(low)).toBe('knee')
+    expect(sayReason(low)).toBe('The left knee bends past its limit. The left knee bends 40°; its limit is 30°.')
+  })
+
+  it('is the way in which they are near the edge, or past it', () => {
+    const short = stand('bow', { swayReserve: 0.05 })
+    expect(short?.verdict).toBe('close')
+    expect(sayReasonShort(short)).toBe('back left')
+    // No weight on the left leg, and two thirds of it there: the centre is left of the foot that may carry it.
+    const past = stand('bow', {}, { loadMax: { left: 0, right: 1 } })
+    expect(past?.verdict).toBe('beyond')
+    expect(sayReasonShort(past)).toMatch(/ahead|left/)
+  })
+
+  it('has a word of its own for a seat and a hand; too much on a leg is the side it lies on', () => {
+    expect(sayReasonShort(stand('parallel', {}, { seatedOnly: true }))).toBe('sits')
+    expect(sayReasonShort(stand('parallel', {}, { support: 'chair-back' }))).toBe('needs a hand')
+    // Five points too many on the left: what they are past is the edge on that side.
+    expect(sayReasonShort(stand('bow', {}, { loadMax: { left: 0.6, right: 1 } }))).toBe('left')
+    expect([sayReasonShort(null), sayReason(null)]).toEqual(['not possible', 'This cannot be stood by this body.'])
+  })
+})
