@@ -99,6 +99,14 @@ describe('people', () => {
     expect(row('tomasz-ferrow')?.standing?.verdict).toBe('holds')
     expect(row('wilhelm-oster')?.today).toBe('dizzy this morning')
     expect(row('calla-wynd')?.limits).toEqual(['no weight on the left leg'])
+    // Computed once, and anew for whoever was saved since.
+    const { revision, record } = await readRecord('calla-wynd')
+    await saveRecord('calla-wynd', { revision, record: { ...record, limits: [] } })
+    const again = (await readRoster()).rows
+    expect(again.find(({ id }) => id === 'bram-tallow')).toBe(row('bram-tallow'))
+    expect(again.find(({ id }) => id === 'calla-wynd')).toMatchObject({ limits: [], standing: { verdict: 'holds' } })
+    await saveRecord('calla-wynd', { revision: revision + 1, record })
+    expect((await readRoster()).rows.find(({ id }) => id === 'calla-wynd')).toEqual(row('calla-wynd'))
   })
 
   it('go to the bench with who set each limit', async () => {

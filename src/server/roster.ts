@@ -29,7 +29,19 @@ export type Roster = { rows: RosterRow[]; day: string }
 export async function readRoster(): Promise<Roster> {
   const day = today()
   const [records, house] = await Promise.all([listRecords(), readHouse()])
-  return { day, rows: records.map((kept) => toRow(kept, day, house.rules)) }
+  return { day, rows: records.map((kept) => rowOf(kept, day, house.rules)) }
+}
+
+/** What was computed of somebody, and from what: the list is opened far more often than anybody changes. */
+const known = new Map<string, { from: string; row: RosterRow }>()
+
+function rowOf(kept: KeptRecord, day: string, house: HouseDocument): RosterRow {
+  const from = JSON.stringify([kept.record, day, house])
+  const before = known.get(kept.id)
+  if (before?.from === from) return before.row
+  const row = toRow(kept, day, house)
+  known.set(kept.id, { from, row })
+  return row
 }
 
 function toRow({ id, record }: KeptRecord, day: string, house: HouseDocument): RosterRow {
