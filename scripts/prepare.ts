@@ -1,7 +1,7 @@
 /** Makes and migrates the database; with --demo puts the demo people in, with --fresh starts over. */
 
 import { connect, databaseUrl, openDatabase } from '@/db/client'
-import { putInDemo } from '@/db/demo'
+import { putInDemo } from '@/db/demo/put-in'
 import { bringUpToDate, clear, DatabaseError } from '@/db/migrate'
 import { forgetDeleted } from '@/db/people'
 

@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm'
-import type { Database } from './client'
-import { DEMO_PEOPLE } from './demo-people'
-import { facts, people } from './schema'
+import type { Database } from '../client'
+import { facts, people } from '../schema'
+import { DEMO_PEOPLE } from './people'
 
 const PUT_IN = 'demo people'
 
