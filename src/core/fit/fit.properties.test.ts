@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { anyCosts } from '@/testing/costs'
 import { type Body, resolveBody } from '../body/body'
 import type { Limits, Person } from '../body/person'
 import { DEG, type Side } from '../conventions'
@@ -86,33 +87,14 @@ describe('what somebody passes', () => {
   })
 })
 
-const INFINITE = Number.POSITIVE_INFINITY
-const cost = fc.oneof(
-  fc.constant(INFINITE),
-  fc.integer({ min: 0, max: 40 }).map((n) => n / 4),
-)
-const anyCosts = fc
-  .tuple(fc.integer({ min: 1, max: 8 }), fc.integer({ min: 1, max: 12 }))
-  .chain(([people, candidates]) =>
-    fc.array(fc.array(cost, { minLength: candidates, maxLength: candidates }), {
-      minLength: people,
-      maxLength: people,
-    }),
-  )
-const choose = (rows: readonly (readonly number[])[], most: number) =>
-  chooseLevels(
-    rows.map((row) => Float64Array.from(row)),
-    most,
-  )
-
 describe('the choice of levels', () => {
   it('is never worse with one level more, and never has more levels than asked for', () => {
     fc.assert(
       fc.property(anyCosts, (rows) => {
-        const [one, two, three] = [1, 2, 3].map((most) => choose(rows, most)) as [
-          ReturnType<typeof choose>,
-          ReturnType<typeof choose>,
-          ReturnType<typeof choose>,
+        const [one, two, three] = [1, 2, 3].map((most) => chooseLevels(rows, most)) as [
+          ReturnType<typeof chooseLevels>,
+          ReturnType<typeof chooseLevels>,
+          ReturnType<typeof chooseLevels>,
         ]
         for (const [fewer, more] of [
           [one, two],
@@ -131,7 +113,7 @@ describe('the choice of levels', () => {
       fc.property(anyCosts, fc.nat(), (rows, by) => {
         const turn = by % rows.length
         const turned = [...rows.slice(turn), ...rows.slice(0, turn)]
-        const [a, b] = [choose(rows, 2), choose(turned, 2)]
+        const [a, b] = [chooseLevels(rows, 2), chooseLevels(turned, 2)]
         expect([b.unfitted, b.total]).toEqual([a.unfitted, expect.closeTo(a.total, 9)])
       }),
     )
@@ -141,7 +123,7 @@ describe('the choice of levels', () => {
     fc.assert(
       fc.property(anyCosts, (rows) => {
         fc.pre(rows.length > 1)
-        const [all, without] = [choose(rows, 2), choose(rows.slice(1), 2)]
+        const [all, without] = [chooseLevels(rows, 2), chooseLevels(rows.slice(1), 2)]
         expect(all.unfitted).toBeGreaterThanOrEqual(without.unfitted)
         expect(all.unfitted).toBeLessThanOrEqual(without.unfitted + 1)
         if (all.unfitted === without.unfitted) expect(all.total).toBeGreaterThanOrEqual(without.total - 1e-9)

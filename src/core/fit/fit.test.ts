@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { anyCosts } from '@/testing/costs'
 import { analyse } from '../analysis'
 import { type Body, resolveBody } from '../body/body'
 import type { Limits, Person } from '../body/person'
@@ -31,22 +32,6 @@ function enumerate(costs: readonly Float64Array[], most: number): { unfitted: nu
   visit(0, [])
   return best
 }
-
-const cost = fc.oneof(
-  fc.constant(INFINITE),
-  fc.integer({ min: 0, max: 40 }).map((n) => n / 4),
-)
-
-/** Some people against some candidates. */
-const anyCosts = fc
-  .tuple(fc.integer({ min: 1, max: 7 }), fc.integer({ min: 1, max: 11 }))
-  .chain(([people, candidates]) =>
-    fc.array(fc.array(cost, { minLength: candidates, maxLength: candidates }), {
-      minLength: people,
-      maxLength: people,
-    }),
-  )
-  .map((rows) => rows.map((row) => Float64Array.from(row)))
 
 describe('the choice of levels', () => {
   it('finds what trying every set finds, for one, two and three levels', () => {
