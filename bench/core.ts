@@ -9,7 +9,7 @@ const PERSON = { stature: 1.62, mass: 68, sex: 'female' as const, age: 74 }
 const body = resolveBody(PERSON)
 const bow = buildPosture(postureOf('bow'), body, 'long-upright', 'left')
 const standing = calcStandingMargin(body)
-const scale = new Scale(body, new Set())
+const scale = new Scale(body, new Map())
 const reference = await loadReference()
 
 const bench = new Bench({ time: 1500, warmupTime: 500 })

@@ -1,8 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { analyse, calcStandingMargin } from './analysis'
+import { readBalance } from './balance/balance'
+import { findEdgeCause } from './balance/cause'
+import { makeOwnStanding } from './balance/share'
 import { resolveBody } from './body/body'
 import { calcSegmentTable, SEGMENT_KINDS } from './body/segments'
 import { DEG, type Vec2 } from './conventions'
+import { setFooting } from './stance/footing'
 import type { Stance } from './stance/stance'
 import { makeStandingStance } from './stance/standing'
 import { makeSeated } from './variants/seated'
@@ -138,9 +142,48 @@ describe('limits on load', () => {
     expect(least).toBeGreaterThan(free + 0.2)
   })
 
-  it('leave no standing to compare with where its share breaks them', () => {
-    const none = resolveBody({ ...PERSON, limits: { loadMax: { left: 0, right: 1 } } })
-    expect(calcStandingMargin(none)).toBeNull()
+  it('leave the foot beside a light one free: under 5 % is as good as lifted', () => {
+    const limited = resolveBody({ ...PERSON, limits: { loadMax: { left: 1, right: 0.6 } } })
+    const reach = (body: typeof BODY, loadLeft: number) =>
+      Math.max(...analyse(body, { ...STANDING, loadLeft }, { standing: null }).usable.map((c) => c.x))
+    expect(reach(limited, 0.04)).toBeCloseTo(reach(BODY, 0.04), 9)
+    expect(reach(limited, 0.05)).toBeLessThan(reach(BODY, 0.05) - 0.05)
+  })
+
+  it('end the base by what they are: an order toward its leg, the feet elsewhere', () => {
+    const limited = resolveBody({ ...PERSON, limits: { loadMax: { left: 0.5, right: 1 } } })
+    const footing = setFooting(limited, { ...STANDING, loadLeft: 0.3 })
+    expect(findEdgeCause(footing, -1, 0)).toEqual({ kind: 'order', side: 'left' })
+    expect(findEdgeCause(footing, 1, 0)).toEqual({ kind: 'outline' })
+    expect(findEdgeCause(setFooting(BODY, STANDING), -1, 0)).toEqual({ kind: 'outline' })
+    const chair = { kind: 'chair-back' as const, hand: 'right' as const, at: [0.6, 0.2, 0.9] as const, maxLoad: 0.1 }
+    expect(findEdgeCause(setFooting(BODY, { ...STANDING, supports: [chair] }), 1, 0)).toEqual({
+      kind: 'hand',
+      hand: 'right',
+    })
+    const tipped = analyse(limited, STANDING, { standing: null, withoutFreeTurn: true })
+    const reserve = tipped.findings.find(({ code }) => code === 'balance.reserve')
+    expect(reserve).toMatchObject({ severity: 'hard', cause: { kind: 'order', side: 'left' } })
+    expect(reserve?.text).toMatch(/left leg may carry 50 %, and 50 % is on it\. A felt share is ± 5 points/)
+  })
+
+  it('are kept by own standing, even where that can be, else the nearest share that keeps the reserve', () => {
+    const shareOf = (loadMax: { left: number; right: number }) =>
+      makeOwnStanding(resolveBody({ ...PERSON, limits: { loadMax } })).loadLeft
+    expect(shareOf({ left: 1, right: 1 })).toBe(0.5)
+    expect(shareOf({ left: 0.9, right: 1 })).toBe(0.5)
+    const half = resolveBody({ ...PERSON, limits: { loadMax: { left: 0.5, right: 1 } } })
+    const left = shareOf({ left: 0.5, right: 1 })
+    const keeps = (loadLeft: number) => {
+      const { assured, reserve } = readBalance(setFooting(half, { ...STANDING, loadLeft }))
+      return assured.margin >= reserve
+    }
+    expect([keeps(left), keeps(left + 0.01)]).toEqual([true, false])
+    expect(shareOf({ left: 1, right: 0.5 })).toBeCloseTo(1 - left, 9)
+    expect(calcStandingMargin(resolveBody({ ...PERSON, limits: { loadMax: { left: 0, right: 1 } } }))).toBeGreaterThan(
+      0,
+    )
+    expect(calcStandingMargin(resolveBody({ ...PERSON, limits: { loadMax: { left: 0.4, right: 0.4 } } }))).toBeNull()
   })
 })
 

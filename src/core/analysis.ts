@@ -1,21 +1,23 @@
 import { type Alignment, readAlignment } from './balance/alignment'
-import { type Base, calcFullBase, calcSupportingBase, calcUsableBase } from './balance/base'
+import { findCauses, readBalance } from './balance/balance'
+import { type Base, calcFullBase, calcSupportingBase } from './balance/base'
+import type { EdgeCause } from './balance/cause'
 import { calcFreeTurn } from './balance/free-turn'
 import { type LegReading, readLegs } from './balance/legs'
-import { calcMargins, calcRose, type Margins, viewEdges } from './balance/margins'
+import { calcMargins, calcRose, type Margins } from './balance/margins'
 import { calcPushes, type Pushes } from './balance/push'
+import { makeOwnStanding } from './balance/share'
 import { calcPossibleSplit, type PossibleSplit } from './balance/split'
-import { type Assured, calcAssured, listBodyErrors } from './balance/uncertainty'
+import { type Assured, listBodyErrors } from './balance/uncertainty'
 import type { Body } from './body/body'
 import type { BySide, Vec2 } from './conventions'
 import { InputError } from './errors'
 import type { Finding, Verdict } from './limits/finding'
-import { calcReserve, judge } from './limits/judge'
+import { judge } from './limits/judge'
 import { type Pose, solvePose } from './pose/pose'
 import { checkFooting } from './stance/check'
 import { setFooting } from './stance/footing'
 import type { Stance } from './stance/stance'
-import { makeStandingStance } from './stance/standing'
 
 /** Everything that the model says of one stance: metres, kilograms, newtons, radians, shares 0 to 1, floor frame. */
 export type Analysis = {
@@ -26,6 +28,8 @@ export type Analysis = {
   margins: { full: Margins; usable: Margins; supporting: Margins | null }
   assured: Assured
   reserve: number
+  /** What ends the usable base at its nearest edge, and at the edge that decides the assured margin. */
+  causes: { nearest: EdgeCause; assured: EdgeCause }
   /** The assured margin as an angle at the centre of mass. */
   tilt: number
   /** Assured margin over that of the same person standing parallel; null where that one isn't above zero. */
@@ -58,9 +62,9 @@ export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {
   checkFooting(footing)
   const pose = solvePose(footing)
   const full = calcFullBase(pose)
-  const usable = calcUsableBase(pose)
   const supporting = calcSupportingBase(pose)
-  const views = viewEdges(usable, pose.centre)
+  const balance = readBalance(pose, stance.seat ? listBodyErrors(pose) : null)
+  const { usable, views, assured, reserve } = balance
   const margins = {
     full: calcMargins(full, pose.centre),
     usable: calcMargins(usable, pose.centre, views),
@@ -71,8 +75,6 @@ export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {
         pose.centre,
       ),
   }
-  const assured = calcAssured(pose, usable, views, stance.seat ? listBodyErrors(pose) : null)
-  const reserve = calcReserve(pose)
   const legs = readLegs(pose, pose.legs)
   const rose = margins.usable.nearest < 0 ? NO_ROSE : calcRose(usable, pose.centre)
   const standing = options.standing === undefined ? calcStandingMargin(body) : options.standing
@@ -92,7 +94,8 @@ export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {
     alignment: readAlignment(pose, rose),
     freeTurn: options.withoutFreeTurn ? null : calcFreeTurn(body, stance),
     pushes: calcPushes(pose, margins.full, margins.usable),
-    ...judge(pose, legs, margins.usable.nearest, assured.margin, reserve),
+    causes: findCauses(pose, balance),
+    ...judge(pose, legs, balance),
   }
 }
 
@@ -111,9 +114,7 @@ const NO_ROSE: number[] = new Array(72).fill(0)
 /** Assured margin of the person's own standing; null where it has none (no such stance, or no margin above zero). */
 export function calcStandingMargin(body: Body): number | null {
   try {
-    const footing = setFooting(body, makeStandingStance(body))
-    const usable = calcUsableBase(footing)
-    const { margin } = calcAssured(footing, usable, viewEdges(usable, footing.centre))
+    const { margin } = readBalance(setFooting(body, makeOwnStanding(body))).assured
     return margin > 0 ? margin : null
   } catch (error) {
     if (error instanceof InputError) return null

@@ -97,8 +97,17 @@ const toWays = (ways: { forward: number; back: number; left: number; right: numb
   rightN: ways.right,
 })
 
-function toFinding({ code, severity, where, value, limit, unit, text }: Finding) {
-  const outside = { m: ['m', 1], rad: ['deg', 1 / DEG], share: ['pct', 100] } as const
+function toFinding({ code, severity, where, value, limit, unit, cause, text }: Finding) {
+  const outside = { m: ['m', 1], rad: ['deg', 1 / DEG], share: ['pct', 100], s: ['s', 1] } as const
   const [name, factor] = outside[unit]
-  return { code, severity, where, value: value * factor, limit: limit * factor, unit: name, text }
+  return {
+    code,
+    severity,
+    where,
+    value: value * factor,
+    limit: limit * factor,
+    unit: name,
+    ...(cause && { cause }),
+    text,
+  }
 }

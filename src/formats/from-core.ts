@@ -39,6 +39,7 @@ const fromFoot = (foot: FootSetting): FootDocument => ({
   contact: foot.contact,
   pressureAt: foot.pressureAt,
   ...(foot.contact === 'air' && { clearanceM: foot.clearance }),
+  ...(foot.lift !== undefined && { liftDeg: deg(foot.lift) }),
 })
 
 const fromArm = (arm: Arm): ArmDocument => ({

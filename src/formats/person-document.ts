@@ -7,6 +7,7 @@ const length = number(0.02, 0.9, 'm')
 const sided = z.union([length, z.looseObject({ left: length, right: length })], {
   error: 'a length from 0.02 to 0.9 m, or { left, right }',
 })
+const seconds = number(0, 600, 's')
 const angle = (min: number, max: number) => number(min, max, 'degrees').optional()
 
 const sideLimits = {
@@ -64,6 +65,11 @@ export const personDocument = z.looseObject(
     usableAcross: number(0.05, 1, '').optional(),
     swayReserveM: number(0, 0.2, 'm').optional(),
     swayReserveOneFootM: number(0, 0.2, 'm').optional(),
+    oneLegStandS: z
+      .union([seconds, z.looseObject({ left: seconds.optional(), right: seconds.optional() })], {
+        error: 'seconds from 0 to 600, or { left, right }',
+      })
+      .optional(),
     trunkShiftM: number(-0.1, 0.2, 'm').optional(),
     lengths: z
       .looseObject(

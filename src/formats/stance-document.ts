@@ -5,16 +5,27 @@ import { personDocument } from './person-document'
 
 export const STANCE_FORMAT = 'nivrel.stance/1'
 
-export const footDocument = z.looseObject(
-  {
-    heel: point2,
-    toeOutDeg: number(-100, 100, 'degrees').optional(),
-    contact: oneOf(['whole', 'ball', 'heel', 'toe-touch', 'air']).optional(),
-    pressureAt: number(0, 1, 'of the bearing part').optional(),
-    clearanceM: number(0, 1, 'm').optional(),
-  },
-  { error: 'an object with at least a heel' },
-)
+/** How far the heel may be lifted in each contact, in degrees (lifted toes negative). */
+const LIFTS = { whole: [0, 0], ball: [0, 60], heel: [-40, 0], 'toe-touch': [0, 60], air: [-40, 60] } as const
+
+export const footDocument = z
+  .looseObject(
+    {
+      heel: point2,
+      toeOutDeg: number(-100, 100, 'degrees').optional(),
+      contact: oneOf(['whole', 'ball', 'heel', 'toe-touch', 'air']).optional(),
+      pressureAt: number(0, 1, 'of the bearing part').optional(),
+      clearanceM: number(0, 1, 'm').optional(),
+      liftDeg: number(-40, 60, 'degrees').optional(),
+    },
+    { error: 'an object with at least a heel' },
+  )
+  .superRefine(({ contact = 'whole', liftDeg = 0 }, context) => {
+    const [low, high] = LIFTS[contact]
+    if (liftDeg >= low && liftDeg <= high) return
+    const message = `from ${low} to ${high} degrees with contact ${contact} (heel up positive, toes up negative)`
+    context.addIssue({ code: 'custom', path: ['liftDeg'], message })
+  })
 
 const HEIGHT = 'either { kneeFlexionDeg, leg } or { pelvisDropM }, not both'
 
@@ -23,7 +34,7 @@ export const heightDocument = z
     {
       kneeFlexionDeg: number(0, 140, 'degrees').optional(),
       leg: oneOf(['left', 'right']).optional(),
-      pelvisDropM: number(-0.2, 1.2, 'm').optional(),
+      pelvisDropM: number(-0.15, 1.5, 'm').optional(),
     },
     { error: HEIGHT },
   )

@@ -38,6 +38,7 @@ export function toPerson(doc: PersonDocument): Person {
     usableAcross: doc.usableAcross,
     swayReserve: doc.swayReserveM,
     swayReserveOneFoot: doc.swayReserveOneFootM,
+    oneLegStand: typeof doc.oneLegStandS === 'number' ? bySide(() => doc.oneLegStandS as number) : doc.oneLegStandS,
     trunkShift: doc.trunkShiftM,
     lengths: doc.lengths && toLengths(doc.lengths),
     limits: doc.limits && toLimits(doc.limits),
@@ -129,6 +130,7 @@ const toFoot = (doc: FootDocument): FootSetting => ({
   contact: doc.contact ?? 'whole',
   pressureAt: doc.pressureAt ?? STANCE_DEFAULTS.pressureAt,
   clearance: doc.clearanceM ?? STANCE_DEFAULTS.clearanceM,
+  lift: rad(doc.liftDeg),
 })
 
 function toHeight(doc: StanceBody['height']): Height {

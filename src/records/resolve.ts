@@ -47,6 +47,7 @@ export function resolveRecord(record: RecordDocument, on: string, house: HouseDo
     ...(effects.usableAlong && { usableAlong: effects.usableAlong.value }),
     ...(effects.swayReserveM && { swayReserveM: effects.swayReserveM.value }),
     ...(effects.swayReserveOneFootM && { swayReserveOneFootM: effects.swayReserveOneFootM.value }),
+    ...standsOf(effects),
     ...shortenLeg(record),
     limits: limitsOf(bindings, effects),
     ...(Object.keys(house).length > 0 && { house }),
@@ -86,6 +87,12 @@ function ageOn({ body, measured }: RecordDocument, on: string): number {
   if (!since || since > on) return age
   const years = Number(on.slice(0, 4)) - Number(since.slice(0, 4)) - (on.slice(5) < since.slice(5) ? 1 : 0)
   return Math.min(115, age + years)
+}
+
+/** The timed stands on one leg, as far as each leg was timed. */
+function standsOf({ oneLegStandS: { left, right } }: Effects): Partial<PersonDocument> {
+  if (!left && !right) return {}
+  return { oneLegStandS: { ...(left && { left: left.value }), ...(right && { right: right.value }) } }
 }
 
 /** A shorter leg measured lying shortens its shank; seen standing it may be a tilted pelvis, and changes nothing. */

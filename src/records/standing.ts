@@ -1,4 +1,4 @@
-import { type Analysis, asStoodBy, makeStandingStance, resolveBody, tryAnalyse } from '@/core'
+import { type Analysis, asStoodBy, makeOwnStanding, resolveBody, tryAnalyse } from '@/core'
 import type { PersonDocument } from '@/formats/person-document'
 import type { RecordDocument, TestEntry } from '@/formats/record-document'
 import { toPerson } from '@/formats/to-core'
@@ -14,7 +14,7 @@ export type OwnStanding = { analysis: Analysis | null; seen: TestEntry | null; c
 export function readStanding(record: RecordDocument, document: PersonDocument, on: string): OwnStanding {
   const body = resolveBody(toPerson(document))
   const seen = findSeenStanding(record, on)
-  const analysis = tryAnalyse(body, asStoodBy(body, makeStandingStance(body)))
+  const analysis = tryAnalyse(body, asStoodBy(body, makeOwnStanding(body)))
   const isShort = analysis !== null && analysis.verdict !== 'holds'
   const byBalanceAlone = analysis?.findings.every(
     ({ severity, code }) => severity === 'note' || code === 'balance.reserve',

@@ -1,4 +1,4 @@
-import { HOUSE_RULES, PROPORTIONS } from '@/core'
+import { bySide, HOUSE_RULES, PROPORTIONS } from '@/core'
 import type { RecordDocument, TestEntry, TestId } from '@/formats/record-document'
 import { countingTrial, findLastTest } from './simple-tests'
 
@@ -9,6 +9,8 @@ export type Effects = {
   usableAlong: Effect | null
   swayReserveM: Effect | null
   swayReserveOneFootM: Effect | null
+  /** How long they stood on each leg. */
+  oneLegStandS: { left: Effect | null; right: Effect | null }
   riseFromM: Effect | null
 }
 
@@ -44,8 +46,8 @@ export function findEffects(record: RecordDocument, on: string, onTwoFeet = HOUS
     ({ from }) => from && countingTrial(from) < HELD,
   )
   const reserve = failed?.from ? { value: Math.max(failed.reserve, onTwoFeet), from: failed.from } : null
-  const legs = (['one-leg-left', 'one-leg-right'] as const).flatMap((test) => last(test) ?? [])
-  const poorLeg = legs.find((entry) => countingTrial(entry) < ONE_LEG_POOR)
+  const stands = bySide((side) => last(`one-leg-${side}`))
+  const poorLeg = [stands.left, stands.right].find((entry) => entry && countingTrial(entry) < ONE_LEG_POOR)
   const chair = record.tests
     .filter((t) => t.test === 'chair-stand' && t.on <= on && t.seatM && countingTrial(t) >= 1)
     .at(-1)
@@ -59,6 +61,7 @@ export function findEffects(record: RecordDocument, on: string, onTwoFeet = HOUS
     swayReserveM: reserve,
     // One leg not held five seconds: no discount for the foot that could be set down.
     swayReserveOneFootM: poorLeg ? { value: reserve?.value ?? onTwoFeet, from: poorLeg } : null,
+    oneLegStandS: bySide((side) => stands[side] && { value: countingTrial(stands[side]), from: stands[side] }),
     riseFromM: chair?.seatM ? { value: chair.seatM, from: chair } : null,
   }
 }

@@ -1,9 +1,9 @@
 import type { Vec2 } from '../conventions'
-import { directionVector, SIDES } from '../conventions'
+import { directionVector, otherSide, SIDES } from '../conventions'
 import { InputError } from '../errors'
 import { calcArea, calcHull, type Ring } from '../geometry/polygon'
 import { layOnFloor } from '../stance/foot'
-import type { Footing } from '../stance/footing'
+import { type Footing, isLight } from '../stance/footing'
 import { isPressed } from '../stance/stance'
 
 /**
@@ -59,13 +59,12 @@ function layPart(footing: Footing, side: 'left' | 'right', extent: 'full' | 'usa
 
 function calcBase(footing: Footing, extent: 'full' | 'usable'): Base {
   const { stance, body } = footing
-  const onTwo = footing.feet.left.part !== null && footing.feet.right.part !== null
   const carriers: Carrier[] = []
   for (const side of SIDES) {
     const ring = layPart(footing, side, extent)
     if (!ring) continue
     const corners = ring.map(side === 'left' ? ofLeft : ofRight)
-    carriers.push({ corners, most: extent === 'usable' && onTwo ? body.loadMax[side] : 1 })
+    carriers.push({ corners, most: extent === 'usable' && !isLight(footing, otherSide(side)) ? body.loadMax[side] : 1 })
   }
   if (stance.seat) {
     const half = (SEAT_SIDE * body.stature * (extent === 'usable' ? SEAT_USABLE : 1)) / 2

@@ -50,7 +50,7 @@ function readLeg({ body, stance }: Footing, leg: Leg, side: Side): LegReading {
     sideTilt: Math.atan2(-kneeV, leg.kneeZ - foot.ankleZ),
     moment: seated ? null : force * (kneeU - foot.pressureU * foot.length),
     momentFrontal: seated ? null : force * (kneeV - foot.pressureV * foot.breadth),
-    locked: leg.flexion < body.house.kneeLocked && share >= CARRIES,
+    locked: leg.flexion < body.house.kneeLocked,
     hip: { flexion: leg.hipFlexion, abduction: leg.hipAbduction, rotation: leg.hipRotation },
     dorsiflexion: leg.dorsiflexion,
     rangeUsed: leg.rangeUsed,

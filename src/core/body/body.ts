@@ -83,14 +83,16 @@ export type Ranges = {
 
 const USABLE_SD_ESTIMATED = 0.08
 const USABLE_SD_GIVEN = 0.03
+const AGE_UNKNOWN = 80
 
 /**
  * Fraction of the foot's length along which a person can carry their weight: about 0.60 under 60 years, falling
- * after, here by 0.01 a year and kept within 0.30 to 0.60.
+ * after, here by 0.01 a year and kept within 0.30 to 0.60. An age that is not known is reckoned as 80: nobody looks
+ * steadier for want of an answer.
  * @source King, Judge & Wolfson, J Gerontol 49 (1994) M258; the slope is a house default
  */
 export function estimateUsableAlong(age: number | undefined): number {
-  return age === undefined ? 0.6 : Math.min(0.6, Math.max(0.3, 0.6 - 0.01 * (age - 60)))
+  return Math.min(0.6, Math.max(0.3, 0.6 - 0.01 * ((age ?? AGE_UNKNOWN) - 60)))
 }
 
 /** The body of a person: measured where measured, else in proportion to stature. */

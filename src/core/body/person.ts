@@ -71,6 +71,8 @@ export type Person = {
   usableAcross?: number
   swayReserve?: number
   swayReserveOneFoot?: number
+  /** Best of the timed stands on each leg, in seconds. */
+  oneLegStand?: Partial<BySide<number>>
   trunkShift?: number
   lengths?: Partial<Lengths>
   limits?: Limits

@@ -2,15 +2,16 @@ import { type Analysis, tryAnalyse } from '../analysis'
 import type { Body } from '../body/body'
 import { SIDES } from '../conventions'
 import { InputError } from '../errors'
+import { type Candidate, listCandidates } from '../postures/candidates'
 import type { Measures } from '../postures/measures'
 import { layOut } from '../postures/measures'
 import type { Stance } from '../stance/stance'
+import { asStoodBy } from '../variants/demands'
 import { makeSeated } from '../variants/seated'
 import type { Variant } from '../variants/variant'
 import { findVariants } from '../variants/variants'
-import { type Candidate, listCandidates } from './candidates'
+import type { IsOver } from '../variants/weigh'
 import { type Choice, chooseLevels } from './choose-levels'
-import { asStoodBy } from './hold'
 import { LevelScale, type Taught, type Weighings } from './weigh-levels'
 
 export type FitOptions = {
@@ -39,8 +40,9 @@ export function weighBody(
   taught: Taught,
   chairs: boolean,
   candidates = listCandidates(measures, taught.keeps),
+  isOver?: IsOver,
 ): Weighings {
-  return new LevelScale(body, taught, candidates[0] as Candidate, chairs).weighAll(candidates)
+  return new LevelScale(body, taught, candidates[0] as Candidate, chairs, isOver).weighAll(candidates)
 }
 
 /** The levels of a class, once everybody was weighed; what one level more or less would come to. */
@@ -68,22 +70,22 @@ export function chooseForClass(
 /**
  * A form of their own for somebody whom no level fits: the nearest variant of the posture as taught, or the least help
  * with which it holds; else the seated form, where that keeps their limits. Whoever sits, or may put no weight on a leg
- * that the posture puts down, is given no standing form; toes that point at each other are for passing through only.
+ * that the posture puts down, is given no standing form.
  */
-export function findOwnForm(body: Body, measures: Measures, taught: Taught): OwnForm {
+export function findOwnForm(body: Body, measures: Measures, taught: Taught, isOver?: IsOver): OwnForm {
   const stance = layOut(measures, body, taught.side, taught.posture, taught.keeps)
   const bare = SIDES.some((side) => body.loadMax[side] === 0 && stance.feet[side].contact !== 'air')
   if (!body.person.limits?.seatedOnly && !bare) {
-    const variant = findStandingVariant(body, asStoodBy(body, stance))
+    const variant = findStandingVariant(body, stance, isOver)
     if (variant) return { kind: 'own', stance: variant.stance, variant }
   }
   const seated = sitFor(body, stance)
   return seated ? { kind: 'seated', stance: seated, variant: null } : { kind: 'none', stance: null, variant: null }
 }
 
-function findStandingVariant(body: Body, stance: Stance): Variant | null {
+function findStandingVariant(body: Body, stance: Stance, isOver?: IsOver): Variant | null {
   try {
-    const { variants } = findVariants(body, stance, { leastOnly: true, toesOut: true })
+    const { variants } = findVariants(body, stance, { leastOnly: true, ...(isOver && { isOver }) })
     return (
       variants.find(
         ({ kind, stance: found }) => (kind === 'nearest' || kind === 'help') && keepsFront(found, stance),
@@ -112,7 +114,7 @@ function sitFor(body: Body, stance: Stance): Stance | null {
   return null
 }
 
-/** A posture as taught, as this person stands it: with a hand where they need one. Null where it cannot be stood. */
+/** A posture as taught, as this person stands it: with what they may not do without. Null where it cannot be stood. */
 export function readAsTaught(body: Body, measures: Measures, taught: Taught): Analysis | null {
   return tryAnalyse(body, asStoodBy(body, layOut(measures, body, taught.side, taught.posture, taught.keeps)))
 }

@@ -1,12 +1,13 @@
 import { tryAnalyse } from '../analysis'
 import type { Body } from '../body/body'
 import type { Side } from '../conventions'
+import type { Candidate } from '../postures/candidates'
 import { layOut } from '../postures/measures'
 import type { Feature, Stance } from '../stance/stance'
-import { keyOf, Scale } from '../variants/weigh'
+import { meetDemands } from '../variants/demands'
+import { listChairs } from '../variants/hold'
+import { type IsOver, knowFindings, Scale, SearchCut } from '../variants/weigh'
 import { isAsSaid } from './as-said'
-import type { Candidate } from './candidates'
-import { asStoodBy, listHolds } from './hold'
 
 /** A hand on a support counts as this much change, as for variants. */
 const HOLD_COST = 2
@@ -20,51 +21,47 @@ export type Taught = { posture: string; side: Side; keeps: readonly Feature[] }
 /**
  * One person against every candidate: what it would cost them, infinity where it does not pass. For somebody who does
  * the posture as taught most are only known from below (the candidate's distance) until they are asked for: `exact` is
- * 1 where the cost was weighed.
+ * 1 where the cost was weighed; `cut`: the weighing was ended before it was done.
  */
-export type Weighings = { costs: Float64Array; exact: Uint8Array }
-
-/** The cautions that somebody has in a posture as taught: another version need not be better than that. */
-function findKnownCautions(body: Body, stance: Stance): Set<string> {
-  const findings = tryAnalyse(body, asStoodBy(body, stance))?.findings ?? []
-  return new Set(findings.filter(({ severity }) => severity === 'caution').map(keyOf))
-}
+export type Weighings = { costs: Float64Array; exact: Uint8Array; cut: boolean }
 
 /** Weighs versions of one posture for one body; `pass` answers with the stance in which a candidate passes. */
 export class LevelScale {
   private readonly scale: Scale
   private readonly needsHold: boolean
+  private cut = false
 
   constructor(
     private readonly body: Body,
     private readonly taught: Taught,
     asTaught: Candidate,
     private readonly chairs: boolean,
+    isOver?: IsOver,
   ) {
-    this.scale = new Scale(body, findKnownCautions(body, this.lay(asTaught)))
+    // What somebody shows in the posture as taught, another version need not be better than.
+    this.scale = new Scale(body, knowFindings(tryAnalyse(body, this.lay(asTaught))?.findings ?? []), isOver)
     this.needsHold = body.person.limits?.support !== undefined
   }
 
   /** The stance in which the person passes, bare where that does; null where none does. */
   pass(candidate: Candidate): Stance | null {
-    const { limits } = this.body.person
     const stance = this.lay(candidate)
-    if (limits?.seatedOnly && !stance.seat) return null
-    if (!this.needsHold || stance.seat) {
-      const bare = this.scale.weigh(stance, this.reserve)
-      if (bare.passes) return stance
-      // A hand mends a margin, never a joint.
-      if (bare.whole || stance.seat || this.reserve - bare.assured > HAND_BUYS) return null
-    }
-    if (!this.chairs && !this.needsHold) return null
-    return this.passHolding(stance)
+    if (this.body.person.limits?.seatedOnly && !stance.seat) return null
+    const met = meetDemands(this.body, stance)
+    if (met.length > 1) return this.findSteadiest(met)
+    const bare = this.scale.weigh(met[0], this.reserve)
+    if (bare.passes) return met[0]
+    // A hand mends a margin, never a joint.
+    const margin = bare.assured < bare.reserve && bare.reserve - bare.assured <= HAND_BUYS
+    if (!margin || stance.seat || !this.chairs) return null
+    return this.findSteadiest(listChairs(this.body, met[0]))
   }
 
-  private passHolding(stance: Stance): Stance | null {
+  private findSteadiest(stances: readonly Stance[]): Stance | null {
     let best: { stance: Stance; assured: number } | null = null
-    for (const held of listHolds(this.body, stance)) {
-      const { passes, assured } = this.scale.weigh(held, this.reserve)
-      if (passes && (!best || assured > best.assured + 1e-9)) best = { stance: held, assured }
+    for (const stance of stances) {
+      const { passes, assured } = this.scale.weigh(stance, this.reserve)
+      if (passes && (!best || assured > best.assured + 1e-9)) best = { stance, assured }
     }
     return best?.stance ?? null
   }
@@ -85,11 +82,23 @@ export class LevelScale {
     const costs = Float64Array.from(candidates, ({ distance }) => distance)
     const exact = new Uint8Array(candidates.length)
     for (let i = 0; i < candidates.length; i++) {
-      costs[i] = this.calcCost(candidates[i] as Candidate)
+      costs[i] = this.tryCost(candidates[i] as Candidate)
       exact[i] = 1
       if (i === 0 && costs[0] === 0) break
     }
-    return { costs, exact }
+    return { costs, exact, cut: this.cut }
+  }
+
+  /** What nobody had time to weigh is not known to pass. */
+  private tryCost(candidate: Candidate): number {
+    if (this.cut) return Number.POSITIVE_INFINITY
+    try {
+      return this.calcCost(candidate)
+    } catch (error) {
+      if (!(error instanceof SearchCut)) throw error
+      this.cut = true
+      return Number.POSITIVE_INFINITY
+    }
   }
 
   private lay({ measures }: Candidate): Stance {

@@ -34,7 +34,16 @@ const behind: LegRule = {
     if (!arm || !(arm.behind > limit + AT_LIMIT)) return null
     const hard = arm.behind > own + AT_LIMIT
     const text = `The ${facts.side} upper arm goes ${degrees(arm.behind)} behind the side; ${hard ? 'its limit' : 'usual'} is ${degrees(limit)}.`
-    return { severity: hard ? 'hard' : 'note', where: `${facts.side} arm`, value: arm.behind, limit, unit: 'rad', text }
+    const by = limit === own ? 'armBackMax' : 'armBehind'
+    return {
+      severity: hard ? 'hard' : 'note',
+      where: `${facts.side} arm`,
+      value: arm.behind,
+      limit,
+      unit: 'rad',
+      by,
+      text,
+    }
   },
 }
 

@@ -1,18 +1,29 @@
+import { findCauses } from '../balance/balance'
+import type { EdgeCause } from '../balance/cause'
+import { INPUT_SD } from '../balance/uncertainty'
+import type { Side } from '../conventions'
+import { type Footing, shareOf } from '../stance/footing'
 import type { SupportKind } from '../stance/stance'
 import type { StanceRule } from './rule'
-import { millimetres } from './words'
+import { isHeldEnough } from './supports'
+import { millimetres, percent } from './words'
 
 const outside: StanceRule = {
   id: 'balance.outside',
   code: 'balance.outside',
   looksAt: 'whether the centre of mass falls within the usable base',
-  source: 'the balance model: outside it nothing can be held still',
-  heading: () => 'The centre is past the edge',
+  source: 'the balance model: outside it nothing can be held still, or an order is broken',
+  heading: (_, cause) => (cause?.kind === 'order' ? 'Past the ordered weight' : 'The centre is past the edge'),
   advice: 'Move the weight toward the middle, widen or shorten the stance, or take a hand on a support.',
-  find: ({ nearest }) => {
+  find: ({ footing, balance }) => {
+    const { nearest } = balance
     if (!(nearest < 0)) return null
-    const text = `The centre is ${millimetres(-nearest)} outside the part of the base that can be used.`
-    return { severity: 'hard', where: 'balance', value: nearest, limit: 0, unit: 'm', text }
+    const cause = findCauses(footing, balance).nearest
+    const text =
+      cause.kind === 'order'
+        ? `${sayOrder(footing, cause.side)}: the weight must go to the other leg first.`
+        : `The centre is ${millimetres(-nearest)} outside the part of the base that can be used.`
+    return { severity: 'hard', where: 'balance', value: nearest, limit: 0, unit: 'm', cause, text }
   },
 }
 
@@ -22,21 +33,62 @@ const reserveRule: StanceRule = {
   looksAt: 'what is sure of the margin, against the reserve for normal sway',
   house: ['swayReserve', 'oneFootReserveFactor', 'eyesClosedReserveFactor'],
   source: 'quiet-standing sway of older adults; the person’s own reserve where a test gives one',
-  heading: () => 'Too little in reserve',
+  heading: (_, cause) => (cause?.kind === 'order' ? 'Too near the ordered weight' : 'Too little in reserve'),
   advice: 'Take the nearest safer variant, or measure what is only estimated.',
-  find: ({ nearest, assured, reserve }) => {
-    if (!(assured < reserve)) return null
-    const severity = assured < 0 ? 'hard' : 'caution'
-    const text = sayReserve(nearest, assured, reserve)
-    return { severity, where: 'balance', value: assured, limit: reserve, unit: 'm', text }
+  find: ({ footing, balance }) => {
+    const { nearest, reserve } = balance
+    const { margin } = balance.assured
+    if (!(margin < reserve)) return null
+    const severity = margin < 0 ? 'hard' : 'caution'
+    const cause = findCauses(footing, balance).assured
+    const text =
+      cause.kind === 'order' ? sayNearOrder(footing, cause.side) : sayReserve(nearest, margin, reserve, cause.kind)
+    return { severity, where: 'balance', value: margin, limit: reserve, unit: 'm', cause, text }
   },
 }
 
-function sayReserve(nearest: number, assured: number, reserve: number): string {
-  if (nearest < 0) return `With its uncertainty the edge is passed by up to ${millimetres(-assured)}.`
+function sayReserve(nearest: number, assured: number, reserve: number, cause: EdgeCause['kind']): string {
+  const edge = cause === 'hand' ? 'what the hand may take' : 'the edge'
+  if (nearest < 0) return `With its uncertainty ${edge} is passed by up to ${millimetres(-assured)}.`
   if (assured < 0)
-    return `The uncertainty is larger than the margin: the edge may be passed by ${millimetres(-assured)}.`
+    return `The uncertainty is larger than the margin: ${edge} may be passed by ${millimetres(-assured)}.`
   return `${millimetres(assured)} are sure; the reserve for normal sway is ${millimetres(reserve)}.`
+}
+
+/** The ordered share beside the one that is carried. */
+const sayOrder = ({ body, stance }: Footing, side: Side): string =>
+  `The ${side} leg may carry ${percent(body.loadMax[side])}, and ${percent(shareOf(stance, side))} is on it`
+
+function sayNearOrder(footing: Footing, side: Side): string {
+  const { loadMeasured } = footing.stance
+  const points = Math.round((loadMeasured ? INPUT_SD.shareWeighed : INPUT_SD.shareFelt) * 100)
+  const how = loadMeasured ? 'weighed' : 'felt'
+  return `${sayOrder(footing, side)}. A ${how} share is ± ${points} ${points === 1 ? 'point' : 'points'}: too near the order to be sure.`
+}
+
+/** Under this age a stand on one leg need not have been timed. */
+const UNPROVEN_FROM_AGE = 60
+const PROVEN_S = 10
+
+const oneLeg: StanceRule = {
+  id: 'balance.one-leg',
+  code: 'balance.one-leg',
+  looksAt: 'a foot in the air with no hand on a support, by somebody not seen to stand so for 10 s',
+  source: 'timed stands on one leg go with the risk of an injurious fall (Vellas et al. 1997)',
+  heading: () => 'One leg is not proven',
+  advice: 'Keep the toes down or a hand on a support; time a stand on one leg beside a chair first.',
+  find: ({ footing: { stance, body, feet } }) => {
+    const standing = feet.left.part === null ? 'right' : feet.right.part === null ? 'left' : null
+    const { age = UNPROVEN_FROM_AGE, oneLegStand } = body.person
+    if (standing === null || stance.seat || stance.supports.length > 0 || age < UNPROVEN_FROM_AGE) return null
+    const held = oneLegStand?.[standing]
+    if (held !== undefined && held >= PROVEN_S) return null
+    const text =
+      held === undefined
+        ? `A stand on the ${standing} leg was never timed; ${PROVEN_S} s show that it can be held.`
+        : `On the ${standing} leg ${held} s were held; ${PROVEN_S} s show that it can be held.`
+    return { severity: 'caution', where: 'balance', value: held ?? 0, limit: PROVEN_S, unit: 's', text }
+  },
 }
 
 const eyes: StanceRule = {
@@ -48,7 +100,7 @@ const eyes: StanceRule = {
   source: 'older adults sway about half as much again without sight',
   heading: () => 'Eyes closed',
   advice: 'Keep the eyes open, on a far point.',
-  find: ({ footing: { stance, body }, reserve }) => {
+  find: ({ footing: { stance, body }, balance: { reserve } }) => {
     if (stance.eyes !== 'closed') return null
     const ordered = body.person.limits?.eyesOpen === true
     const text = ordered
@@ -58,15 +110,14 @@ const eyes: StanceRule = {
   },
 }
 
-/** What a needed support is called, and the supports that do at least as much. */
-const AS_GOOD: Record<SupportKind, { name: string; kinds: readonly SupportKind[] }> = {
-  touch: { name: 'a light touch', kinds: ['touch', 'chair-back', 'walker', 'bar', 'wall', 'pole', 'helper'] },
-  'chair-back': { name: 'a chair back', kinds: ['chair-back', 'walker', 'bar'] },
-  walker: { name: 'a walker', kinds: ['walker', 'bar'] },
-  bar: { name: 'a bar', kinds: ['bar', 'walker'] },
-  wall: { name: 'the wall', kinds: ['wall', 'chair-back', 'walker', 'bar'] },
-  pole: { name: 'a pole', kinds: ['pole', 'wall', 'chair-back', 'walker', 'bar'] },
-  helper: { name: 'a helper', kinds: ['helper'] },
+const SUPPORT_NAMES: Record<SupportKind, string> = {
+  touch: 'a light touch',
+  'chair-back': 'a chair back',
+  walker: 'a walker',
+  bar: 'a bar',
+  wall: 'the wall',
+  pole: 'a pole',
+  helper: 'a helper',
 }
 
 const support: StanceRule = {
@@ -79,10 +130,8 @@ const support: StanceRule = {
   advice: 'Put a chair back, bar or wall within reach of one hand.',
   find: ({ footing: { stance, body } }) => {
     const needed = body.person.limits?.support
-    if (!needed || stance.seat) return null
-    const { name, kinds } = AS_GOOD[needed]
-    if (stance.supports.some(({ kind }) => kinds.includes(kind))) return null
-    const text = `Standing asks for a hand on ${name} here, and there is none.`
+    if (!needed || stance.seat || isHeldEnough(needed, stance.supports)) return null
+    const text = `Standing asks for a hand on ${SUPPORT_NAMES[needed]} here, and there is none.`
     return { severity: 'hard', where: 'balance', value: 0, limit: 1, unit: 'share', text }
   },
 }
@@ -144,5 +193,5 @@ const narrow: StanceRule = {
   },
 }
 
-export const BALANCE_RULES: readonly StanceRule[] = [outside, reserveRule]
+export const BALANCE_RULES: readonly StanceRule[] = [outside, reserveRule, oneLeg]
 export const AROUND_RULES: readonly StanceRule[] = [eyes, seated, support, rise, narrow]

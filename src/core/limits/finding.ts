@@ -1,8 +1,13 @@
+import type { EdgeCause } from '../balance/cause'
+import type { Limits } from '../body/person'
+import type { HouseKey } from './house'
+
 export type Severity = 'hard' | 'caution' | 'note'
 
 export type FindingCode =
   | 'balance.outside'
   | 'balance.reserve'
+  | 'balance.one-leg'
   | 'load.limit'
   | 'knee.flexion'
   | 'knee.drift'
@@ -39,7 +44,11 @@ export type Finding = {
   where: string
   value: number
   limit: number
-  unit: 'm' | 'rad' | 'share'
+  unit: 'm' | 'rad' | 'share' | 's'
+  /** Whose figure the limit is, where its rule speaks from several: a limit of the person or a threshold of the house. */
+  by?: HouseKey | keyof Limits
+  /** What ends the base there, for a finding about its edge. */
+  cause?: EdgeCause
   text: string
 }
 

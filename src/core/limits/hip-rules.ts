@@ -1,3 +1,4 @@
+import type { Limits } from '../body/person'
 import { AT_LIMIT } from './knee-rules'
 import type { LegFacts, LegRule } from './rule'
 import { degrees, millimetres, percent } from './words'
@@ -35,12 +36,13 @@ const range: LegRule = {
   find: ({ side, leg, body }) => {
     if (!leg.rangeUsed) return null
     const { rotation } = leg.hip
+    const by = rotation < 0 ? 'hipInwardMax' : 'hipOutwardMax'
     const limit = rotation < 0 ? -body.sides[side].hipInwardMax : body.sides[side].hipOutwardMax
     const text = leg.rangeExceeded
       ? `The ${side} hip has no place for the knee within its range.`
       : `The ${side} hip's range is used up: it is turned ${degrees(Math.abs(rotation))} ${rotation < 0 ? 'inward' : 'outward'}.`
     const severity = leg.rangeExceeded ? 'caution' : 'note'
-    return { severity, where: `${side} hip`, value: rotation, limit, unit: 'rad', text }
+    return { severity, where: `${side} hip`, value: rotation, limit, unit: 'rad', by, text }
   },
 }
 
@@ -49,7 +51,12 @@ type HipLimit = {
   looksAt: string
   limits: LegRule['limits']
   advice: string
-  read: (facts: LegFacts) => { value: number; limit: number; text: (value: string, limit: string) => string }
+  read: (facts: LegFacts) => {
+    value: number
+    limit: number
+    by?: keyof Limits
+    text: (value: string, limit: string) => string
+  }
 }
 
 /** An order about a hip: a stance past it breaks it, standing or seated. */
@@ -63,10 +70,11 @@ const hipLimit = ({ aspect, looksAt, limits, advice, read }: HipLimit): LegRule 
   heading: (where) => `The ${where} passes its limit`,
   advice,
   find: (facts) => {
-    const { value, limit, text } = read(facts)
+    const { value, limit, by, text } = read(facts)
     if (!(value > limit + AT_LIMIT)) return null
     const where = `${facts.side} hip`
-    return { severity: 'hard', where, value, limit, unit: 'rad', text: text(degrees(value), degrees(limit)) }
+    const said = text(degrees(value), degrees(limit))
+    return { severity: 'hard', where, value, limit, unit: 'rad', ...(by && { by }), text: said }
   },
 })
 
@@ -105,6 +113,7 @@ const HIP_LIMITS: readonly LegRule[] = [
       return {
         value: Math.abs(leg.hip.rotation),
         limit: !hipOrdered ? Number.POSITIVE_INFINITY : inward ? hipInwardMax : hipOutwardMax,
+        by: inward ? 'hipInwardMax' : 'hipOutwardMax',
         text: (value, limit) => `The ${side} hip turns ${value} ${way}; the order allows ${limit}.`,
       }
     },
@@ -190,9 +199,8 @@ const notEmpty: LegRule = {
   advice: 'Shift further onto the other leg before this foot is asked to move.',
   find: ({ side, leg, body, contact, footing }) => {
     const limit = body.house.emptyMost
-    const { keeps, supports } = footing.stance
-    if (contact === 'whole' || supports.length > 0 || !keeps?.includes('contact') || !(leg.share > limit + 1e-9))
-      return null
+    const { keeps } = footing.stance
+    if (contact === 'whole' || !keeps?.includes('contact') || !(leg.share > limit + 1e-9)) return null
     const text = `The ${side} foot still carries ${percent(leg.share)}; an empty foot carries ${percent(limit)} at most.`
     return { severity: 'note', where: `${side} foot`, value: leg.share, limit, unit: 'share', text }
   },

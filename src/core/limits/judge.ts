@@ -1,28 +1,19 @@
+import type { Balance } from '../balance/balance'
 import { carries, type LegReading } from '../balance/legs'
 import { type BySide, SIDES } from '../conventions'
 import type { Footing } from '../stance/footing'
-import type { Finding, Verdict } from './finding'
+import type { Finding, FindingCode, Verdict } from './finding'
 import { LEG_RULES_BY_STATE, STANCE_RULES } from './registry'
 import type { LegFacts, StanceFacts } from './rule'
-
-/** The margin that a stance must keep for normal sway, in metres. */
-export function calcReserve(footing: Footing): number {
-  const { body, stance, feet } = footing
-  const held = feet.left.contact === 'air' || feet.right.contact === 'air'
-  const open = held && !stance.seat ? body.swayReserveOneFoot : body.swayReserve
-  return stance.eyes === 'closed' ? open * body.house.eyesClosedReserveFactor : open
-}
 
 /** All findings of a stance: the whole first, then the left leg, then the right. */
 export function judge(
   footing: Footing,
   legs: BySide<LegReading>,
-  nearest: number,
-  assured: number,
-  reserve: number,
+  balance: Balance,
 ): { findings: Finding[]; verdict: Verdict } {
   const findings: Finding[] = []
-  const facts: StanceFacts = { footing, legs, nearest, assured, reserve }
+  const facts: StanceFacts = { footing, legs, balance }
   for (const rule of STANCE_RULES) {
     const found = rule.find(facts)
     if (found) findings.push({ code: rule.code, rule: rule.id, ...found })
@@ -45,10 +36,12 @@ function decide(findings: readonly Finding[], legs: BySide<LegReading>): Verdict
   return findings.some((f) => countsForVerdict(f, legs)) ? 'close' : 'holds'
 }
 
-/** The reserve counts, and a caution on knee, hip or ankle of a leg that carries 20 % or more. */
+const ALWAYS_COUNT: ReadonlySet<FindingCode> = new Set(['balance.reserve', 'balance.one-leg', 'rise.limit'])
+
+/** The reserve counts, one leg unproven, and a caution on knee, hip or ankle of a leg that carries 20 % or more. */
 export function countsForVerdict(finding: Finding, legs: BySide<LegReading>): boolean {
   if (finding.severity === 'note') return false
-  if (finding.severity === 'hard' || finding.code === 'balance.reserve' || finding.code === 'rise.limit') return true
+  if (finding.severity === 'hard' || ALWAYS_COUNT.has(finding.code)) return true
   const loaded = SIDES.some((side) => finding.where.startsWith(side) && carries(legs[side]))
   return loaded && /^(knee|hip|ankle)\./.test(finding.code)
 }

@@ -1,3 +1,4 @@
+import { carries } from '../balance/legs'
 import type { LegFacts, LegRule } from './rule'
 import { degrees, millimetres } from './words'
 
@@ -23,7 +24,8 @@ const flexion: LegRule = {
     const limit = stands(facts) ? Math.min(kneeFlexionMax, kneeRangeMax) : kneeRangeMax
     if (!(leg.flexion > limit + AT_LIMIT)) return null
     const text = `The ${side} knee bends ${degrees(leg.flexion)}; its limit is ${degrees(limit)}.`
-    return { severity: 'hard', where: `${side} knee`, value: leg.flexion, limit, unit: 'rad', text }
+    const by = limit < kneeRangeMax ? 'kneeFlexionMax' : 'kneeRangeMax'
+    return { severity: 'hard', where: `${side} knee`, value: leg.flexion, limit, unit: 'rad', by, text }
   },
 }
 
@@ -40,7 +42,7 @@ const drift: LegRule = {
     const { kneeDrift: limit, kneeDriftOffLine } = body.house
     if (!(leg.drift > limit && leg.offLine > kneeDriftOffLine)) return null
     const text = `The ${side} knee falls in by ${degrees(leg.drift)}, ${millimetres(leg.offLine)} off the line of the foot: the hip turns no further out.`
-    return { severity: 'caution', where: `${side} knee`, value: leg.drift, limit, unit: 'rad', text }
+    return { severity: 'caution', where: `${side} knee`, value: leg.drift, limit, unit: 'rad', by: 'kneeDrift', text }
   },
 }
 
@@ -60,7 +62,8 @@ const sideTilt: LegRule = {
     if (!inwardLoaded && !(Math.abs(tilt) > kneeSideTiltAny)) return null
     const limit = inwardLoaded ? kneeSideTiltLoaded : kneeSideTiltAny
     const text = `The ${side} shin leans ${degrees(Math.abs(tilt))} ${tilt > 0 ? 'inward' : 'outward'} over its foot.`
-    return { severity: 'caution', where: `${side} knee`, value: tilt, limit, unit: 'rad', text }
+    const by = inwardLoaded ? 'kneeSideTiltLoaded' : 'kneeSideTiltAny'
+    return { severity: 'caution', where: `${side} knee`, value: tilt, limit, unit: 'rad', by, text }
   },
 }
 
@@ -91,7 +94,7 @@ const locked: LegRule = {
   heading: (where) => `The ${where} is locked`,
   advice: 'Keep the knee soft.',
   find: ({ side, leg, body }) => {
-    if (!leg.locked) return null
+    if (!leg.locked || !carries(leg)) return null
     const text = `The ${side} knee is straight under load; a soft knee is usual.`
     const limit = body.house.kneeLocked
     return { severity: 'note', where: `${side} knee`, value: leg.flexion, limit, unit: 'rad', text }

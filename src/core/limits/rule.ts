@@ -1,3 +1,5 @@
+import type { Balance } from '../balance/balance'
+import type { EdgeCause } from '../balance/cause'
 import type { LegReading } from '../balance/legs'
 import type { Body } from '../body/body'
 import type { Limits } from '../body/person'
@@ -11,13 +13,7 @@ import type { HouseKey } from './house'
 export type LegFacts = { side: Side; leg: LegReading; contact: Contact; seated: boolean; body: Body; footing: Footing }
 
 /** What a rule about the whole stance looks at. */
-export type StanceFacts = {
-  footing: Footing
-  legs: BySide<LegReading>
-  nearest: number
-  assured: number
-  reserve: number
-}
+export type StanceFacts = { footing: Footing; legs: BySide<LegReading>; balance: Balance }
 
 /** A leg stands, is held in the air, or rests from a seat. */
 export type LegState = 'standing' | 'held' | 'seated'
@@ -32,7 +28,7 @@ type Described = {
   limits?: readonly (keyof Limits)[]
   /** Where its limit comes from where neither house nor person gives one. */
   source: string
-  heading: (where: string) => string
+  heading: (where: string, cause?: EdgeCause) => string
   /** What to do, in a teacher's words. */
   advice: string
 }

@@ -70,6 +70,19 @@ const CASES: [string, Severity, Case, Case][] = [
   ],
   ['balance.reserve', 'caution', { person: { swayReserve: 0.05 } }, { person: { swayReserve: 0.02 } }],
   ['balance.reserve', 'hard', { person: { usableAcross: 0.1, usableAlong: 0.08 } }, { person: { usableAlong: 0.5 } }],
+  ['balance.one-leg', 'caution', { person: { age: 60 }, stance: inAir }, { person: { age: 59 }, stance: inAir }],
+  [
+    'balance.one-leg',
+    'caution',
+    { person: { age: 60, oneLegStand: { left: 12, right: 9.9 } }, stance: inAir },
+    { person: { age: 60, oneLegStand: { right: 10 } }, stance: inAir },
+  ],
+  [
+    'balance.one-leg',
+    'caution',
+    { person: { age: undefined }, stance: inAir },
+    { person: { age: 70 }, stance: { ...inAir, ...holding('touch') } },
+  ],
   [
     'load.limit',
     'hard',
@@ -319,6 +332,31 @@ describe('the rules', () => {
     const limits = { kneeRangeMax: 60 * DEG, hipOutwardMax: 0, hipInwardMax: 0, dorsiflexionMax: 0, kneeFlexionMin: 0 }
     const left = find({ limits, stance: inAir }).findings.filter((f) => f.where.startsWith('left'))
     expect(left.map((f) => f.code)).toEqual(['knee.flexion'])
+  })
+
+  it('says whose figure a limit is wherever its rule speaks from several', () => {
+    for (const [, , past] of CASES) {
+      for (const { rule, by, cause } of find(past).findings) {
+        const { house = [], limits = [], id } = RULES.find((one) => one.id === rule) as (typeof RULES)[0]
+        const keys = [...new Set<string>([...house, ...limits])]
+        if (by) expect(keys, id).toContain(by)
+        else if (!cause && !id.startsWith('eyes')) expect(keys.length, id).toBeLessThanOrEqual(1)
+      }
+    }
+  })
+
+  it('is close by one leg that nobody timed, on a stance that keeps its reserve', () => {
+    const steady = { age: 62, usableAlong: 0.6, swayReserveOneFoot: 0.001 }
+    expect(find({ person: steady, stance: inAir }).verdict).toBe('close')
+    expect(find({ person: { ...steady, oneLegStand: { right: 11 } }, stance: inAir }).verdict).toBe('holds')
+  })
+
+  it('asks the reserve of one foot under 5 % on the other, of two from 15 %, and in between in a straight line', () => {
+    const at = (loadLeft: number) => find({ stance: { loadLeft } }).reserve
+    expect([at(0.04), at(0.05), at(0.15), at(0.5), at(0.96)].map((m) => Math.round(m * 1e6) / 1e6)).toEqual([
+      0.009, 0.009, 0.015, 0.015, 0.009,
+    ])
+    expect(at(0.1)).toBeCloseTo(0.012, 9)
   })
 
   it('is close by a loaded joint’s caution, and not by a light one’s', () => {

@@ -8,39 +8,31 @@ const HIGH = 25 * DEG
 /** Heels further apart than this fore and aft make one foot the front one. */
 const STAGGERED = 0.1
 
-const pitch: StanceRule = {
-  id: 'trunk.lean/pitch',
+const lean: StanceRule = {
+  id: 'trunk.lean',
   code: 'trunk.lean',
-  looksAt: 'how far the trunk leans forward or back',
-  house: ['leanForward', 'leanForwardInclined', 'leanBack'],
-  source: 'house threshold, more for a frame that inclines',
+  looksAt: 'how far the trunk leans forward, back or to a side',
+  house: ['leanForward', 'leanForwardInclined', 'leanBack', 'leanSide'],
+  source: 'house threshold, more forward for a frame that inclines',
   heading: () => 'The trunk leans',
-  advice: 'Bring the shoulders over the hips; go down by the knees, not by the back.',
+  advice: 'Bring the crown over the middle and the shoulders over the hips; go down by the knees, not by the back.',
   find: ({ footing: { stance, body } }) => {
-    const { leanForward, leanForwardInclined, leanBack } = body.house
-    const { pitch: value } = stance.trunk
-    const most = stance.frame === 'inclined' ? leanForwardInclined : leanForward
-    if (value <= most && value >= -leanBack) return null
-    const limit = value > 0 ? most : -leanBack
-    const text = `The trunk leans ${degrees(Math.abs(value))} ${value > 0 ? 'forward' : 'back'}; usual is at most ${degrees(Math.abs(limit))}.`
-    return { severity: 'caution', where: 'trunk', value, limit, unit: 'rad', text }
-  },
-}
-
-const roll: StanceRule = {
-  id: 'trunk.lean/roll',
-  code: 'trunk.lean',
-  looksAt: 'how far the trunk leans to a side',
-  house: ['leanSide'],
-  source: 'house threshold',
-  heading: () => 'The trunk leans',
-  advice: 'Bring the crown over the middle.',
-  find: ({ footing: { stance, body } }) => {
-    const { roll: value } = stance.trunk
-    const limit = body.house.leanSide
-    if (Math.abs(value) <= limit) return null
-    const text = `The trunk leans ${degrees(Math.abs(value))} to the ${value > 0 ? 'right' : 'left'}; usual is at most ${degrees(limit)}.`
-    return { severity: 'caution', where: 'trunk', value, limit, unit: 'rad', text }
+    const { leanForward, leanForwardInclined, leanBack, leanSide } = body.house
+    const { pitch, roll } = stance.trunk
+    const forwardMost = stance.frame === 'inclined' ? leanForwardInclined : leanForward
+    const pitched = pitch > forwardMost || pitch < -leanBack
+    const rolled = Math.abs(roll) > leanSide
+    if (!pitched && !rolled) return null
+    const forward = stance.frame === 'inclined' ? 'leanForwardInclined' : 'leanForward'
+    const [value, limit, by] = pitched
+      ? pitch > 0
+        ? ([pitch, forwardMost, forward] as const)
+        : ([pitch, -leanBack, 'leanBack'] as const)
+      : ([roll, roll > 0 ? leanSide : -leanSide, 'leanSide'] as const)
+    const way = pitched ? (pitch > 0 ? 'forward' : 'back') : `to the ${roll > 0 ? 'right' : 'left'}`
+    const besides = pitched && rolled ? `, and ${degrees(Math.abs(roll))} to the ${roll > 0 ? 'right' : 'left'}` : ''
+    const text = `The trunk leans ${degrees(Math.abs(value))} ${way}${besides}; usual is at most ${degrees(Math.abs(limit))}.`
+    return { severity: 'caution', where: 'trunk', value, limit, unit: 'rad', by, text }
   },
 }
 
@@ -93,7 +85,7 @@ const twistOrder: StanceRule = {
     const limit = body.trunkTwistMax
     if (!body.trunkOrdered || !(value > limit + 1e-9)) return null
     const text = `The trunk turns ${degrees(value)} past the pelvis; the order allows ${degrees(limit)}.`
-    return { severity: 'hard', where: 'trunk', value, limit, unit: 'rad', text }
+    return { severity: 'hard', where: 'trunk', value, limit, unit: 'rad', by: 'trunkTwistMax', text }
   },
 }
 
@@ -110,7 +102,8 @@ const bendOrder: StanceRule = {
     const limit = value > 0 ? body.trunkForwardMax : -body.trunkBackMax
     if (!(value > 0 ? value > limit + 1e-9 : value < limit - 1e-9)) return null
     const text = `The trunk bends ${degrees(Math.abs(value))} ${value > 0 ? 'forward' : 'back'}; its limit is ${degrees(Math.abs(limit))}.`
-    return { severity: 'hard', where: 'trunk', value, limit, unit: 'rad', text }
+    const by = value > 0 ? 'trunkForwardMax' : 'trunkBackMax'
+    return { severity: 'hard', where: 'trunk', value, limit, unit: 'rad', by, text }
   },
 }
 
@@ -152,4 +145,4 @@ const offFoot: StanceRule = {
   },
 }
 
-export const TRUNK_RULES: readonly StanceRule[] = [pitch, roll, leanHigh, twist, twistOrder, bendOrder, hollow, offFoot]
+export const TRUNK_RULES: readonly StanceRule[] = [lean, leanHigh, twist, twistOrder, bendOrder, hollow, offFoot]

@@ -64,11 +64,27 @@ describe('a foot on the floor', () => {
     expect(front).toBeLessThan(0.45 * whole)
   })
 
-  it('presses on its midline where asked, or at the usable centroid where that is out of use', () => {
+  it('presses on its midline where asked, or at the nearest usable place of it', () => {
     expect(placeFoot(body, 'right', set('whole')).py).toBeCloseTo(0.45 * 0.25, 12)
+    // The usable part's front end on the midline: the outline's tip is at u = 1, scaled about its centroid.
     const edge = placeFoot(body, 'right', { ...set('whole'), pressureAt: 0.99 })
-    const [cu] = BEARING_PARTS.whole.centroid
-    expect(edge.py).toBeCloseTo(cu * 0.25, 12)
-    expect(edge.px).not.toBe(0)
+    const [cu, cv] = BEARING_PARTS.whole.centroid
+    // The midline of the scaled part is v = cv - cv / across of the whole outline, whose tip runs from (1, -0.20) to (0.88, 0.38).
+    const tip = 1 - (0.12 / 0.58) * (cv - cv / body.usableAcross + 0.2)
+    expect(edge.py).toBeCloseTo((cu + (tip - cu) * body.usableAlong) * 0.25, 12)
+    expect(edge.px).toBe(0)
+    // It moves no further however much further is asked, and follows what is asked inside.
+    expect(placeFoot(body, 'right', { ...set('whole'), pressureAt: 1 }).py).toBe(edge.py)
+    expect(placeFoot(body, 'right', { ...set('whole'), pressureAt: 0.6 }).py).toBeCloseTo(0.15, 12)
+  })
+
+  it('is lifted as far as is said, and in the air its lowest part is at its clearance', () => {
+    const sin = (degrees: number) => Math.sin(degrees * DEG)
+    expect(placeFoot(body, 'left', { ...set('ball'), lift: 40 * DEG }).heelZ).toBeCloseTo(0.72 * 0.25 * sin(40), 12)
+    expect(placeFoot(body, 'left', { ...set('heel'), lift: 0 }).toeZ).toBe(0)
+    const up = placeFoot(body, 'left', { ...set('air'), lift: -30 * DEG })
+    expect([up.heelZ, up.toeZ]).toEqual([0.1, 0.1 + 0.25 * sin(30)])
+    const hanging = placeFoot(body, 'left', { ...set('air'), lift: 30 * DEG })
+    expect([hanging.toeZ, hanging.heelZ]).toEqual([0.1, 0.1 + 0.72 * 0.25 * sin(30)])
   })
 })

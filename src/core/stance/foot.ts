@@ -20,8 +20,14 @@ const ANKLE_AT = 0.25
 /** The metatarsal line, about which a lifted heel turns. */
 export const BALL_AT = 0.72
 
-/** How far the heel is lifted for a contact (lifted toes negative). Defaults of the model. */
-const HEEL_LIFT: Record<Contact, number> = { whole: 0, ball: 20 * DEG, heel: -15 * DEG, 'toe-touch': 35 * DEG, air: 0 }
+/** How far the heel is usually lifted in a contact (lifted toes negative). Defaults of the model. */
+export const USUAL_LIFT: Record<Contact, number> = {
+  whole: 0,
+  ball: 20 * DEG,
+  heel: -15 * DEG,
+  'toe-touch': 35 * DEG,
+  air: 0,
+}
 
 /** The part of the outline that bears, in the foot's unit frame. */
 export type BearingPart = { ring: Ring; centroid: Vec2; from: number; to: number }
@@ -52,7 +58,7 @@ export type PlacedFoot = {
   uy: number
   vx: number
   vy: number
-  /** Heel lift; lifted toes negative; 0 in the air. */
+  /** Heel lift; lifted toes negative. */
   lift: number
   heelZ: number
   heelU: number
@@ -71,8 +77,8 @@ export type PlacedFoot = {
 }
 
 /**
- * Places a foot. A lifted heel turns the rear foot about the ball and leaves the toes flat; lifted toes turn the
- * whole foot about the heel; in the air it is held flat at its clearance.
+ * Places a foot. A lifted heel turns the rear foot about the ball and leaves the toes level; lifted toes turn the whole
+ * foot about the heel; in the air likewise, the lowest part of the sole at its clearance.
  */
 export function placeFoot(body: Body, side: Side, setting: FootSetting): PlacedFoot {
   const sign = sideSign(side)
@@ -84,7 +90,7 @@ export function placeFoot(body: Body, side: Side, setting: FootSetting): PlacedF
   const L = body.footLength
   const B = body.footBreadth
   const [hx, hy] = setting.heel
-  const lift = HEEL_LIFT[setting.contact]
+  const lift = setting.lift ?? USUAL_LIFT[setting.contact]
   const cos = Math.cos(lift)
   const sin = Math.sin(lift)
   const ground = setting.contact === 'air' ? setting.clearance : 0
@@ -122,20 +128,29 @@ export function placeFoot(body: Body, side: Side, setting: FootSetting): PlacedF
   }
 }
 
-/** The wanted point on the midline if the usable part holds it, else the usable part's centroid. Unit frame. */
+/**
+ * Where the pressure falls, in the unit frame: the wanted point of the midline, or the nearest one inside the usable
+ * part. A usable part so slim that it leaves the midline has its centroid.
+ */
 function findPressure(body: Body, bearing: BearingPart, at: number): Vec2 {
-  const u = bearing.from + at * (bearing.to - bearing.from)
+  const wanted = bearing.from + at * (bearing.to - bearing.from)
   const [cu, cv] = bearing.centroid
-  // The usable part is the bearing part scaled about its centroid: ask the unscaled part about the unscaled point.
-  const wantedU = cu + (u - cu) / body.usableAlong
-  const wantedV = cv + (0 - cv) / body.usableAcross
+  // The usable part is the bearing part scaled about its centroid: ask the unscaled part about the unscaled midline.
+  const v = cv - cv / body.usableAcross
   const { ring } = bearing
+  let rear = Number.POSITIVE_INFINITY
+  let front = Number.NEGATIVE_INFINITY
   for (let i = 0; i < ring.length; i++) {
-    const [ax, ay] = ring[i] as Vec2
-    const [bx, by] = ring[(i + 1) % ring.length] as Vec2
-    if ((bx - ax) * (wantedV - ay) - (by - ay) * (wantedU - ax) < 0) return bearing.centroid
+    const [au, av] = ring[i] as Vec2
+    const [bu, bv] = ring[i + 1 === ring.length ? 0 : i + 1] as Vec2
+    if (av > v === bv > v) continue
+    const u = au + ((v - av) / (bv - av)) * (bu - au)
+    if (u < rear) rear = u
+    if (u > front) front = u
   }
-  return [u, 0]
+  if (rear > front) return bearing.centroid
+  const scaled = (u: number) => cu + (u - cu) * body.usableAlong
+  return [Math.min(scaled(front), Math.max(scaled(rear), wanted)), 0]
 }
 
 /** A ring of the foot's unit frame on the floor, scaled about its centre, counter-clockwise from above. */

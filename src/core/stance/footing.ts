@@ -30,6 +30,13 @@ export function setFooting(body: Body, stance: Stance): Footing {
 /** A leg's share of the feet's load. */
 export const shareOf = (stance: Stance, side: Side): number => (side === 'left' ? stance.loadLeft : 1 - stance.loadLeft)
 
+/** A foot that carries less than this is as good as lifted. */
+const AS_GOOD_AS_LIFTED = 0.05
+
+/** Whether a foot bears next to nothing: in the air, or under 5 %. */
+export const isLight = ({ feet, stance }: Footing, side: Side): boolean =>
+  feet[side].part === null || shareOf(stance, side) < AS_GOOD_AS_LIFTED
+
 /** The side whose heel is further forward; a tie: the fuller leg, then the left. */
 export function findFrontSide(stance: Stance): Side {
   const ahead = stance.feet.left.heel[1] - stance.feet.right.heel[1]

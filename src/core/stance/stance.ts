@@ -9,8 +9,10 @@ export type FootSetting = {
   contact: Contact
   /** Where the pressure is wanted, as a fraction of the bearing part's length from its rear end. */
   pressureAt: number
-  /** Height of a foot held in the air. */
+  /** Height of the lowest part of a foot held in the air. */
   clearance: number
+  /** How far the heel is lifted (lifted toes negative); not given: what is usual for the contact. */
+  lift?: number | undefined
 }
 
 /** One height choice: a knee flexion target for a leg (none named: the fuller), or how far the pelvis drops. */

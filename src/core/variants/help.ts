@@ -31,5 +31,5 @@ export function listHelped(stance: Stance, pose: Pose): { support: Support; stan
   )
 }
 
-export const nameSupport = ({ kind, hand }: Support): string =>
+export const nameSupport = ({ kind, hand }: Pick<Support, 'kind' | 'hand'>): string =>
   kind === 'touch' ? `light touch, ${hand} hand` : `${kind.replace('-', ' ')}, ${hand} hand`

@@ -2,6 +2,7 @@ import type { Body } from '../body/body'
 import { type BySide, bySide, DEG, otherSide, type Side, type Vec2 } from '../conventions'
 import { shareOf } from '../stance/footing'
 import type { Feature, FootSetting, Stance } from '../stance/stance'
+import { listShareRange, listStepRange } from './meaning'
 
 export type LeverId =
   | 'step'
@@ -68,10 +69,9 @@ const PITCH_REACH = 15 * DEG
 const YAW_REACH = 30 * DEG
 const ARM_REACH = 90 * DEG
 
-const PITCH_RANGE = [-30 * DEG, 90 * DEG] as const
 const ELEVATION_RANGE = [-60 * DEG, 180 * DEG] as const
 const OPENING_RANGE = [-90 * DEG, 180 * DEG] as const
-const TOE_RANGE = 100 * DEG
+const TOE_MOST = 100 * DEG
 const YAW_RANGE = 90 * DEG
 
 const LOADED_APART = 0.08
@@ -80,10 +80,11 @@ const TURNED = 15 * DEG
 const FEET_LEVEL = 0.02
 
 /**
- * The levers of a stance, each within its reach and its own range. A foot in the air has no share to move. `toesOut`: no
- * foot is turned in, past straight ahead or further than it is.
+ * The levers of a stance, each within its reach and its own range. Toes are turned in no further than they are, an
+ * upright trunk only comes upright, an inclined one stays within its frame. `keeping`: nothing of what the posture is
+ * for is given up. A foot in the air has no share to move.
  */
-export function listLevers(start: Start, toesOut = false): Lever[] {
+export function listLevers(start: Start, keeping = true): Lever[] {
   const { stance, body, flexion } = start
   const meaning = findMeaning(start)
   const lever = (id: LeverId, low: number, high: number): Lever => ({
@@ -101,20 +102,28 @@ export function listLevers(start: Start, toesOut = false): Lever[] {
   const held = left.contact === 'air' || right.contact === 'air'
   const within = (value: number, reach: number, low: number, high: number) =>
     [Math.max(-reach, low - value), Math.min(reach, high - value)] as const
-  const toeLow = toesOut ? 0 : -TOE_RANGE
+  const [stepLow, stepHigh] = keeping ? listStepRange(body, stance) : [-STEP_REACH, STEP_REACH]
   const levers = [
-    lever('step', -STEP_REACH, STEP_REACH),
+    lever('step', Math.max(-STEP_REACH, stepLow), Math.min(STEP_REACH, stepHigh)),
     lever('width', -WIDTH_REACH, WIDTH_REACH),
-    lever('toeOutLeft', ...within(left.toeOut, TOE_REACH, toeLow, TOE_RANGE)),
-    lever('toeOutRight', ...within(right.toeOut, TOE_REACH, toeLow, TOE_RANGE)),
+    lever('toeOutLeft', ...within(left.toeOut, TOE_REACH, 0, TOE_MOST)),
+    lever('toeOutRight', ...within(right.toeOut, TOE_REACH, 0, TOE_MOST)),
     lever('height', body.sides[start.fuller].kneeFlexionMin - flexion, FLEXION_ABOVE),
-    lever('pitch', ...within(stance.trunk.pitch, PITCH_REACH, ...PITCH_RANGE)),
+    lever('pitch', ...within(stance.trunk.pitch, PITCH_REACH, ...listPitchRange(start))),
     lever('pelvisYaw', ...within(stance.pelvisYaw, YAW_REACH, -YAW_RANGE, YAW_RANGE)),
     lever('armHeight', ...within2(elevations, ARM_REACH, ELEVATION_RANGE)),
     lever('armOpening', ...within2(openings, ARM_REACH, OPENING_RANGE)),
   ]
-  if (!held) levers.push(lever('share', ...within(stance.loadLeft, SHARE_REACH, 0, 1)))
+  const shares = keeping ? listShareRange(body, stance) : ([0, 1] as const)
+  if (!held) levers.push(lever('share', ...within(stance.loadLeft, SHARE_REACH, ...shares)))
   return levers
+}
+
+/** An upright trunk leans no further than it does; an inclined one no further forward than its frame. */
+function listPitchRange({ stance, body }: Start): readonly [number, number] {
+  const { pitch } = stance.trunk
+  const forward = stance.frame === 'inclined' ? Math.max(pitch, body.house.leanForwardInclined) : Math.max(pitch, 0)
+  return [Math.min(pitch, 0), forward]
 }
 
 const within2 = (values: number[], reach: number, [low, high]: readonly [number, number]) =>

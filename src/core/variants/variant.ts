@@ -1,6 +1,9 @@
 import type { Finding } from '../limits/finding'
 import type { Stance } from '../stance/stance'
+import type { LeverId } from './levers'
+import type { Meaning } from './meaning'
 import type { Measurement } from './measure'
+import type { IsOver } from './weigh'
 
 export const VARIANT_KINDS = ['nearest', 'steadiest', 'kindest', 'help', 'fallback', 'seated'] as const
 export type VariantKind = (typeof VARIANT_KINDS)[number]
@@ -16,17 +19,24 @@ export type ChangeWhat =
   | 'pelvisYaw'
   | 'armHeight'
   | 'armOpening'
+  | 'armLeft'
+  | 'armRight'
+  | 'eyes'
   | 'contactLeft'
   | 'contactRight'
   | 'support'
   | 'seat'
 
-/** One thing that a variant changes: what it was, what it becomes, and what that alone buys. */
-export type Change = {
+/** What is changed, from what to what. */
+export type ChangeValue = {
   what: ChangeWhat
   from: number | string
   to: number | string
   unit: 'm' | 'rad' | 'share' | 'word'
+}
+
+/** One thing that a variant changes, and what that alone buys. */
+export type Change = ChangeValue & {
   buys: string
   /** The original with this change alone, so that one can be taken and another left. */
   alone: Stance
@@ -38,7 +48,9 @@ export type Variant = {
   also: VariantKind[]
   stance: Stance
   changes: Change[]
-  /** What has to be said with it: that it stays close, and why. */
+  /** What it gives up of what the posture is for. */
+  givesUp: readonly Meaning[]
+  /** What has to be said with it: what it gives up, that it stays close, and why. */
   note?: string
 }
 
@@ -50,4 +62,17 @@ export type VariantSet = {
   measurements: Measurement[]
   /** How many candidates were weighed. */
   weighed: number
+  /** The search was ended before it was done: these are the best until then. */
+  cut: boolean
+}
+
+export type VariantOptions = {
+  /** Only these levers are moved. */
+  levers?: readonly LeverId[]
+  /** Only the least change and the least help: nothing steadier or kinder, and nothing where none holds. */
+  leastOnly?: boolean
+  /** Asked with how many candidates were weighed: whether the search has to end with what it has. */
+  isOver?: IsOver
+  /** Told after each part of the search, 0 to 1. */
+  onProgress?: (done: number) => void
 }

@@ -1,19 +1,23 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { anyPerson } from '@/testing/arbitrary'
-import { analyse } from '../analysis'
+import { analyse, tryAnalyse } from '../analysis'
 import { kneeLoad } from '../balance/legs'
-import { resolveBody } from '../body/body'
+import { type Body, resolveBody } from '../body/body'
 import type { Person } from '../body/person'
-import { DEG } from '../conventions'
+import { DEG, SIDES } from '../conventions'
 import { InputError } from '../errors'
+import { weighBody } from '../fit/fit-class'
+import { layOut } from '../postures/measures'
 import { buildPosture } from '../postures/posture'
 import { POSTURE_IDS, postureOf } from '../postures/postures'
 import { SCHOOL_IDS } from '../postures/schools'
 import type { Stance } from '../stance/stance'
 import { calcDistance, type LeverId, listLevers, makeStart, moveLevers } from './levers'
+import { findGivenUp } from './meaning'
+import type { Variant } from './variant'
 import { findVariants } from './variants'
-import { keyOf, Scale } from './weigh'
+import { keyOf, knowFindings, Scale } from './weigh'
 
 const QUICK = { standing: null, withoutFreeTurn: true }
 
@@ -48,7 +52,7 @@ describe('the nearest variant', () => {
       const original = analyse(body, stance, QUICK)
       const start = makeStart(body, stance, { left: original.legs.left.flexion, right: original.legs.right.flexion })
       const levers = listLevers(start).filter((lever) => THREE.includes(lever.id))
-      const scale = new Scale(body, new Set(original.findings.filter((f) => f.severity !== 'note').map(keyOf)))
+      const scale = new Scale(body, knowFindings(original.findings))
       const { variants } = findVariants(body, stance, { levers: THREE })
       const nearest = variants.find((v) => v.kind === 'nearest')
       if (original.verdict === 'holds') return expect(nearest).toBeUndefined()
@@ -85,7 +89,30 @@ describe('the nearest variant', () => {
   )
 })
 
+/** What no teacher would give: toes turned in, an upright frame leaned, the posture given up without a word. */
+function expectTeachable(body: Body, from: Stance, { stance, givesUp, note }: Variant): void {
+  for (const side of SIDES) {
+    const [was, is] = [from.feet[side].toeOut, stance.feet[side].toeOut]
+    expect(is).toBeGreaterThanOrEqual(Math.min(was, 0) - 1e-9)
+  }
+  if (from.frame === 'upright') {
+    expect(stance.trunk.pitch).toBeLessThanOrEqual(Math.max(0, from.trunk.pitch) + 1e-9)
+    expect(stance.trunk.pitch).toBeGreaterThanOrEqual(Math.min(0, from.trunk.pitch) - 1e-9)
+  }
+  expect(givesUp).toEqual(findGivenUp(body, from, stance))
+  if (givesUp.length > 0) expect(note).toMatch(/^No longer /)
+}
+
 const anyPosture = fc.tuple(fc.constantFrom(...POSTURE_IDS), fc.constantFrom(...SCHOOL_IDS))
+const anyTaught = fc.constantFrom(
+  'bow',
+  'brush-knee',
+  'push',
+  'white-crane',
+  'golden-rooster',
+  'cloud-hands',
+  'parallel',
+)
 const anyLimits = fc.record(
   {
     kneeFlexionMax: fc.integer({ min: 10, max: 60 }).map((d) => d * DEG),
@@ -110,8 +137,15 @@ describe('whatever is offered', () => {
           if (!(error instanceof InputError)) throw error
           return fc.pre(false)
         }
+        const before = analyse(body, stance, QUICK)
+        const known = knowFindings(before.findings)
         for (const variant of found.variants) {
           const after = analyse(body, variant.stance, QUICK)
+          if (variant.kind !== 'seated') expectTeachable(body, stance, variant)
+          // What holds shows nothing, of any severity, that the original did not show.
+          if (after.verdict === 'holds') {
+            expect(after.findings.filter((finding) => !known.has(keyOf(finding))).map(({ code }) => code)).toEqual([])
+          }
           expect(after.verdict, variant.kind).not.toBe('beyond')
           if (!['fallback', 'seated'].includes(variant.kind)) expect(after.verdict, variant.kind).toBe('holds')
           if (after.verdict === 'close') expect(variant.note).toMatch(/close/)
@@ -121,6 +155,69 @@ describe('whatever is offered', () => {
       { numRuns: 20, endOnFailure: true },
     )
   }, 120_000)
+
+  it('says what it gives up: half the step, the weight in front, level feet, an empty foot', () => {
+    const body = resolveBody({ stature: 1.7, mass: 70, sex: 'male', age: 50 })
+    const given = (posture: string, change: (stance: Stance) => Stance) => {
+      const stance = buildPosture(postureOf(posture), body, 'long-upright', 'left')
+      return findGivenUp(body, stance, change(stance))
+    }
+    const step = (to: number) => (stance: Stance) => ({
+      ...stance,
+      feet: { ...stance.feet, left: { ...stance.feet.left, heel: [stance.feet.left.heel[0], to] as const } },
+    })
+    const whole = 0.21 * 1.7
+    expect(given('bow', step(0.51 * whole))).toEqual([])
+    expect(given('bow', step(0.49 * whole))).toEqual(['step'])
+    expect(given('bow', step(-whole))).toEqual(['step'])
+    expect(given('bow', (stance) => ({ ...stance, loadLeft: 0.5 }))).toEqual(['front'])
+    expect(given('parallel', step(0.52 * body.footLength))).toEqual(['level'])
+    expect(given('parallel', step(0.48 * body.footLength))).toEqual([])
+    expect(given('empty-ball', (stance) => ({ ...stance, loadLeft: 0.2 }))).toEqual([])
+    expect(given('empty-ball', (stance) => ({ ...stance, loadLeft: 0.21 }))).toEqual(['empty'])
+  })
+
+  it('meets what a limit demands first: a tired day with a hand on a chair and lower arms has an answer', () => {
+    const limits = { kneeFlexionMax: 25 * DEG, armElevationMax: 60 * DEG, support: 'chair-back' as const }
+    const body = resolveBody({ stature: 1.62, mass: 68, sex: 'female', age: 74, limits })
+    for (const posture of ['bow', 'brush-knee', 'push']) {
+      const { variants } = findVariants(body, buildPosture(postureOf(posture), body, 'therapeutic', 'left'))
+      const nearest = variants.find(({ kind }) => kind === 'nearest')
+      expect(nearest?.stance.supports[0]?.kind, posture).toBe('chair-back')
+      expect(nearest?.changes.map(({ what }) => what)).toContain('support')
+      expect(nearest?.givesUp).toEqual([])
+      expect(analyse(body, nearest?.stance as Stance, QUICK).verdict).toBe('holds')
+    }
+  })
+
+  it('finds for one person whatever a class fit finds for them', () => {
+    fc.assert(
+      fc.property(anyPerson, anyLimits, anyTaught, fc.boolean(), (anybody, limits, posture, tired) => {
+        const today = tired ? { armElevationMax: 60 * DEG, support: 'chair-back' as const } : {}
+        const body = resolveBody({ ...anybody, limits: { ...limits, ...today } })
+        const { measures, keeps } = postureOf(posture)
+        const stance = layOut(measures.therapeutic, body, 'left', posture, keeps)
+        const before = tryAnalyse(body, stance)
+        fc.pre(before !== null && before.verdict !== 'holds')
+        const taught = { posture, side: 'left' as const, keeps }
+        const { costs } = weighBody(body, measures.therapeutic, taught, true)
+        const found = findVariants(body, stance).variants.some(({ kind }) => kind === 'nearest' || kind === 'help')
+        if (costs.some(Number.isFinite)) expect(found).toBe(true)
+      }),
+      { numRuns: 25 },
+    )
+  }, 120_000)
+
+  it('is what was found until then, and said to be cut, where the search has to end', () => {
+    const { body, stance } = STANCES[0] as (typeof STANCES)[0]
+    const whole = findVariants(body, stance)
+    expect(whole.cut).toBe(false)
+    const some = findVariants(body, stance, { isOver: (weighed) => weighed >= whole.weighed / 2 })
+    expect([some.cut, some.variants[0]?.kind]).toEqual([true, 'nearest'])
+    expect(analyse(body, some.variants[0]?.stance as Stance, QUICK).verdict).toBe('holds')
+    const none = findVariants(body, stance, { isOver: () => true })
+    expect([none.cut, none.weighed, none.variants.map(({ kind }) => kind)]).toEqual([true, 0, ['seated']])
+  })
 
   it('improves what holds, by 5 mm or 5 Nm, and leaves the rest alone', () => {
     const body = resolveBody({ stature: 1.7, mass: 70, sex: 'male', age: 50 })

@@ -1,21 +1,20 @@
-import { calcUsableBase } from '../balance/base'
+import { type Balance, readBalance } from '../balance/balance'
 import { kneeLoad, type LegReading, readLegs } from '../balance/legs'
-import { viewEdges } from '../balance/margins'
-import { calcAssured, listBodyErrors } from '../balance/uncertainty'
+import { listBodyErrors } from '../balance/uncertainty'
 import type { Body } from '../body/body'
 import type { BySide } from '../conventions'
 import { InputError } from '../errors'
-import type { Finding, Verdict } from '../limits/finding'
-import { calcReserve, countsForVerdict, judge } from '../limits/judge'
+import type { Finding, Severity, Verdict } from '../limits/finding'
+import { countsForVerdict, judge } from '../limits/judge'
 import { settle, solvePose } from '../pose/pose'
 import { checkFooting } from '../stance/check'
-import { setFooting } from '../stance/footing'
+import { type Footing, setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
 
 /** A candidate as a search sees it. */
 export type Weighed = {
   verdict: Verdict
-  /** Holds, and brings no caution that the original does not have. */
+  /** Holds, and brings no finding of any severity that the original does not have. */
   passes: boolean
   assured: number
   reserve: number
@@ -27,6 +26,15 @@ export type Weighed = {
   whole: boolean
 }
 
+/** What somebody shows in the original, by code and place: a variant need not be better than that. */
+export type KnownFindings = ReadonlyMap<string, Severity>
+
+export const knowFindings = (findings: readonly Finding[]): KnownFindings =>
+  new Map(findings.map((finding) => [keyOf(finding), finding.severity]))
+
+/** How much a finding counts besides how far it is past its limit. */
+const WEIGHT: Record<Severity, number> = { hard: 1, caution: 0.3, note: 0.1 }
+
 const IMPOSSIBLE: Weighed = {
   verdict: 'beyond',
   passes: false,
@@ -37,8 +45,14 @@ const IMPOSSIBLE: Weighed = {
   whole: true,
 }
 
-/** Metres, radians and shares by which a violation counts 1. */
-const UNIT_SCALE = { m: 0.01, rad: 0.15, share: 0.1 }
+/** Metres, radians, shares and seconds by which a violation counts 1. */
+const UNIT_SCALE = { m: 0.01, rad: 0.15, share: 0.1, s: 10 }
+
+/** The search is over before it is done: whoever searches answers with the best until then. */
+export class SearchCut extends Error {}
+
+/** Whether a search has to end, asked with how many candidates were weighed. */
+export type IsOver = (weighed: number) => boolean
 
 /** Counts and weighs candidates against what the original already shows. */
 export class Scale {
@@ -46,71 +60,67 @@ export class Scale {
 
   constructor(
     private readonly body: Body,
-    private readonly knownCautions: ReadonlySet<string>,
+    private readonly known: KnownFindings,
+    private readonly isOver: IsOver = () => false,
   ) {}
 
   /**
    * Weighs a stance. A candidate whose margin is short is not posed at all: standing, its margin needs no pose, and
    * that is what most candidates fail by.
+   * @throws SearchCut where the search is over
    */
   weigh(stance: Stance, leastMargin = Number.NEGATIVE_INFINITY): Weighed {
+    if (this.isOver(this.count)) throw new SearchCut()
     this.count++
     try {
       const footing = setFooting(this.body, stance)
       checkFooting(footing)
-      const reserve = calcReserve(footing)
-      if (stance.seat) return this.weighSeated(stance)
-      const usable = calcUsableBase(footing)
-      const views = viewEdges(usable, footing.centre)
-      const { margin } = calcAssured(footing, usable, views)
-      const short = Math.max(0, reserve - margin) / UNIT_SCALE.m
-      if (margin < leastMargin) return { ...IMPOSSIBLE, assured: margin, reserve, violation: 100 + short, whole: false }
-      const settled = settle(footing)
-      const legs = readLegs(footing, settled.legs)
-      const nearest = Math.min(...views.map((view) => view.distance))
-      const { findings, verdict } = judge(footing, legs, nearest, margin, reserve)
-      const violation = short + this.sumViolations(findings, legs)
-      const load = Math.max(kneeLoad(legs.left), kneeLoad(legs.right))
-      return {
-        verdict,
-        passes: verdict === 'holds' && violation === 0,
-        assured: margin,
-        reserve,
-        kneeLoad: load,
-        violation,
-        whole: true,
+      if (stance.seat) {
+        const pose = solvePose(footing)
+        return this.judge(pose, readLegs(pose, pose.legs), readBalance(pose, listBodyErrors(pose)))
       }
+      const balance = readBalance(footing)
+      const { assured, reserve } = balance
+      if (assured.margin < leastMargin) {
+        const violation = 100 + calcShort(balance)
+        return { ...IMPOSSIBLE, assured: assured.margin, reserve, violation, whole: false }
+      }
+      return this.judge(footing, readLegs(footing, settle(footing).legs), balance)
     } catch (error) {
       if (error instanceof InputError) return IMPOSSIBLE
       throw error
     }
   }
 
-  private weighSeated(stance: Stance): Weighed {
-    const pose = solvePose(setFooting(this.body, stance))
-    const usable = calcUsableBase(pose)
-    const views = viewEdges(usable, pose.centre)
-    const reserve = calcReserve(pose)
-    const { margin } = calcAssured(pose, usable, views, listBodyErrors(pose))
-    const nearest = Math.min(...views.map((view) => view.distance))
-    const legs = readLegs(pose, pose.legs)
-    const { findings, verdict } = judge(pose, legs, nearest, margin, reserve)
-    const violation = Math.max(0, reserve - margin) / UNIT_SCALE.m + this.sumViolations(findings, legs)
-    return { verdict, passes: verdict === 'holds', assured: margin, reserve, kneeLoad: 0, violation, whole: true }
+  private judge(footing: Footing, legs: BySide<LegReading>, balance: Balance): Weighed {
+    const { findings, verdict } = judge(footing, legs, balance)
+    const violation = calcShort(balance) + this.sumViolations(findings, legs)
+    return {
+      verdict,
+      passes: verdict === 'holds' && violation === 0,
+      assured: balance.assured.margin,
+      reserve: balance.reserve,
+      kneeLoad: Math.max(kneeLoad(legs.left), kneeLoad(legs.right)),
+      violation,
+      whole: true,
+    }
   }
 
-  /** What counts for the verdict, and cautions that the original does not show. */
+  /** What counts for the verdict, and what the original does not show, or shows as less. */
   private sumViolations(findings: readonly Finding[], legs: BySide<LegReading>): number {
     let sum = 0
     for (const finding of findings) {
-      if (finding.severity === 'note' || finding.code === 'balance.reserve') continue
-      if (!countsForVerdict(finding, legs) && this.knownCautions.has(keyOf(finding))) continue
-      const over = Math.abs(finding.value - finding.limit) / UNIT_SCALE[finding.unit]
-      sum += (finding.severity === 'hard' ? 1 : 0.3) + over
+      if (finding.code === 'balance.reserve') continue
+      const known = this.known.get(keyOf(finding))
+      if (!countsForVerdict(finding, legs) && known && WEIGHT[finding.severity] <= WEIGHT[known]) continue
+      sum += WEIGHT[finding.severity] + Math.abs(finding.value - finding.limit) / UNIT_SCALE[finding.unit]
     }
     return sum
   }
 }
 
-/** A caution at a place; the same one twice is one. */
+/** By how many units the assured margin is short of the reserve. */
+const calcShort = ({ assured, reserve }: Balance): number => Math.max(0, reserve - assured.margin) / UNIT_SCALE.m
+
+/** A finding at a place; the same one twice is one. */
 export const keyOf = (finding: Finding): string => `${finding.code} ${finding.where}`

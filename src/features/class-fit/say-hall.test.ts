@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { asStoodBy, layOut, postureOf, tryAnalyse } from '@/core'
-import { holdOn } from '@/core/fit/hold'
+import { holdOn } from '@/core/variants/hold'
 import { makeRecord } from '@/formats/record-document'
 import { resolveRecord } from '@/records/resolve'
 import type { BenchPerson } from '@/server/bench'

@@ -56,6 +56,6 @@ const RANK = { hard: 0, caution: 1, note: 2 }
 export const worstFirst = (findings: readonly Finding[]): Finding[] =>
   findings.filter((f) => f.code !== 'balance.outside').sort((a, b) => RANK[a.severity] - RANK[b.severity])
 
-export const headingOf = (finding: Finding): string => ruleOf(finding).heading(finding.where)
+export const headingOf = (finding: Finding): string => ruleOf(finding).heading(finding.where, finding.cause)
 
 export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)

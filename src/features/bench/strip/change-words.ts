@@ -12,6 +12,9 @@ const NAMES: Record<Change['what'], string> = {
   pelvisYaw: 'pelvis',
   armHeight: 'hands',
   armOpening: 'arms',
+  armLeft: 'left hand',
+  armRight: 'right hand',
+  eyes: 'eyes',
   contactLeft: 'left foot',
   contactRight: 'right foot',
   support: 'a hand on',
@@ -45,6 +48,8 @@ export function sayChange(change: Change): string {
     case 'pelvisYaw':
       return `${name} turned ${degreesBy(change, 'to the left', 'to the right')}`
     case 'armHeight':
+    case 'armLeft':
+    case 'armRight':
       return `${name} ${by(change) > 0 ? 'higher' : 'lower'}`
     case 'armOpening':
       return `${name} ${by(change) > 0 ? 'more open' : 'closer in'}`
@@ -52,6 +57,8 @@ export function sayChange(change: Change): string {
     case 'contactRight':
       return `${name}: ${CONTACTS[String(change.to)] ?? change.to}`
     case 'support':
+      return `${name} ${change.to}`
+    case 'eyes':
       return `${name} ${change.to}`
     case 'seat':
       return 'seated'

@@ -1,5 +1,5 @@
 import type { Body } from '../body/body'
-import { bySide, SIDES, type Side, sideSign } from '../conventions'
+import { bySide, otherSide, type Side, sideSign } from '../conventions'
 import { setFooting } from '../stance/footing'
 import { isPressed, STANCE_DEFAULTS, type Stance, type Support, type SupportKind } from '../stance/stance'
 
@@ -27,21 +27,13 @@ export function holdOn(body: Body, stance: Stance, kind: SupportKind, hand: Side
   return { ...stance, supports: [support] }
 }
 
-/** A stance as this person stands it: with a hand on the support that they need, else as it is. */
-export function asStoodBy(body: Body, stance: Stance): Stance {
-  const needed = body.person.limits?.support
-  if (!needed || stance.seat || stance.supports.length > 0) return stance
-  return holdOn(body, stance, needed, freerHand(stance))
-}
-
-/** The hand that the posture asks less of. */
-const freerHand = (stance: Stance): Side => {
+/** Both hands, the one that the posture asks less of first. */
+export function listFreerHands(stance: Stance): [Side, Side] {
   const raised = bySide((side) => stance.arms[side].elevation)
-  return raised.left < raised.right ? 'left' : 'right'
+  const freer = raised.left < raised.right ? 'left' : 'right'
+  return [freer, otherSide(freer)]
 }
 
-/** Every way to hold on: the support that is needed, else a chair back, with either hand. */
-export const listHolds = (body: Body, stance: Stance): Stance[] => {
-  const kind = body.person.limits?.support ?? 'chair-back'
-  return SIDES.map((hand) => holdOn(body, stance, kind, hand))
-}
+/** A chair back in either hand. */
+export const listChairs = (body: Body, stance: Stance): Stance[] =>
+  listFreerHands(stance).map((hand) => holdOn(body, stance, 'chair-back', hand))

@@ -1,7 +1,7 @@
 import { PROPORTIONS } from '../body/body'
 import { DEG } from '../conventions'
-import type { Measures } from '../postures/measures'
 import type { Contact, Feature } from '../stance/stance'
+import type { Measures } from './measures'
 
 /** A version of a posture that a class could be taught: in measures that can be said, and how far it is from as taught. */
 export type Candidate = { measures: Measures; distance: number }

@@ -1,0 +1,18 @@
+import type { Footing } from '../stance/footing'
+
+/** From these shares on the lighter foot the reserve rises from that for one foot to that for two. */
+const ONE_FOOT_BELOW = 0.05
+const TWO_FEET_FROM = 0.15
+
+/** The margin that a stance must keep for normal sway, in metres. */
+export function calcReserve(footing: Footing): number {
+  const open = calcOpenReserve(footing)
+  return footing.stance.eyes === 'closed' ? open * footing.body.house.eyesClosedReserveFactor : open
+}
+
+function calcOpenReserve({ body, stance, feet }: Footing): number {
+  if (stance.seat) return body.swayReserve
+  const lighter = feet.left.part && feet.right.part ? Math.min(stance.loadLeft, 1 - stance.loadLeft) : 0
+  const onTwo = Math.min(1, Math.max(0, (lighter - ONE_FOOT_BELOW) / (TWO_FEET_FROM - ONE_FOOT_BELOW)))
+  return body.swayReserveOneFoot + onTwo * (body.swayReserve - body.swayReserveOneFoot)
+}

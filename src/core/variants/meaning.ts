@@ -1,0 +1,63 @@
+import type { Body } from '../body/body'
+import { SIDES, type Side } from '../conventions'
+import { shareOf } from '../stance/footing'
+import type { Stance } from '../stance/stance'
+
+/**
+ * What a posture is for, read off its stance: what a variant must not give up unless it says so. `step`: a step of more
+ * than half a foot keeps its way and half its length; `front`: more than half the weight in front; `level`: level feet
+ * stay so; `empty`: a foot that carries next to nothing goes on doing so.
+ */
+export const MEANINGS = ['step', 'front', 'level', 'empty'] as const
+export type Meaning = (typeof MEANINGS)[number]
+
+const EMPTY_MOST = 0.2
+const POINT = 0.01
+const DUST = 1e-9
+
+/** How far the left heel is ahead of the right one. */
+export const calcStep = ({ feet }: Stance): number => feet.left.heel[1] - feet.right.heel[1]
+
+const isStep = (step: number, { footLength }: Body): boolean => Math.abs(step) > footLength / 2
+
+const frontOf = (step: number): Side => (step > 0 ? 'left' : 'right')
+
+/** What a stance gives up of what another one is for. */
+export function findGivenUp(body: Body, original: Stance, stance: Stance): Meaning[] {
+  if (original.seat || stance.seat) return []
+  const [before, after] = [calcStep(original), calcStep(stance)]
+  const given: Meaning[] = []
+  if (!isStep(before, body)) {
+    if (isStep(after, body)) given.push('level')
+  } else {
+    if (!(after * Math.sign(before) >= Math.abs(before) / 2 - DUST)) given.push('step')
+    const front = frontOf(before)
+    if (shareOf(original, front) > 0.5 && !(shareOf(stance, front) > 0.5)) given.push('front')
+  }
+  const filled = SIDES.some((side) => isEmpty(original, side) && !isEmpty(stance, side))
+  return filled ? [...given, 'empty'] : given
+}
+
+const isEmpty = (stance: Stance, side: Side): boolean => shareOf(stance, side) <= EMPTY_MOST + DUST
+
+/** How far a step (left heel ahead of the right) may be changed with what the posture is for kept: from, to. */
+export function listStepRange(body: Body, stance: Stance): readonly [number, number] {
+  const step = calcStep(stance)
+  const most = body.footLength / 2
+  if (!isStep(step, body)) return [-most - step, most - step]
+  const half = step / 2
+  return step > 0 ? [-half, Number.POSITIVE_INFINITY] : [Number.NEGATIVE_INFINITY, -half]
+}
+
+/** The shares on the left foot with which what the posture is for is kept. */
+export function listShareRange(body: Body, stance: Stance): readonly [number, number] {
+  let [low, high] = [0, 1]
+  const step = calcStep(stance)
+  if (isStep(step, body) && shareOf(stance, frontOf(step)) > 0.5) {
+    if (frontOf(step) === 'left') low = 0.5 + POINT
+    else high = 0.5 - POINT
+  }
+  if (isEmpty(stance, 'left')) high = Math.min(high, EMPTY_MOST)
+  if (isEmpty(stance, 'right')) low = Math.max(low, 1 - EMPTY_MOST)
+  return [low, high]
+}
