@@ -26,7 +26,7 @@ const VERBS: Record<string, Verb> = { analyze, variants, fit }
 async function main(args: string[]): Promise<void> {
   const [verb, ...rest] = args
   if (verb === '--help' || verb === '-h') return print(HELP)
-  const run = verb === undefined ? undefined : VERBS[verb]
+  const run = verb !== undefined && Object.hasOwn(VERBS, verb) ? VERBS[verb] : undefined
   if (!run) throw new UsageError(verb ? `there is no verb "${verb}"` : 'a verb is missing')
   await run(rest)
 }

@@ -1,32 +1,47 @@
-/** Makes and migrates the database; with --demo puts the demo people in, with --fresh starts over. */
-
-import { connect, databaseUrl, openDatabase } from '@/db/client'
+/**
+ * Makes and migrates the database, and lets go of who was deleted: before the program starts, and when it is left.
+ * --demo puts the demo people in, --fresh starts over.
+ */
+import { readAddress } from '@/db/address'
+import { connect, openDatabase } from '@/db/client'
 import { putInDemo } from '@/db/demo/put-in'
-import { bringUpToDate, clear, DatabaseError } from '@/db/migrate'
+import { DatabaseError, StorageError } from '@/db/errors'
+import { bringUpToDate, clear, overwrite } from '@/db/migrate'
+import { takeOwnership } from '@/db/owner'
 import { forgetDeleted } from '@/db/people'
 
 async function prepare(flags: readonly string[]): Promise<void> {
+  const address = readAddress()
+  const owner = await takeOwnership(address)
   const client = connect()
   if (flags.includes('--fresh')) await clear(client)
   await bringUpToDate(client)
-  // The program was left since: who was taken away then is gone now.
-  await forgetDeleted(openDatabase(client))
-  if (flags.includes('--demo')) await putInDemo(openDatabase(client), new Date())
+  const db = openDatabase(client)
+  const gone = await forgetDeleted(db)
+  if (gone > 0) {
+    await overwrite(client)
+    if (address.kind === 'remote')
+      process.stdout.write(
+        `${gone} who were deleted are gone from ${address.host}; what it keeps of its own (copies, free pages) is beyond this program.\n`,
+      )
+  }
+  if (flags.includes('--demo')) await putInDemo(db, new Date())
   client.close()
+  await owner.letGo()
 }
 
 prepare(process.argv.slice(2)).catch((error: unknown) => {
-  const { message } = error as Error
-  const reason =
-    error instanceof DatabaseError
-      ? message
-      : `the database at ${describePlace()} cannot be opened or written (${message})`
-  process.stderr.write(`${reason}\n`)
+  process.stderr.write(`${sayReason(error)}\n`)
   process.exit(1)
 })
 
-/** A remote address without what might be secret in it. */
+function sayReason(error: unknown): string {
+  if (error instanceof DatabaseError || error instanceof StorageError) return error.message
+  const { code = 'unknown' } = error as { code?: string }
+  return `the database at ${describePlace()} cannot be opened or written (${code})`
+}
+
 function describePlace(): string {
-  const url = databaseUrl()
-  return url.startsWith('file:') ? url : new URL(url).host
+  const address = readAddress()
+  return address.kind === 'file' ? address.path : address.host
 }

@@ -1,9 +1,8 @@
 import { type NextRequest, NextResponse } from 'next/server'
-import { isFromHere } from '@/server/answer'
+import { isFromHere } from '@/server/from-here'
+import { isNameAnswered } from '@/server/host'
 
 const READS = new Set(['GET', 'HEAD', 'OPTIONS'])
-/** The names of this machine to itself. Another name that leads here is somebody else's, and may be a trap. */
-const OWN_NAMES = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/
 const DEVELOPING = process.env.NODE_ENV === 'development'
 
 /**
@@ -12,13 +11,14 @@ const DEVELOPING = process.env.NODE_ENV === 'development'
  */
 export function proxy(request: NextRequest): NextResponse {
   const host = request.headers.get('host') ?? ''
-  // Opened to others on purpose, it answers to whatever name they have for it.
-  if (process.env.NIVREL_HOST === undefined && !OWN_NAMES.test(host)) {
+  if (!isNameAnswered(host, process.env.NIVREL_HOST)) {
     return refuse('for another host', 'requests to 127.0.0.1 or localhost, unless NIVREL_HOST says otherwise')
   }
   if (!READS.has(request.method) && !isFromHere(request.headers)) {
     return refuse('from another site', 'requests from this application')
   }
+  if (!isReadable(request.nextUrl.pathname))
+    return refuse('an address that cannot be read', 'addresses as links have them', 400)
   const nonce = crypto.randomUUID().replaceAll('-', '')
   const headers = new Headers(request.headers)
   const policy = makePolicy(nonce)
@@ -28,8 +28,18 @@ export function proxy(request: NextRequest): NextResponse {
   return withHeaders(NextResponse.next({ request: { headers } }), policy)
 }
 
-const refuse = (value: string, accepts: string): NextResponse =>
-  withHeaders(NextResponse.json({ error: { field: 'request', value, accepts } }, { status: 403 }), '')
+const refuse = (value: string, accepts: string, status: 400 | 403 = 403): NextResponse =>
+  withHeaders(NextResponse.json({ error: { field: 'request', value, accepts } }, { status }), '')
+
+/** A malformed % in an address is the asker's mistake. */
+function isReadable(path: string): boolean {
+  try {
+    decodeURIComponent(path)
+    return true
+  } catch {
+    return false
+  }
+}
 
 const makePolicy = (nonce: string): string =>
   [

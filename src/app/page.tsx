@@ -1,5 +1,5 @@
 import { Bench } from '@/features/bench/Bench'
-import { findLastPersonId, listBenchPeople, readBench } from '@/server/bench'
+import { findLastPersonId, listNames, readBench } from '@/server/bench'
 import { today } from '@/server/clock'
 import { readHouse } from '@/server/house'
 import { listOwn } from '@/server/library'
@@ -8,23 +8,17 @@ export const dynamic = 'force-dynamic'
 
 /** ?person=ID puts somebody on the bench; else whoever was on it last. */
 export default async function BenchPage({ searchParams }: { searchParams: Promise<{ person?: string }> }) {
-  const [people, last, own, house, { person }] = await Promise.all([
-    listBenchPeople(),
+  const [people, last, own, house, day, { person }] = await Promise.all([
+    listNames(),
     findLastPersonId(),
     listOwn(),
     readHouse(),
+    today(),
     searchParams,
   ])
   const wanted = [person, last, 'odalys-marrin'].flatMap((id) => people.find((one) => one.id === id) ?? [])
   const first = wanted[0] ?? people[0]
   return (
-    <Bench
-      people={people}
-      personId={first?.id ?? null}
-      onBench={first ? await readBench(first.id) : null}
-      own={own}
-      units={house.units}
-      day={today()}
-    />
+    <Bench people={people} onBench={first ? await readBench(first.id) : null} own={own} units={house.units} day={day} />
   )
 }

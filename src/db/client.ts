@@ -1,21 +1,42 @@
-import { mkdirSync } from 'node:fs'
+import { chmodSync, existsSync, mkdirSync } from 'node:fs'
 import { dirname } from 'node:path'
-import { fileURLToPath } from 'node:url'
 import { type Client, createClient } from '@libsql/client'
 import { drizzle } from 'drizzle-orm/libsql'
+import { type Address, checkFile, parseAddress, readAddress } from './address'
 import * as schema from './schema'
+import { makeSteady, settleFile } from './steady'
 
-const DEFAULT_URL = 'file:data/nivrel.db'
+const BUSY_MS = 100
 
-/** Where the data are: a local file unless NIVREL_DATABASE_URL names another file or a remote libSQL server. */
-export const databaseUrl = (): string => process.env.NIVREL_DATABASE_URL || DEFAULT_URL
-
-export function connect(url = databaseUrl()): Client {
-  if (url.startsWith('file:')) mkdirSync(dirname(filePath(url)), { recursive: true })
-  return createClient({ url, authToken: process.env.NIVREL_DATABASE_TOKEN })
+/** Opens the database at an address. @throws DatabaseError in one line where it is none or cannot be written */
+export function connect(given?: string): Client {
+  const address = given === undefined ? readAddress() : parseAddress(given)
+  const { url } = address
+  if (address.kind === 'remote') return createClient({ url, authToken: process.env.NIVREL_DATABASE_TOKEN })
+  makePlace(address)
+  // One connection: what is said to it once holds for everything that comes after.
+  const client = makeSteady(createClient({ url, concurrency: 1, timeout: BUSY_MS }))
+  settling.set(client, settleFile(client))
+  keepPrivate(address.path)
+  return client
 }
 
-const filePath = (url: string) => (url.startsWith('file://') ? fileURLToPath(url) : url.slice('file:'.length))
+/** What has to be done on a new connection, under way since it was made. */
+const settling = new WeakMap<Client, Promise<void>>()
+
+/** Waits until a connection is as every connection must be. */
+export const settled = async (client: Client): Promise<void> => settling.get(client)
+
+/** The folder of a file and the file are for this user alone; a folder that was there before is left as it is. */
+function makePlace({ path }: Extract<Address, { kind: 'file' }>): void {
+  checkFile(path)
+  mkdirSync(dirname(path), { recursive: true, mode: 0o700 })
+  process.umask(0o077)
+}
+
+const keepPrivate = (path: string) => {
+  for (const file of [path, `${path}-wal`, `${path}-shm`]) if (existsSync(file)) chmodSync(file, 0o600)
+}
 
 export const openDatabase = (client: Client) => drizzle(client, { schema })
 

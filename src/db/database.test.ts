@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, describe, expect, it } from 'vitest'
@@ -7,8 +7,9 @@ import { recordDocument } from '@/formats/record-document'
 import { connect, openDatabase } from './client'
 import { DEMO_PEOPLE } from './demo/people'
 import { putInDemo } from './demo/put-in'
+import { DatabaseError } from './errors'
 import { addKept, findDraft, listKept, removeKept, saveDraft } from './kept'
-import { bringUpToDate, clear, DatabaseError } from './migrate'
+import { bringUpToDate, clear } from './migrate'
 import journal from './migrations/meta/_journal.json'
 import { listPeople } from './people'
 import { people } from './schema'
@@ -43,8 +44,10 @@ describe('the database', () => {
     const row = { id: 'a', personId: 'marit-quill', ...ON, name: 'Soft', note: '', createdAt: '2026-01-01T00:00:00Z' }
     await addKept(db, row)
     await addKept(db, { ...row, id: 'b', createdAt: '2026-02-01T00:00:00Z' })
-    await saveDraft(db, { personId: 'marit-quill', ...ON, updatedAt: 'x' })
-    await saveDraft(db, { personId: 'marit-quill', ...ON, school: 'high-follow', updatedAt: 'y' })
+    await saveDraft(db, { personId: 'marit-quill', ...ON, updatedAt: 'x' }, 0)
+    await saveDraft(db, { personId: 'marit-quill', ...ON, school: 'high-follow', updatedAt: 'y' }, 1)
+    // Over a revision that is no longer there, nothing is saved.
+    expect(await saveDraft(db, { personId: 'marit-quill', ...ON, updatedAt: 'z' }, 1)).toBeNull()
     client.close()
 
     const again = openDatabase(connect(`file:${join(folder, 'kept.db')}`))
@@ -101,6 +104,58 @@ describe('the database', () => {
     await clear(client)
     await bringUpToDate(client)
     expect(await listPeople(openDatabase(client))).toEqual([])
+  })
+
+  it('touches no database of another program, and starts over only its own', async () => {
+    const client = connect(`file:${join(folder, 'other.db')}`)
+    await client.executeMultiple(
+      'create table ledger (id integer primary key, sum real); insert into ledger values (1, 2)',
+    )
+    await expect(bringUpToDate(client)).rejects.toThrow(/another program/)
+    await expect(clear(client)).rejects.toThrow(DatabaseError)
+    expect((await client.execute('select sum from ledger')).rows).toEqual([{ sum: 2 }])
+    const { client: own } = await makeDatabase('own.db')
+    expect((await own.execute('pragma application_id')).rows[0]?.application_id).toBe(0x4e495652)
+  })
+
+  it('is for this user alone: the file, what is written ahead, and a folder that was made for it', async () => {
+    await makeDatabase('private/here.db')
+    const modes = ['private', 'private/here.db', 'private/here.db-wal', 'private/here.db-shm'].map(
+      (name) => statSync(join(folder, name)).mode & 0o777,
+    )
+    expect(modes).toEqual([0o700, 0o600, 0o600, 0o600])
+  })
+
+  it('names in one line what an address has to be', async () => {
+    const refused = (address: string) => {
+      try {
+        connect(address)
+        return 'opened'
+      } catch (error) {
+        expect(error).toBeInstanceOf(DatabaseError)
+        expect((error as Error).message).not.toContain('\n')
+        return (error as Error).message
+      }
+    }
+    for (const address of [
+      'nonsense',
+      'data/nivrel.db',
+      'file:',
+      'file::memory:',
+      ':memory:',
+      'file:a.db?mode=ro',
+      'file:%zz.db',
+      'file:a/',
+    ])
+      expect(refused(address), address).toContain('file:path/to.db')
+    writeFileSync(join(folder, 'read-only.db'), '')
+    mkdirSync(join(folder, 'folder.db'))
+    expect(refused(`file:${join(folder, 'folder.db')}`)).toContain('it is no file')
+    expect(refused('file:/proc/nowhere/deep/nivrel.db')).toContain('nothing can be made in /proc')
+    expect(refused(`file:${join(folder, 'read-only.db', 'deeper.db')}`)).toContain('is no folder')
+    // Encoded characters name the file that they stand for.
+    await makeDatabase('with%20space%23.db')
+    expect(existsSync(join(folder, 'with space#.db'))).toBe(true)
   })
 
   it('has demo people that the formats accept, in two groups', () => {

@@ -1,59 +1,53 @@
 import { and, eq } from 'drizzle-orm'
-import type { PlanDocument } from '@/formats/plan-document'
-import type { PostureDocument } from '@/formats/posture-document'
 import type { Database } from './client'
+import { run } from './errors'
+import { saveRevised } from './revised'
 import { facts, plans, postures } from './schema'
 
 export type PostureRow = typeof postures.$inferSelect
 export type PlanRow = typeof plans.$inferSelect
 
 /** Postures that were changed or added. */
-export const listOwnPostures = (db: Database): Promise<PostureRow[]> => db.select().from(postures)
+export const listOwnPostures = (db: Database): Promise<PostureRow[]> => run(db.select().from(postures))
 
-export async function savePosture(
+/** Saves over the revision that it was made from, 0 for a new one; null where somebody else saved since. */
+export const savePosture = (
   db: Database,
-  id: string,
-  document: PostureDocument,
-  updatedAt: string,
-): Promise<void> {
-  const row = { id, document, updatedAt }
-  await db.insert(postures).values(row).onConflictDoUpdate({ target: postures.id, set: row })
-}
+  row: Omit<PostureRow, 'revision'>,
+  revision: number,
+): Promise<PostureRow | null> => saveRevised(db, postures, eq(postures.id, row.id), row, revision)
 
 export async function removePosture(db: Database, id: string): Promise<PostureRow | null> {
-  const [row] = await db.delete(postures).where(eq(postures.id, id)).returning()
+  const [row] = await run(db.delete(postures).where(eq(postures.id, id)).returning())
   return row ?? null
 }
 
-export const listPlans = (db: Database): Promise<PlanRow[]> => db.select().from(plans)
+export const listPlans = (db: Database): Promise<PlanRow[]> => run(db.select().from(plans))
 
-/** Keeps a class's plan for a posture, in place of the one before. */
-export async function savePlan(
-  db: Database,
-  plan: { id: string; groupName: string; posture: string; document: PlanDocument; updatedAt: string },
-): Promise<void> {
-  const { document, updatedAt } = plan
-  await db
-    .insert(plans)
-    .values(plan)
-    .onConflictDoUpdate({ target: [plans.groupName, plans.posture], set: { document, updatedAt } })
+const planAt = (groupName: string, posture: string) => and(eq(plans.groupName, groupName), eq(plans.posture, posture))
+
+export async function findPlan(db: Database, groupName: string, posture: string): Promise<PlanRow | null> {
+  const [row] = await run(db.select().from(plans).where(planAt(groupName, posture)))
+  return row ?? null
 }
 
+/** Keeps a class's plan for a posture over the revision that it was made from; null where somebody else kept one since. */
+export const savePlan = (db: Database, row: Omit<PlanRow, 'revision'>, revision: number): Promise<PlanRow | null> =>
+  saveRevised(db, plans, planAt(row.groupName, row.posture), row, revision)
+
 export async function removePlan(db: Database, groupName: string, posture: string): Promise<boolean> {
-  const rows = await db
-    .delete(plans)
-    .where(and(eq(plans.groupName, groupName), eq(plans.posture, posture)))
-    .returning({ id: plans.id })
+  const rows = await run(db.delete(plans).where(planAt(groupName, posture)).returning({ id: plans.id }))
   return rows.length > 0
 }
 
-/** A single fact of this database, as JSON; undefined where there is none. */
-export async function readFact(db: Database, key: string): Promise<unknown> {
-  const [row] = await db.select().from(facts).where(eq(facts.key, key))
-  return row && JSON.parse(row.value)
+/** A single fact of this database as text, with its revision; null where there is none. */
+export async function readFact(db: Database, key: string): Promise<{ text: string; revision: number } | null> {
+  const [row] = await run(db.select().from(facts).where(eq(facts.key, key)))
+  return row ? { text: row.value, revision: row.revision } : null
 }
 
-export async function writeFact(db: Database, key: string, value: unknown): Promise<void> {
-  const row = { key, value: JSON.stringify(value) }
-  await db.insert(facts).values(row).onConflictDoUpdate({ target: facts.key, set: row })
+/** Saves a fact over the revision that it was made from; null where somebody else saved since. */
+export async function writeFact(db: Database, key: string, value: unknown, revision: number): Promise<number | null> {
+  const row = await saveRevised(db, facts, eq(facts.key, key), { key, value: JSON.stringify(value) }, revision)
+  return row?.revision ?? null
 }

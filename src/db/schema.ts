@@ -3,17 +3,18 @@ import type { PlanDocument } from '@/formats/plan-document'
 import type { PostureDocument } from '@/formats/posture-document'
 import type { RecordDocument } from '@/formats/record-document'
 import type { StanceBody } from '@/formats/stance-document'
+import { json } from './json'
 
 /** Times are ISO 8601 in UTC. Documents are as the open formats hold them: degrees, percent, metres. */
 export const people = sqliteTable('people', {
   id: text('id').primaryKey(),
   name: text('name').notNull(),
-  record: text('record', { mode: 'json' }).$type<RecordDocument>().notNull(),
+  record: json<RecordDocument>('record').notNull(),
   /** Counts the saves, so that the second of two editors is told. */
   revision: integer('revision').notNull().default(1),
   createdAt: text('created_at').notNull(),
   updatedAt: text('updated_at').notNull(),
-  /** Taken away, and gone for good when the program is started the next time. */
+  /** Taken away, or brought in and not finished: gone for good when the program is left. */
   deletedAt: text('deleted_at'),
 })
 
@@ -29,7 +30,7 @@ export const kept = sqliteTable(
     school: text('school').notNull(),
     name: text('name').notNull(),
     note: text('note').notNull().default(''),
-    stance: text('stance', { mode: 'json' }).$type<StanceBody>().notNull(),
+    stance: json<StanceBody>('stance').notNull(),
     createdAt: text('created_at').notNull(),
   },
   (table) => [index('kept_by_person').on(table.personId, table.posture)],
@@ -42,14 +43,16 @@ export const drafts = sqliteTable('drafts', {
     .references(() => people.id, { onDelete: 'cascade' }),
   posture: text('posture').notNull(),
   school: text('school').notNull(),
-  stance: text('stance', { mode: 'json' }).$type<StanceBody>().notNull(),
+  stance: json<StanceBody>('stance').notNull(),
+  revision: integer('revision').notNull().default(1),
   updatedAt: text('updated_at').notNull(),
 })
 
 /** Postures that the instructor changed or added; what is not here is as the program ships it. */
 export const postures = sqliteTable('postures', {
   id: text('id').primaryKey(),
-  document: text('document', { mode: 'json' }).$type<PostureDocument>().notNull(),
+  document: json<PostureDocument>('document').notNull(),
+  revision: integer('revision').notNull().default(1),
   updatedAt: text('updated_at').notNull(),
 })
 
@@ -60,7 +63,8 @@ export const plans = sqliteTable(
     id: text('id').primaryKey(),
     groupName: text('group_name').notNull(),
     posture: text('posture').notNull(),
-    document: text('document', { mode: 'json' }).$type<PlanDocument>().notNull(),
+    document: json<PlanDocument>('document').notNull(),
+    revision: integer('revision').notNull().default(1),
     updatedAt: text('updated_at').notNull(),
   },
   (table) => [uniqueIndex('plan_of_group').on(table.groupName, table.posture)],
@@ -70,4 +74,5 @@ export const plans = sqliteTable(
 export const facts = sqliteTable('facts', {
   key: text('key').primaryKey(),
   value: text('value').notNull(),
+  revision: integer('revision').notNull().default(1),
 })

@@ -5,6 +5,7 @@ import {
   type Choice,
   chooseForClass,
   findOwnForm,
+  type IsOver,
   listCandidates,
   type Measures,
   POSTURE_IDS,
@@ -53,8 +54,11 @@ export const fitRequestDocument = z
     context.addIssue({ code: 'custom', path: ['posture'], message: `one of ${POSTURE_IDS.join(', ')}, or measures` })
   })
 
-/** Fits a class: which levels, and who does which. @throws InputError naming the field */
-export function fitDocument(value: unknown) {
+/**
+ * Fits a class: which levels, and who does which. `isOver` ends the search early: what was not weighed by then is not
+ * known to pass, and the answer says that it was cut. @throws InputError naming the field
+ */
+export function fitDocument(value: unknown, isOver?: IsOver) {
   const request = parse(fitRequestDocument, value)
   const { people, levels = 3, chairs = true, side = 'left', school = 'long-upright' } = request
   const shipped =
@@ -65,8 +69,8 @@ export function fitDocument(value: unknown) {
   const taught: Taught = { posture: request.posture ?? 'own', side, keeps: shipped?.keeps ?? [] }
   const bodies = people.map(({ person }) => resolveBody(toPerson(person)))
   const candidates = listCandidates(measures, taught.keeps)
-  const weighed = bodies.map((body) => weighBody(body, measures, taught, chairs, candidates))
-  const fit = chooseForClass(bodies, measures, taught, weighed, { levels, chairs })
+  const weighed = bodies.map((body) => weighBody(body, measures, taught, chairs, candidates, isOver))
+  const fit = chooseForClass(bodies, measures, taught, weighed, { levels, chairs, ...(isOver && { isOver }) })
   const { choice } = fit
   const chosen = choice.levels.map((index) => candidates[index] as Candidate)
   const words = sayLevels(
@@ -86,13 +90,14 @@ export function fitDocument(value: unknown) {
       const level = place < 0 ? null : (chosen[place] as Candidate)
       const done = level
         ? standAtLevel(bodies[i] as Body, level, candidates[0] as Candidate, taught, chairs)
-        : standAlone(bodies[i] as Body, measures, taught)
+        : standAlone(bodies[i] as Body, measures, taught, isOver)
       return { name, level: level ? place : null, ...done }
     }),
     unfitted: choice.unfitted,
     totalChange: choice.total,
     oneMore: sayChoice(fit.more),
     oneFewer: sayChoice(fit.fewer),
+    cut: fit.cut,
   }
 }
 
@@ -111,8 +116,8 @@ function standAtLevel(body: Body, level: Candidate, asTaught: Candidate, taught:
   }
 }
 
-function standAlone(body: Body, measures: Measures, taught: Taught) {
-  const { kind, stance } = findOwnForm(body, measures, taught)
+function standAlone(body: Body, measures: Measures, taught: Taught, isOver?: IsOver) {
+  const { kind, stance } = findOwnForm(body, measures, taught, isOver)
   return { kind, ...(stance ? readStance(stance) : { stance: null, support: null }) }
 }
 

@@ -26,11 +26,27 @@ function readPath(value: unknown, path: readonly string[]): unknown {
   return at
 }
 
-/** Reads JSON text. @throws InputError "document" where it is not JSON */
+/** Documents are a dozen levels deep; what is deeper than this is none of ours, and could end whoever walks through it. */
+const DEEPEST = 64
+
+/** Reads JSON text, with or without a byte-order mark. @throws InputError "document" where it is not JSON, or too deep */
 export function parseJson(text: string): unknown {
+  let value: unknown
   try {
-    return JSON.parse(text)
+    value = JSON.parse(text.replace(/^\uFEFF/, ''))
   } catch (error) {
-    throw new InputError('document', text.slice(0, 40), `JSON (${(error as Error).message})`)
+    throw new InputError('document', text.slice(0, 40), `JSON (${(error as Error).message.slice(0, 120)})`)
   }
+  if (isTooDeep(value)) throw new InputError('document', 'nested too deep', `at most ${DEEPEST} levels`)
+  return value
+}
+
+/** Level by level, so that no depth ends it. */
+function isTooDeep(value: unknown): boolean {
+  let level = [value]
+  for (let depth = 0; level.length > 0; depth++) {
+    if (depth > DEEPEST) return true
+    level = level.flatMap((one) => (one !== null && typeof one === 'object' ? Object.values(one) : []))
+  }
+  return false
 }

@@ -3,12 +3,14 @@ import { fitRequestDocument } from './fit-document'
 import { postureDocument } from './posture-document'
 import { recordDocument } from './record-document'
 import { stanceDocument } from './stance-document'
+import { wholeDocument } from './whole-document'
 
 /** The JSON Schemas of the documents that come in, by file name. What refinements add is said in docs/formats.md. */
 export const SCHEMAS: Record<string, unknown> = {
   'stance-1.schema.json': z.toJSONSchema(stanceDocument),
   'person-1.schema.json': z.toJSONSchema(recordDocument, { io: 'input' }),
   'posture-1.schema.json': z.toJSONSchema(postureDocument, { io: 'input' }),
+  'house-1.schema.json': z.toJSONSchema(wholeDocument, { io: 'input' }),
   'fit-request-1.schema.json': z.toJSONSchema(fitRequestDocument, { io: 'input' }),
 }
 

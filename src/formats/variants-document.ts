@@ -55,13 +55,14 @@ export function variantsDocument(value: unknown, most?: number, options?: Varian
     conflicts: found.conflicts.map(({ code, where, text }) => ({ code, where, text })),
     measure: found.measurements.map(toMeasurementDocument),
     weighed: found.weighed,
+    cut: found.cut,
   }
 }
 
 function toVariantDocument(original: StanceDocument, variant: Variant) {
-  const { kind, also, note, stance, changes } = variant
+  const { kind, also, note, stance, changes, givesUp } = variant
   const document: StanceDocument = { format: STANCE_FORMAT, person: original.person, stance: fromStance(stance) }
-  return { kind, also, ...(note && { note }), stance: document, changes: changes.map(toChangeDocument) }
+  return { kind, also, givesUp, ...(note && { note }), stance: document, changes: changes.map(toChangeDocument) }
 }
 
 const FACTORS = { m: 1, rad: 1 / DEG, share: 100, word: 1 }

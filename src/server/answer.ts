@@ -1,7 +1,10 @@
 import { InputError } from '@/core'
+import { StorageError } from '@/db/errors'
 import { toErrorDocument } from '@/formats/error-document'
 import { parseJson } from '@/formats/parse'
 import { ConflictError } from './conflict'
+import { isFromHere } from './from-here'
+import { BusyError } from './search/pool'
 
 const LARGEST_BODY = 1_000_000
 /** A class with its records, or a spreadsheet of people. */
@@ -17,9 +20,25 @@ export async function answer(compute: () => unknown): Promise<Response> {
   } catch (error) {
     if (error instanceof InputError) return Response.json(toErrorDocument(error), { status: 400 })
     if (error instanceof ConflictError) return Response.json({ current: error.current }, { status: 409 })
-    throw error
+    if (error instanceof BusyError || error instanceof StorageError) return refuse(503, error)
+    return refuse(500, error as Error)
   }
 }
+
+/** What went wrong here, for the log: never a message of somebody else's, which could quote what was stored. */
+function refuse(status: 500 | 503, error: Error): Response {
+  const own = error instanceof BusyError || error instanceof StorageError
+  const reason = own ? error.message : 'the server could not do this; nothing was changed'
+  process.stderr.write(`nivrel: ${own ? error.message : `${error.name} ${whereOf(error)}`}\n`)
+  return Response.json({ error: { field: 'server', value: null, accepts: reason } }, { status })
+}
+
+/** The first place of a stack, without its message. */
+const whereOf = ({ stack = '' }: Error): string =>
+  stack
+    .split('\n')
+    .find((line) => line.trim().startsWith('at '))
+    ?.trim() ?? ''
 
 /** Answers a request that carries one JSON document. */
 export const answerDocument = (
@@ -35,20 +54,4 @@ async function readDocument(request: Request, largest: number): Promise<unknown>
   const body = await request.text()
   if (body.length > largest) throw new InputError('document', `${body.length} characters`, `at most ${largest}`)
   return parseJson(body)
-}
-
-/** A page of another site must not write into this one; programs without a browser send neither header. */
-export function isFromHere(headers: Headers): boolean {
-  const site = headers.get('sec-fetch-site')
-  if (site !== null && site !== 'same-origin' && site !== 'none') return false
-  const origin = headers.get('origin')
-  return origin === null || hostOf(origin) === headers.get('host') || headers.get('host') === null
-}
-
-function hostOf(origin: string): string | null {
-  try {
-    return new URL(origin).host
-  } catch {
-    return null
-  }
 }

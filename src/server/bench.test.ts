@@ -8,6 +8,7 @@ import { putInDemo } from '@/db/demo/put-in'
 import { bringUpToDate } from '@/db/migrate'
 import { answerDocument } from './answer'
 import { findLastPersonId, keepDraft, keepStance, readBench, rewordKept, takeAwayKept } from './bench'
+import type { ConflictError } from './conflict'
 
 const folder = mkdtempSync(join(tmpdir(), 'nivrel-'))
 
@@ -37,8 +38,11 @@ describe('what the routes do', () => {
     const kept = await keepStance('marit-quill', { ...ON, name: '  Soft knees ', note: '' })
     expect(kept.name).toBe('Soft knees')
     await rewordKept(kept.id, { name: 'Softer', note: 'say it' })
-    await keepDraft('marit-quill', ON)
-    await keepDraft('marit-quill', { ...ON, school: 'high-follow' })
+    await keepDraft('marit-quill', { ...ON, revision: 0 })
+    await keepDraft('marit-quill', { ...ON, school: 'high-follow', revision: 1 })
+    // Another page that began before: it is told, and nothing of the first is lost.
+    const told = await keepDraft('marit-quill', { ...ON, revision: 1 }).catch((e: unknown) => e)
+    expect((told as ConflictError<{ school: string }>).current.school).toBe('high-follow')
     const bench = await readBench('marit-quill')
     expect(bench.kept).toMatchObject([{ id: kept.id, name: 'Softer', note: 'say it' }])
     expect(bench.draft?.school).toBe('high-follow')
@@ -55,7 +59,7 @@ describe('what the routes do', () => {
     const apart = { feet: { left: { heel: [-0.9, 0] }, right: { heel: [0.9, 0] } } }
     expect(await fieldOf(keepStance('bram-tallow', { ...ON, stance: apart, name: 'x', note: '' }))).toBe('stance.feet')
     const broken = { ...ON, stance: { feet: { left: { heel: [0] }, right: { heel: [0, 0] } } } }
-    expect(await fieldOf(keepDraft('bram-tallow', broken))).toBe('stance.feet.left.heel')
+    expect(await fieldOf(keepDraft('bram-tallow', { ...broken, revision: 0 }))).toBe('stance.feet.left.heel')
     expect(await fieldOf(takeAwayKept('nothing'))).toBe('id')
     expect(await readBench('bram-tallow')).toEqual(before)
   })

@@ -12,7 +12,7 @@ import {
   renameKept,
   saveDraft,
 } from '@/db/kept'
-import { oneOf, text } from '@/formats/fields'
+import { number, oneOf, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import type { PersonDocument } from '@/formats/person-document'
 import { type StanceBody, stanceBody } from '@/formats/stance-document'
@@ -22,9 +22,10 @@ import { resolveRecord } from '@/records/resolve'
 import { sayBinding, sayDay, sayOrigin } from '@/records/say'
 import { SIMPLE_TESTS } from '@/records/simple-tests'
 import { readStanding } from '@/records/standing'
-import { today } from './clock'
+import { now, today } from './clock'
+import { ConflictError } from './conflict'
 import { type HouseSettings, readHouse } from './house'
-import { listPostureIds } from './library'
+import { requirePosture } from './library'
 import { type KeptRecord, listRecords, readRecord } from './people'
 import { type ClassPlan, listPlans } from './plans'
 
@@ -57,16 +58,35 @@ export type OnBench = { posture: string; school: string; stance: StanceBody }
 
 export type KeptStance = OnBench & { id: string; name: string; note: string; createdAt: string }
 
-export type BenchOfPerson = { draft: OnBench | null; kept: KeptStance[] }
+export type Draft = OnBench & { revision: number }
+
+export type BenchOfPerson = { person: BenchPerson; draft: Draft | null; kept: KeptStance[] }
 
 const onBench = z.object({ posture: text(80), school: oneOf(SCHOOL_IDS), stance: stanceBody })
+const drafting = onBench.extend({ revision: number(0, 1e9, '') })
 const words = z.object({ name: text(80).trim().min(1, 'a name of 1 to 80 characters'), note: text(500) })
 const keeping = onBench.extend(words.shape)
 
-export async function listBenchPeople(): Promise<BenchPerson[]> {
-  const [records, house, plans] = await Promise.all([listRecords(), readHouse(), listPlans()])
-  const day = today()
-  return records.filter(({ record }) => !record.archived).map((kept) => toBenchPerson(kept, house, plans, day))
+/** Somebody as a choice of people shows them. */
+export type NamedPerson = { id: string; name: string; story: string; groups: string[] }
+
+const STORY_SHOWN = 90
+
+/** Everybody who is not put away, by name. */
+export async function listNames(): Promise<NamedPerson[]> {
+  return (await listRecords()).flatMap(({ id, record: { archived, name, story, groups } }) =>
+    archived ? [] : [{ id, name, story: shorten(story), groups }],
+  )
+}
+
+const shorten = (text: string) => (text.length > STORY_SHOWN ? `${text.slice(0, STORY_SHOWN - 1)}…` : text)
+
+/** A group with all that its screens need of each; everybody where no group is named. */
+export async function listMembers(group: string | null): Promise<BenchPerson[]> {
+  const [records, house, plans, day] = await Promise.all([listRecords(), readHouse(), listPlans(), today()])
+  return records
+    .filter(({ record }) => !record.archived && (group === null || record.groups.includes(group)))
+    .map((kept) => toBenchPerson(kept, house, plans, day))
 }
 
 function toBenchPerson(
@@ -121,17 +141,29 @@ export async function findLastPersonId(): Promise<string | null> {
 
 /** @throws InputError for an unknown person */
 export async function readBench(personId: string): Promise<BenchOfPerson> {
-  await readRecord(personId)
-  const [draft, kept] = await Promise.all([findDraft(database(), personId), listKept(database(), personId)])
-  return { draft: draft && pickOnBench(draft), kept: kept.map(toKept) }
+  const record = await readRecord(personId)
+  const [house, plans, day, draft, kept] = await Promise.all([
+    readHouse(),
+    listPlans(),
+    today(),
+    findDraft(database(), personId),
+    listKept(database(), personId),
+  ])
+  return { person: toBenchPerson(record, house, plans, day), draft: draft && toDraft(draft), kept: kept.map(toKept) }
 }
 
-/** @throws InputError naming the field that is wrong */
-export async function keepDraft(personId: string, value: unknown): Promise<void> {
+/**
+ * Saves what is on the bench over the revision that it was made from (0: there was nothing).
+ * @throws ConflictError where another page saved since; InputError naming the field that is wrong
+ */
+export async function keepDraft(personId: string, value: unknown): Promise<Draft> {
   await readRecord(personId)
-  const on = parse(onBench, value)
+  const { revision, ...on } = parse(drafting, value)
   await requirePosture(on.posture)
-  await saveDraft(database(), { personId, ...on, updatedAt: new Date().toISOString() })
+  const saved = await saveDraft(database(), { personId, ...on, updatedAt: now() }, revision)
+  if (saved) return toDraft(saved)
+  const there = await findDraft(database(), personId)
+  throw new ConflictError(there && toDraft(there))
 }
 
 /** Keeps a stance that can be analysed. @throws InputError naming the field that is wrong */
@@ -139,16 +171,16 @@ export async function keepStance(personId: string, value: unknown): Promise<Kept
   const { record } = await readRecord(personId)
   const given = parse(keeping, value)
   await requirePosture(given.posture)
-  const { document } = resolveRecord(record, today(), (await readHouse()).rules)
+  const { document } = resolveRecord(record, await today(), (await readHouse()).rules)
   analyse(resolveBody(toPerson(document)), toStance(given.stance), { standing: null, withoutFreeTurn: true })
-  const row: KeptRow = { id: randomUUID(), personId, ...given, createdAt: new Date().toISOString() }
+  const row: KeptRow = { id: randomUUID(), personId, ...given, createdAt: now() }
   await addKept(database(), row)
   return toKept(row)
 }
 
 export async function rewordKept(id: string, value: unknown): Promise<void> {
   const { name, note } = parse(words, value)
-  await renameKept(database(), id, name, note)
+  if (!(await renameKept(database(), id, name, note))) throw new InputError('id', id, 'a kept stance that is there')
 }
 
 /** @throws InputError where there is none */
@@ -157,6 +189,8 @@ export async function takeAwayKept(id: string): Promise<KeptStance> {
   if (!row) throw new InputError('id', id, 'a kept stance that is there')
   return toKept(row)
 }
+
+const toDraft = (row: Draft): Draft => ({ ...pickOnBench(row), revision: row.revision })
 
 const pickOnBench = ({ posture, school, stance }: OnBench): OnBench => ({ posture, school, stance })
 
@@ -167,7 +201,3 @@ const toKept = (row: KeptRow): KeptStance => ({
   note: row.note,
   createdAt: row.createdAt,
 })
-
-async function requirePosture(id: string): Promise<void> {
-  if (!(await listPostureIds()).includes(id)) throw new InputError('posture', id, 'a posture of the library')
-}

@@ -1,9 +1,19 @@
-/** The day where the server stands, as YYYY-MM-DD: limits, tests and what is due go by days. */
-export function dayOf(now: Date): string {
-  const two = (n: number) => String(n).padStart(2, '0')
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`
+import { cookies } from 'next/headers'
+import { dayOf, ZONE_COOKIE } from '@/formats/day'
+
+/** The user's day: limits, tests and what is due go by days. Without a browser that said its zone, the server's. */
+export async function today(): Promise<string> {
+  return dayOf(new Date(), await readZone())
 }
 
-export const today = (): string => dayOf(new Date())
+async function readZone(): Promise<string | undefined> {
+  try {
+    const zone = decodeURIComponent((await cookies()).get(ZONE_COOKIE)?.value ?? '')
+    return Intl.supportedValuesOf('timeZone').includes(zone) ? zone : undefined
+  } catch {
+    // Nobody asked: a test, or a script.
+    return undefined
+  }
+}
 
 export const now = (): string => new Date().toISOString()

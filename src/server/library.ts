@@ -1,44 +1,64 @@
 import { randomUUID } from 'node:crypto'
+import { z } from 'zod'
 import { InputError, POSTURE_IDS } from '@/core'
 import { database } from '@/db/client'
 import { listOwnPostures, removePosture, savePosture } from '@/db/library'
+import { number } from '@/formats/fields'
 import { parse } from '@/formats/parse'
-import { mergeLibrary, type PostureDocument, postureDocument } from '@/formats/posture-document'
+import { type PostureDocument, postureDocument } from '@/formats/posture-document'
 import { now } from './clock'
+import { ConflictError } from './conflict'
+import { readKept, type SetAside } from './set-aside'
 
-/** A posture that the instructor changed or added. */
-export type OwnPosture = { id: string; document: PostureDocument }
+/** A posture that the instructor changed or added, with the revision that a save must name (0: as shipped). */
+export type OwnPosture = { id: string; revision: number; document: PostureDocument }
+
+const saving = z.object({ revision: number(0, 1e9, ''), document: postureDocument })
+
+async function readAll() {
+  const rows = await listOwnPostures(database())
+  return rows.map(({ id, revision, document }) => {
+    const name = (document as { name?: unknown } | null)?.name
+    const about = { what: 'posture' as const, id, name: typeof name === 'string' ? name : id }
+    return { id, revision, ...readKept(postureDocument, document, about) }
+  })
+}
 
 export async function listOwn(): Promise<OwnPosture[]> {
-  const rows = await listOwnPostures(database())
-  return rows.map(({ id, document }) => ({ id, document: parse(postureDocument, document, 'posture') }))
+  return (await readAll()).flatMap(({ id, revision, value }) => (value ? [{ id, revision, document: value }] : []))
 }
 
-/** The ids of every posture that can be put on the bench. */
-export async function listPostureIds(): Promise<string[]> {
-  return mergeLibrary(await listOwn()).map(({ id }) => id)
+/** Own postures that cannot be read; one that was changed is as shipped meanwhile. */
+export async function listUnreadablePostures(): Promise<SetAside[]> {
+  return (await readAll()).flatMap(({ aside }) => aside ?? [])
 }
 
-/** Changes a posture. @throws InputError naming the field that is wrong */
+/** @throws InputError where the library has none of that id */
+export async function requirePosture(id: string): Promise<void> {
+  if (POSTURE_IDS.includes(id) || (await readAll()).some((one) => one.id === id)) return
+  throw new InputError('posture', id, 'a posture of the library')
+}
+
+/** Changes a posture. @throws ConflictError where somebody else did since; InputError naming the field that is wrong */
 export async function changePosture(id: string, value: unknown): Promise<OwnPosture> {
-  if (!(await listPostureIds()).includes(id)) throw new InputError('posture', id, 'a posture of the library')
-  const document = parse(postureDocument, value)
-  await savePosture(database(), id, document, now())
-  return { id, document }
+  await requirePosture(id)
+  const { revision, document } = parse(saving, value)
+  const saved = await savePosture(database(), { id, document, updatedAt: now() }, revision)
+  if (!saved) throw new ConflictError((await listOwn()).find((one) => one.id === id) ?? null)
+  return { id, revision: saved.revision, document }
 }
 
 /** Adds a posture of the instructor's own. */
 export async function addPosture(value: unknown): Promise<OwnPosture> {
   const document = parse(postureDocument, value)
   const id = `own-${randomUUID()}`
-  await savePosture(database(), id, document, now())
-  return { id, document }
+  await savePosture(database(), { id, document, updatedAt: now() }, 0)
+  return { id, revision: 1, document }
 }
 
 /** Back to the original; an own posture is taken away. Gives back what was there. */
 export async function resetPosture(id: string): Promise<OwnPosture> {
   const row = await removePosture(database(), id)
-  if (!row)
-    throw new InputError('posture', id, POSTURE_IDS.includes(id) ? 'a changed posture' : 'a posture of the library')
-  return { id, document: row.document }
+  if (row) return row
+  throw new InputError('posture', id, POSTURE_IDS.includes(id) ? 'a changed posture' : 'a posture of the library')
 }

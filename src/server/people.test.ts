@@ -1,23 +1,40 @@
+import { randomUUID } from 'node:crypto'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Client } from '@libsql/client'
+import { eq, like, sql } from 'drizzle-orm'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { InputError, postureOf } from '@/core'
-import { connect, openDatabase } from '@/db/client'
+import { connect, type Database, database, openDatabase } from '@/db/client'
 import { putInDemo } from '@/db/demo/put-in'
 import { bringUpToDate } from '@/db/migrate'
+import { facts, people } from '@/db/schema'
+import { dayOf } from '@/formats/day'
 import { PLAN_FORMAT, type PlanDocument } from '@/formats/plan-document'
 import { fromMeasures, fromPosture, mergeLibrary } from '@/formats/posture-document'
 import { makeRecord } from '@/formats/record-document'
-import { answerDocument, isFromHere } from './answer'
-import { keepDraft, listBenchPeople } from './bench'
-import { dayOf } from './clock'
+import { answerDocument } from './answer'
+import { keepDraft, keepStance, listMembers, listNames, takeAwayKept } from './bench'
 import { ConflictError } from './conflict'
+import { isFromHere } from './from-here'
+import { isNameAnswered } from './host'
 import { readHouse, saveHouse } from './house'
-import { addPosture, changePosture, listOwn, resetPosture } from './library'
-import { addRecords, bringBack, listRecords, readRecord, renameGroup, saveRecord, takeAway } from './people'
+import { addPosture, changePosture, listOwn, listUnreadablePostures, resetPosture } from './library'
+import {
+  addRecords,
+  bringBack,
+  endImport,
+  listRecords,
+  readRecord,
+  renameGroup,
+  saveRecord,
+  takeAway,
+  takeImportPart,
+} from './people'
 import { dropPlan, keepPlan, listPlans } from './plans'
 import { readRoster } from './roster'
+import { endWholeImport, readWhole, takeWholePart } from './whole'
 
 const folder = mkdtempSync(join(tmpdir(), 'nivrel-'))
 
@@ -37,6 +54,19 @@ const fieldOf = async (promise: Promise<unknown>) => {
   )
   expect(error).toBeInstanceOf(InputError)
   return (error as InputError).field
+}
+
+/** Puts another database in the place of the one that the server uses. */
+const useDatabase = (other: Client | Database) => {
+  const held = globalThis as { nivrelDatabase?: Database; nivrelRecords?: unknown }
+  held.nivrelDatabase = 'execute' in other ? openDatabase(other) : other
+  held.nivrelRecords = undefined
+}
+
+const ON_BENCH = {
+  posture: 'bow',
+  school: 'therapeutic',
+  stance: { feet: { left: { heel: [-0.15, 0] }, right: { heel: [0.15, 0] } } },
 }
 
 const BODY = { statureM: 1.6, massKg: 60 }
@@ -110,7 +140,7 @@ describe('people', () => {
   })
 
   it('go to the bench with who set each limit', async () => {
-    const people = await listBenchPeople()
+    const people = await listMembers(null)
     const keziah = people.find(({ id }) => id === 'keziah-underhill')
     const inward = keziah?.limits.find(({ what }) => what === 'hipInwardMaxDeg')
     expect(inward).toMatchObject({ side: 'right', text: 'right hip turned inward 10° at most' })
@@ -119,26 +149,132 @@ describe('people', () => {
   })
 })
 
+describe('a list of any length', () => {
+  it('comes in by parts, all at once at its end or not at all', async () => {
+    const count = (await listRecords()).length
+    const id = randomUUID()
+    const records = Array.from({ length: 3000 }, (_, i) => makeRecord(`Part ${i}`, BODY))
+    await takeImportPart({ import: id, records: records.slice(0, 2000) })
+    await takeImportPart({ import: id, records: records.slice(2000) })
+    expect(await listRecords()).toHaveLength(count)
+    expect(await fieldOf(endImport({ import: id, count: 3001 }))).toBe('count')
+    expect(await listRecords()).toHaveLength(count)
+    await endImport({ import: id, count: 3000 })
+    expect(await listRecords()).toHaveLength(count + 3000)
+    await database().delete(people).where(like(people.name, 'Part %'))
+    expect(await listRecords()).toHaveLength(count)
+  })
+})
+
+describe('a whole house', () => {
+  it('taken out comes back in without loss, into an empty database; what is there already stays', async () => {
+    const [kept] = [await keepStance('marit-quill', { ...ON_BENCH, name: 'Soft', note: 'say it' })]
+    await keepDraft('marit-quill', { ...ON_BENCH, revision: 0 })
+    const bow = fromPosture(postureOf('bow'))
+    await changePosture('bow', { revision: 0, document: { ...bow, cue: 'Softly.' } })
+    const whole = await readWhole()
+    expect(whole.people.find(({ id }) => id === 'marit-quill')?.kept).toMatchObject([{ id: kept.id, note: 'say it' }])
+    const back = async (into: string) => {
+      const client = connect(`file:${join(folder, into)}`)
+      await bringUpToDate(client)
+      useDatabase(client)
+      const id = randomUUID()
+      await takeWholePart({ import: id, people: whole.people.slice(0, 5) })
+      await takeWholePart({ import: id, people: whole.people.slice(5) })
+      expect(await listNames()).toEqual([])
+      const { postures, plans, house } = whole
+      const came = await endWholeImport({ import: id, postures, plans, house })
+      expect(came.people).toBe(whole.people.length)
+      expect({ ...(await readWhole()), takenOutAt: '' }).toEqual({ ...whole, takenOutAt: '' })
+      // Once more: nothing is doubled, nothing is overwritten.
+      const again = randomUUID()
+      await takeWholePart({ import: again, people: whole.people })
+      const second = await endWholeImport({ import: again, postures, plans, house })
+      expect(second).toMatchObject({ people: 0, postures: 0, plans: 0, house: false })
+      client.close()
+    }
+    const before = database()
+    await back('back.db')
+    useDatabase(before)
+    await resetPosture('bow')
+    await takeAwayKept(kept.id)
+  })
+})
+
+describe('what cannot be read', () => {
+  it('is set aside and named, the rest goes on, and saving overwrites none of it', async () => {
+    const raw = sql`update people set record = '{"format":', updated_at = 'x' where id = 'bram-tallow'`
+    const [before] = await database().select().from(people).where(eq(people.id, 'bram-tallow'))
+    await database().run(raw)
+    await database().run(
+      sql`insert into facts (key, value) values ('house', 'no json') on conflict do update set value = 'no json', revision = 40`,
+    )
+    await database().run(sql`insert into postures (id, document, updated_at) values ('own-x', '{"name":"Gull"}', 'x')`)
+    const { rows, aside } = await readRoster()
+    expect(rows.map(({ id }) => id)).not.toContain('bram-tallow')
+    expect(rows.length).toBeGreaterThan(15)
+    expect(aside).toMatchObject([{ what: 'person', name: 'Bram Tallow', raw: '{"format":' }])
+    expect(await fieldOf(readRecord('bram-tallow'))).toBe('person')
+    expect(await listOwn()).toEqual([])
+    expect(await listUnreadablePostures()).toMatchObject([{ name: 'Gull' }])
+    const house = await readHouse()
+    expect(house).toMatchObject({ rules: {}, aside: { raw: 'no json' } })
+    await saveHouse({ revision: house.revision, rules: {}, signs: [], units: 'metric' })
+    expect((await readWhole()).setAside).toHaveLength(2)
+    const kept = await database().select().from(facts).where(like(facts.key, 'house unreadable %'))
+    expect(kept.map(({ value }) => value)).toEqual(['"no json"'])
+    await database()
+      .update(people)
+      .set({ record: before?.record as never, updatedAt: 'y' })
+      .where(eq(people.id, 'bram-tallow'))
+    await database().run(sql`delete from postures where id = 'own-x'`)
+  })
+})
+
+describe('a failed save', () => {
+  it('leaves nothing of the record in the log, and says that nothing was changed', async () => {
+    const record = makeRecord('SECRET-NAME', BODY, { notes: 'SECRET-NOTE' })
+    await database().run(sql`create trigger full before insert on people begin select raise(abort, 'SECRET-FULL'); end`)
+    const log = vi.spyOn(process.stderr, 'write').mockReturnValue(true)
+    const request = new Request('http://127.0.0.1/', { method: 'POST', body: JSON.stringify({ records: [record] }) })
+    const response = await answerDocument(request, addRecords)
+    const said = log.mock.calls.flat().join()
+    log.mockRestore()
+    await database().run(sql`drop trigger full`)
+    expect(response.status).toBe(503)
+    expect(said).toMatch(/^nivrel: the database did not answer \(SQLITE_CONSTRAINT/)
+    expect(said + JSON.stringify(await response.json())).not.toContain('SECRET')
+  })
+})
+
 describe('the house', () => {
   it('is refused out of range, and reaches everybody', async () => {
-    expect(await fieldOf(saveHouse({ rules: { swayReserveM: 5 } }))).toBe('rules.swayReserveM')
-    await saveHouse({ rules: { swayReserveM: 0.022 }, signs: ['grips the chair'], units: 'imperial' })
-    expect(await readHouse()).toEqual({ rules: { swayReserveM: 0.022 }, signs: ['grips the chair'], units: 'imperial' })
-    const [first] = await listBenchPeople()
+    const { revision } = await readHouse()
+    expect(await fieldOf(saveHouse({ revision, rules: { swayReserveM: 5 } }))).toBe('rules.swayReserveM')
+    const choices = { rules: { swayReserveM: 0.022 }, signs: ['grips the chair'], units: 'imperial' }
+    await saveHouse({ revision, ...choices })
+    expect(await readHouse()).toEqual({ ...choices, revision: revision + 1, aside: null })
+    // The second of two is told, with what is there.
+    const told = await saveHouse({ revision, rules: {} }).catch((e: unknown) => e)
+    expect(told).toBeInstanceOf(ConflictError)
+    expect((told as ConflictError<typeof choices>).current.rules).toEqual(choices.rules)
+    const [first] = await listMembers(null)
     expect(first?.document.house).toEqual({ swayReserveM: 0.022 })
-    await saveHouse({})
-    expect((await listBenchPeople())[0]?.document.house).toBeUndefined()
+    await saveHouse({ revision: revision + 1 })
+    expect((await listMembers(null))[0]?.document.house).toBeUndefined()
   })
 })
 
 describe('the library', () => {
   it('takes changes and own postures, and always gives the original back', async () => {
     const bow = fromPosture(postureOf('bow'))
-    await changePosture('bow', { ...bow, cue: 'Softly.' })
+    await changePosture('bow', { revision: 0, document: { ...bow, cue: 'Softly.' } })
+    const told = await changePosture('bow', { revision: 0, document: bow }).catch((e: unknown) => e)
+    expect((told as ConflictError<{ revision: number }>).current.revision).toBe(1)
     expect(mergeLibrary(await listOwn()).find(({ id }) => id === 'bow')?.cue).toBe('Softly.')
     expect((await resetPosture('bow')).document.cue).toBe('Softly.')
     expect(mergeLibrary(await listOwn()).find(({ id }) => id === 'bow')).toEqual(postureOf('bow'))
-    expect(await fieldOf(changePosture('swan', bow))).toBe('posture')
+    expect(await fieldOf(changePosture('swan', { revision: 0, document: bow }))).toBe('posture')
     expect(await fieldOf(resetPosture('bow'))).toBe('posture')
     const own = await addPosture({
       ...bow,
@@ -151,6 +287,7 @@ describe('the library', () => {
       posture: own.id,
       school: 'therapeutic',
       stance: { feet: { left: { heel: [-0.15, 0] }, right: { heel: [0.15, 0] } } },
+      revision: 0,
     })
     await resetPosture(own.id)
   })
@@ -170,14 +307,16 @@ describe('a class’s plan', () => {
   }
 
   it('is kept in place of the one before, and shown to those of the group', async () => {
-    await keepPlan({ group: 'Slack Tide', posture: 'bow', plan: { ...plan, side: 'right' } })
-    await keepPlan({ group: 'Slack Tide', posture: 'bow', plan })
+    await keepPlan({ group: 'Slack Tide', posture: 'bow', plan: { ...plan, side: 'right' }, revision: 0 })
+    const told = await keepPlan({ group: 'Slack Tide', posture: 'bow', plan, revision: 0 }).catch((e: unknown) => e)
+    expect((told as ConflictError<{ plan: PlanDocument }>).current.plan.side).toBe('right')
+    await keepPlan({ group: 'Slack Tide', posture: 'bow', plan, revision: 1 })
     expect((await listPlans()).map(({ plan: { side } }) => side)).toEqual(['left'])
-    const planned = async (id: string) => (await listBenchPeople()).find((one) => one.id === id)?.planned
+    const planned = async (id: string) => (await listMembers(null)).find((one) => one.id === id)?.planned
     expect(await planned('bram-tallow')).toMatchObject([{ group: 'Slack Tide', posture: 'bow', title: 'As taught' }])
     // Not of that group (any more): nothing is shown.
     expect(await planned('keziah-underhill')).toEqual([])
-    expect(await fieldOf(keepPlan({ group: 'Slack Tide', posture: 'swan', plan }))).toBe('posture')
+    expect(await fieldOf(keepPlan({ group: 'Slack Tide', posture: 'swan', plan, revision: 0 }))).toBe('posture')
     await dropPlan({ group: 'Slack Tide', posture: 'bow' })
     expect(await listPlans()).toEqual([])
   })
@@ -196,6 +335,22 @@ describe('what comes from another site', () => {
   })
 })
 
-it('days are those of where the server stands', () => {
+it('days are those of a clock in a zone', () => {
   expect(dayOf(new Date(2026, 2, 9, 23, 59))).toBe('2026-03-09')
+  const evening = new Date('2026-03-09T20:00:00Z')
+  expect([dayOf(evening, 'Pacific/Auckland'), dayOf(evening, 'America/Lima')]).toEqual(['2026-03-10', '2026-03-09'])
+})
+
+it.each([
+  ['127.0.0.1:4170', undefined, true],
+  ['[::1]:4170', '', true],
+  ['localhost', '127.0.0.1', true],
+  ['elsewhere.example', undefined, false],
+  ['elsewhere.example', '', false],
+  ['elsewhere.example', '127.0.0.1', false],
+  ['elsewhere.example:80', '[::1]', false],
+  ['hall.lan:4170', '0.0.0.0', true],
+  ['hall.lan', '192.168.1.5', true],
+])('under the name %s with NIVREL_HOST %s: %s', (name, host, answered) => {
+  expect(isNameAnswered(name, host)).toBe(answered)
 })

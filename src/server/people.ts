@@ -2,52 +2,120 @@ import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { InputError } from '@/core'
 import { database } from '@/db/client'
-import { addPeople, findPerson, listPeople, type PersonRow, savePeople, savePerson, setDeleted } from '@/db/people'
+import {
+  addPeople,
+  bringIn,
+  findPeople,
+  findPerson,
+  listHeads,
+  type PersonHead,
+  type PersonRow,
+  savePeople,
+  savePerson,
+  setDeleted,
+} from '@/db/people'
 import { number, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { type RecordDocument, recordDocument } from '@/formats/record-document'
 import { now } from './clock'
 import { ConflictError } from './conflict'
+import { type Read, readKept, type SetAside } from './set-aside'
 
 /** One person's record as it is kept, with the revision that a save must name. */
 export type KeptRecord = { id: string; revision: number; record: RecordDocument }
 
-const newPeople = z.object({
-  records: z.array(recordDocument, { error: 'a list of records' }).min(1, 'at least one record').max(2000),
-})
+const records = z.array(recordDocument, { error: 'a list of records' }).min(1, 'at least one record')
+const newPeople = z.object({ records })
+const importId = z.uuid({ error: 'the id of an import' })
+const importPart = z.object({ import: importId, records })
+const importEnd = z.object({ import: importId, count: number(1, 1e7, 'records') })
 const saving = z.object({ revision: number(1, 1e9, ''), record: recordDocument })
 const renaming = z.object({ from: text(80), to: text(80).trim().min(1, 'a name of 1 to 80 characters') })
 
-const toKept = ({ id, revision, record }: PersonRow): KeptRecord => ({
-  id,
-  revision,
-  record: parse(recordDocument, record, 'record'),
-})
+type Known = { head: PersonHead; read: Read<KeptRecord> }
 
-export async function listRecords(): Promise<KeptRecord[]> {
-  return (await listPeople(database())).map(toKept)
+/** Records as they were read, by id: a list is opened far more often than anybody changes. Whoever is gone is let go of. */
+const held = globalThis as { nivrelRecords?: Map<string, Known> }
+
+const isSameVersion = (a: PersonHead, b: PersonHead) => a.revision === b.revision && a.updatedAt === b.updatedAt
+
+const readRow = (row: PersonRow): Read<KeptRecord> => {
+  const { value, aside } = readKept(recordDocument, row.record, { what: 'person', id: row.id, name: row.name })
+  return value ? { value: { id: row.id, revision: row.revision, record: value }, aside: null } : { value: null, aside }
 }
 
-/** @throws InputError where nobody has that id */
+async function readAll(): Promise<Read<KeptRecord>[]> {
+  const heads = await listHeads(database())
+  const before = held.nivrelRecords ?? new Map<string, Known>()
+  const changed = heads.filter((head) => {
+    const known = before.get(head.id)
+    return !known || !isSameVersion(known.head, head)
+  })
+  const rows = new Map(
+    (
+      await findPeople(
+        database(),
+        changed.map(({ id }) => id),
+      )
+    ).map((row) => [row.id, row]),
+  )
+  const after = new Map<string, Known>()
+  for (const head of heads) {
+    const row = rows.get(head.id)
+    const known = before.get(head.id)
+    if (row) after.set(head.id, { head, read: readRow(row) })
+    else if (known) after.set(head.id, known)
+  }
+  held.nivrelRecords = after
+  return [...after.values()].map(({ read }) => read)
+}
+
+export async function listRecords(): Promise<KeptRecord[]> {
+  return (await readAll()).flatMap(({ value }) => value ?? [])
+}
+
+/** Records that cannot be read: they are named, and can be taken out. */
+export async function listUnreadable(): Promise<SetAside[]> {
+  return (await readAll()).flatMap(({ aside }) => aside ?? [])
+}
+
+/** @throws InputError where nobody has that id, or their record cannot be read */
 export async function readRecord(id: string): Promise<KeptRecord> {
   const row = await findPerson(database(), id)
   if (!row) throw new InputError('person', id, 'somebody on the list')
-  return toKept(row)
+  const { value, aside } = readRow(row)
+  if (aside) throw new InputError('person', id, `somebody whose record can be read (${aside.reason})`)
+  return value
 }
 
 /** Adds people to the list, all or none. @throws InputError naming the record and field that is wrong */
 export async function addRecords(value: unknown): Promise<KeptRecord[]> {
-  const { records } = parse(newPeople, value)
-  const added = records.map((record) => ({ id: randomUUID(), record }))
+  const added = parse(newPeople, value).records.map((record) => ({ id: randomUUID(), record }))
   await addPeople(database(), added, now())
   return added.map(({ id, record }) => ({ id, revision: 1, record }))
 }
 
+/** Takes a part of a long list; nobody of it is on the list before `endImport`. */
+export async function takeImportPart(value: unknown): Promise<void> {
+  const part = parse(importPart, value)
+  const added = part.records.map((record) => ({ id: randomUUID(), record }))
+  await addPeople(database(), added, now(), markOf(part.import))
+}
+
+/** Puts everybody of an import on the list at once. @throws InputError where there are not as many as were sent */
+export async function endImport(value: unknown): Promise<void> {
+  const { import: id, count } = parse(importEnd, value)
+  if (await bringIn(database(), markOf(id), count)) return
+  throw new InputError('count', count, 'as many records as arrived; nobody was brought in')
+}
+
+const markOf = (importId: string) => `import ${importId}`
+
 /** Saves a record. @throws ConflictError where somebody else saved since; InputError naming the field that is wrong */
 export async function saveRecord(id: string, value: unknown): Promise<KeptRecord> {
   const { revision, record } = parse(saving, value)
-  const row = await savePerson(database(), id, record, revision, now())
-  if (row) return toKept(row)
+  const row = await savePerson(database(), { id, record, revision }, now())
+  if (row) return { id, revision: row.revision, record }
   throw new ConflictError(await readRecord(id))
 }
 
@@ -61,13 +129,23 @@ export async function bringBack(id: string): Promise<KeptRecord> {
   return readRecord(id)
 }
 
-/** Gives a group another name, in everybody's record at once. */
+/** As often as somebody else may save in the middle of it. */
+const TRIES = 20
+
+/** Gives a group another name, in everybody's record; whoever is saved meanwhile is read again and renamed too. */
 export async function renameGroup(value: unknown): Promise<void> {
   const { from, to } = parse(renaming, value)
-  const members = (await listRecords()).filter(({ record }) => record.groups.includes(from))
-  const renamed = members.map(({ id, revision, record }) => {
-    const groups = [...new Set(record.groups.map((group) => (group === from ? to : group)))]
-    return { id, revision, record: { ...record, groups } }
-  })
-  await savePeople(database(), renamed, now())
+  for (let i = 0; i < TRIES; i++) {
+    const members = (await listRecords()).filter(({ record }) => record.groups.includes(from))
+    if (members.length === 0 || from === to) return
+    await savePeople(
+      database(),
+      members.map(({ id, revision, record }) => {
+        const groups = [...new Set(record.groups.map((group) => (group === from ? to : group)))]
+        return { id, revision, record: { ...record, groups } }
+      }),
+      now(),
+    )
+  }
+  throw new Error('a group that others kept changing could not be renamed')
 }

@@ -7,7 +7,8 @@ import { sayBinding } from '@/records/say'
 import { readStanding } from '@/records/standing'
 import { today } from './clock'
 import { readHouse } from './house'
-import { type KeptRecord, listRecords } from './people'
+import { type KeptRecord, listRecords, listUnreadable } from './people'
+import type { SetAside } from './set-aside'
 
 /** Somebody as the list shows them. */
 export type RosterRow = {
@@ -23,24 +24,22 @@ export type RosterRow = {
   today: string | null
 }
 
-export type Roster = { rows: RosterRow[]; day: string }
+export type Roster = { rows: RosterRow[]; day: string; aside: SetAside[] }
 
 /** Everyone as the list shows them, on this day. */
 export async function readRoster(): Promise<Roster> {
-  const day = today()
-  const [records, house] = await Promise.all([listRecords(), readHouse()])
-  return { day, rows: records.map((kept) => rowOf(kept, day, house.rules)) }
+  const [records, house, day, aside] = await Promise.all([listRecords(), readHouse(), today(), listUnreadable()])
+  return { day, aside, rows: records.map((kept) => rowOf(kept, day, house.rules)) }
 }
 
-/** What was computed of somebody, and from what: the list is opened far more often than anybody changes. */
-const known = new Map<string, { from: string; row: RosterRow }>()
+/** What was computed of a record, and for which day and rules; it goes with the record. */
+const known = new WeakMap<KeptRecord, { day: string; house: HouseDocument; row: RosterRow }>()
 
 function rowOf(kept: KeptRecord, day: string, house: HouseDocument): RosterRow {
-  const from = JSON.stringify([kept.record, day, house])
-  const before = known.get(kept.id)
-  if (before?.from === from) return before.row
+  const before = known.get(kept)
+  if (before?.day === day && before.house === house) return before.row
   const row = toRow(kept, day, house)
-  known.set(kept.id, { from, row })
+  known.set(kept, { day, house, row })
   return row
 }
 

@@ -1,10 +1,17 @@
 import { Postures } from '@/features/postures/Postures'
-import { findLastPersonId, listBenchPeople } from '@/server/bench'
-import { listOwn } from '@/server/library'
+import { findLastPersonId, listNames, readBench } from '@/server/bench'
+import { listOwn, listUnreadablePostures } from '@/server/library'
 
 export const dynamic = 'force-dynamic'
 
 export default async function PosturesPage() {
-  const [people, last, own] = await Promise.all([listBenchPeople(), findLastPersonId(), listOwn()])
-  return <Postures people={people} lastPersonId={last} own={own} />
+  const [people, last, own, aside] = await Promise.all([
+    listNames(),
+    findLastPersonId(),
+    listOwn(),
+    listUnreadablePostures(),
+  ])
+  const first = people.find(({ id }) => id === last) ?? people[0]
+  const person = first ? (await readBench(first.id)).person : null
+  return <Postures people={people} first={person} own={own} aside={aside} />
 }

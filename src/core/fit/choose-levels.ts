@@ -24,15 +24,17 @@ export type Ask = (person: number, candidate: number) => number
  * is best even so is best. Fewer levels before more.
  * @param costs for each person what each candidate costs them, infinity where it does not pass; filled in by `ask`
  * @param isExact whether a cost was weighed; not given: all were
+ * @param isOver ends the search with the best set so far
  */
 export function chooseLevels(
   costs: readonly Float64Array[],
   most: number,
   isExact: (person: number, candidate: number) => boolean = () => true,
   ask: Ask = () => Number.POSITIVE_INFINITY,
+  isOver: () => boolean = () => false,
 ): Choice {
   for (;;) {
-    const choice = readChoice(costs, findBest(costs, most))
+    const choice = readChoice(costs, findBest(costs, most, isOver))
     let changed = false
     choice.of.forEach((place, person) => {
       const candidate = choice.levels[place]
@@ -46,7 +48,7 @@ export function chooseLevels(
   }
 }
 
-function findBest(costs: readonly Float64Array[], most: number): number[] {
+function findBest(costs: readonly Float64Array[], most: number, isOver: () => boolean): number[] {
   const count = costs[0]?.length ?? 0
   const columns = dropBeaten(
     Array.from(
@@ -57,7 +59,7 @@ function findBest(costs: readonly Float64Array[], most: number): number[] {
       }),
     ),
   )
-  const levels = new Search(columns, costs.length).run(most)
+  const levels = new Search(columns, costs.length, isOver).run(most)
   return levels.map((column) => column.index).sort((a, b) => a - b)
 }
 
@@ -117,6 +119,7 @@ class Search {
   constructor(
     private readonly columns: readonly Column[],
     private readonly people: number,
+    private readonly isOver: () => boolean,
   ) {
     this.bestCost = people * LEFT_OUT
     this.later = new Array(columns.length + 1)
@@ -134,6 +137,7 @@ class Search {
 
   private extend(chosen: Column[], costs: Float64Array, from: number, left: number): void {
     for (let i = from; i <= this.columns.length - left; i++) {
+      if (this.isOver()) return
       if (!(this.sumWith(costs, this.later[i] as Float64Array) < this.bestCost - 1e-9)) return
       const column = this.columns[i] as Column
       if (left === 1) {

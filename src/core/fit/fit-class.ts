@@ -19,6 +19,8 @@ export type FitOptions = {
   levels: 1 | 2 | 3
   /** Whether a chair may be put beside somebody. */
   chairs: boolean
+  /** Ends the choice with the best so far. */
+  isOver?: IsOver
 }
 
 /** What somebody does where no level fits: their own variant, the seated form, or nothing that was found. */
@@ -31,6 +33,8 @@ export type ClassFit = {
   choice: Choice
   more: Choice | null
   fewer: Choice | null
+  /** Ended before it was done: what nobody had time to weigh is not known to pass. */
+  cut: boolean
 }
 
 /** Weighs one body against every version of a posture: the part of a class fit that is done for each person alone. */
@@ -51,7 +55,7 @@ export function chooseForClass(
   measures: Measures,
   taught: Taught,
   weighed: readonly Weighings[],
-  { levels, chairs }: FitOptions,
+  { levels, chairs, isOver = () => false }: FitOptions,
 ): ClassFit {
   const candidates = listCandidates(measures, taught.keeps)
   const asTaught = candidates[0] as Candidate
@@ -62,9 +66,11 @@ export function chooseForClass(
     return (scales[person] as LevelScale).calcCost(candidates[candidate] as Candidate)
   }
   const costs = weighed.map((one) => one.costs)
-  const choose = (most: number) => (most >= 1 ? chooseLevels(costs, most, isExact, ask) : null)
+  const isDone = () => isOver(0)
+  const choose = (most: number) => (most >= 1 ? chooseLevels(costs, most, isExact, ask, isDone) : null)
   const choice = choose(levels) as Choice
-  return { taught: measures, candidates, choice, more: choose(levels + 1), fewer: choose(levels - 1) }
+  const [more, fewer] = [choose(levels + 1), choose(levels - 1)]
+  return { taught: measures, candidates, choice, more, fewer, cut: weighed.some(({ cut }) => cut) || isDone() }
 }
 
 /**

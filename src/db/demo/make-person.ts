@@ -1,3 +1,4 @@
+import { dayOf } from '@/formats/day'
 import { type LimitEntry, makeRecord, type RecordDocument, type TestEntry } from '@/formats/record-document'
 
 /** Somebody of the demo world; dates are counted back from the day on which it is put in. */
@@ -12,7 +13,7 @@ const DAY = 86_400_000
 const daysFrom =
   (now: Date): Days =>
   (daysAgo) =>
-    new Date(now.getTime() - daysAgo * DAY).toISOString().slice(0, 10)
+    dayOf(new Date(now.getTime() - daysAgo * DAY))
 
 export const person = (id: string, name: string, body: Body, words: (day: Days) => Words): DemoPerson => ({
   id,

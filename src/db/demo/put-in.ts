@@ -1,5 +1,6 @@
 import { eq } from 'drizzle-orm'
 import type { Database } from '../client'
+import { run } from '../errors'
 import { facts, people } from '../schema'
 import { DEMO_PEOPLE } from './people'
 
@@ -7,15 +8,14 @@ const PUT_IN = 'demo people'
 
 /** Puts the demo people in, once: what was changed or taken away since then stays so. */
 export async function putInDemo(db: Database, now: Date): Promise<void> {
-  const [done] = await db.select().from(facts).where(eq(facts.key, PUT_IN))
+  const [done] = await run(db.select().from(facts).where(eq(facts.key, PUT_IN)))
   if (done) return
   const at = now.toISOString()
   const rows = DEMO_PEOPLE.map(({ id, make }) => {
     const record = make(now)
     return { id, name: record.name, record, createdAt: at, updatedAt: at }
   })
-  await db.transaction(async (tx) => {
-    await tx.insert(people).values(rows)
-    await tx.insert(facts).values({ key: PUT_IN, value: JSON.stringify(at) })
-  })
+  await run(
+    db.batch([db.insert(people).values(rows), db.insert(facts).values({ key: PUT_IN, value: JSON.stringify(at) })]),
+  )
 }

@@ -5,8 +5,9 @@ import { memo, useCallback, useDeferredValue, useEffect, useRef, useState } from
 import type { SchoolId } from '@/core'
 import { fromStance } from '@/formats/from-core'
 import { mergeLibrary } from '@/formats/posture-document'
-import type { BenchOfPerson, BenchPerson, KeptStance, OnBench, PlannedFor } from '@/server/bench'
+import type { BenchOfPerson, KeptStance, NamedPerson, OnBench, PlannedFor } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
+import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
 import type { BodyUnits } from '@/ui/people/body-units'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
 import { PageHead } from '@/ui/places/PageHead'
@@ -21,10 +22,10 @@ import { StanceSentence } from './sentence/StanceSentence'
 import { ShortcutSheet } from './sheet/ShortcutSheet'
 import { BodyPanel } from './side/BodyPanel'
 import { Findings } from './side/Findings'
-import { fetchBench, fetchBenchPeople } from './state/api'
+import { fetchBench, fetchNames } from './state/api'
 import { changeFloorView, fitFloor, useFloorView } from './state/floor-view'
 import { setLibrary } from './state/library'
-import { type BenchState, openOnBench, openStance, putOnBench, redo, undo, useBench } from './state/store'
+import { type BenchState, openOnBench, openStance, putOnBench, redo, undo } from './state/store'
 import { useAnalysis, useHistory } from './state/use-analysis'
 import { useDraft } from './state/use-draft'
 import { useKeys } from './state/use-keys'
@@ -34,8 +35,7 @@ import { useVariants } from './strip/use-variants'
 import { VariantStrip } from './strip/VariantStrip'
 
 type BenchProps = {
-  people: readonly BenchPerson[]
-  personId: string | null
+  people: readonly NamedPerson[]
   onBench: BenchOfPerson | null
   /** Postures that the instructor changed or added. */
   own: readonly OwnPosture[]
@@ -44,18 +44,17 @@ type BenchProps = {
 }
 
 /** This person in this stance: does it hold, which way is it weak, what is the safer variant? */
-export function Bench({ people, personId, onBench, own, units, day }: BenchProps) {
+export function Bench({ people, onBench, own, units, day }: BenchProps) {
   const [ready, setReady] = useState(false)
   useEffect(() => {
     setLibrary(mergeLibrary(own))
-    const person = people.find(({ id }) => id === personId)
-    if (person) putOnBench(person, onBench?.draft ? toState(onBench.draft) : null)
+    if (onBench) putOnBench(onBench.person, onBench.draft ? toState(onBench.draft) : null)
     setReady(true)
-  }, [people, personId, onBench, own])
+  }, [onBench, own])
   useDayTurn(day)
-  if (people.length === 0) return <NobodyYet />
+  if (!onBench) return <NobodyYet />
   if (!ready) return <main className={styles.bench} aria-busy="true" />
-  return <FullBench people={people} firstKept={onBench?.kept ?? []} units={units} day={day} />
+  return <FullBench people={people} first={onBench} units={units} day={day} />
 }
 
 /** The server has checked the school against the list. */
@@ -78,37 +77,43 @@ const CalmVariants = memo(VariantStrip)
 const CalmShelf = memo(KeptShelf)
 const CalmFiles = memo(FileTools)
 const CalmPlanned = memo(Planned)
-const NONE_PLANNED: readonly PlannedFor[] = []
 const CalmSentence = memo(StanceSentence)
 
-type FullBenchProps = { people: readonly BenchPerson[]; firstKept: KeptStance[]; units: BodyUnits; day: string }
+type FullBenchProps = { people: readonly NamedPerson[]; first: BenchOfPerson; units: BodyUnits; day: string }
 
-function FullBench({ people: known, firstKept, units, day }: FullBenchProps) {
+function FullBench({ people: known, first, units, day }: FullBenchProps) {
   const view = useAnalysis()
   // The floor answers at once; what stands beside and under it follows when there is time, so that a drag stays smooth.
   const calm = useDeferredValue(view)
   const lastGood = useRef(calm.analysis)
   if (calm.analysis) lastGood.current = calm.analysis
   const [people, setPeople] = useState(known)
-  const [kept, setKept] = useState(firstKept)
+  const [person, setPerson] = useState(first.person)
+  const [kept, setKept] = useState(first.kept)
   const [fine, setFine] = useState(false)
   const [all, setAll] = useState(false)
   const [keeping, setKeeping] = useState(false)
   const [sheet, setSheet] = useState<'keys' | 'compare' | 'person' | null>(null)
   const variants = useVariants(calm)
-  useDraft()
+  const draft = useDraft(first)
   useUndoKeys()
-  const choosePerson = useCallback(async (person: BenchPerson) => {
-    const { draft, kept: theirs } = await fetchBench(person.id)
-    putOnBench(person, draft ? toState(draft) : null)
-    setKept(theirs)
-  }, [])
-  const choosePersonById = useCallback(
-    (id: string) => {
-      const person = people.find((one) => one.id === id)
-      if (person) choosePerson(person)
+  // The page was made anew, for another day or another address.
+  useEffect(() => {
+    setPerson(first.person)
+    setKept(first.kept)
+  }, [first])
+  const { begin } = draft
+  const choosePerson = useCallback(
+    async (id: string) => {
+      const opened = await fetchBench(id)
+      begin(opened)
+      putOnBench(opened.person, opened.draft ? toState(opened.draft) : null)
+      setPerson(opened.person)
+      setKept(opened.kept)
+      // The address follows the bench: a reload shows whoever is on it.
+      window.history.replaceState(null, '', `/?person=${encodeURIComponent(id)}`)
     },
-    [people, choosePerson],
+    [begin],
   )
   const askForPerson = useCallback(() => setSheet('person'), [])
   const compare = useCallback(() => setSheet('compare'), [])
@@ -128,13 +133,11 @@ function FullBench({ people: known, firstKept, units, day }: FullBenchProps) {
     t: () => changeFloorView({ lines: !useFloorView.getState().lines }),
     f: fitFloor,
   })
-  const personId = useBench((state) => state.person.id)
-  const person = people.find(({ id }) => id === personId) ?? null
   const closeSheet = () => setSheet(null)
   return (
     <main className={styles.bench}>
       <PageHead at="/" tools={<HeadTools fine={fine} onFine={() => setFine(!fine)} onKeys={() => setSheet('keys')} />}>
-        <CalmSentence people={people} onChoosePerson={choosePersonById} onNewPerson={askForPerson} />
+        <CalmSentence people={people} onChoosePerson={choosePerson} onNewPerson={askForPerson} />
       </PageHead>
       {fine && <FineSentence view={calm} />}
       <div className={styles.work}>
@@ -155,10 +158,19 @@ function FullBench({ people: known, firstKept, units, day }: FullBenchProps) {
             onOpen={openKept}
             onCompare={compare}
           />
-          <CalmPlanned planned={person?.planned ?? NONE_PLANNED} onOpen={openPlanned} />
+          <CalmPlanned planned={person.planned} onOpen={openPlanned} />
           <CalmFiles view={calm} />
         </div>
       </div>
+      <OvertakenSheet
+        open={draft.theirs !== null}
+        what={`what is on the bench for ${person.name}`}
+        onTheirs={() => {
+          if (draft.theirs) openOnBench(toState(draft.theirs))
+          draft.settle()
+        }}
+        onMine={draft.settle}
+      />
       <ShortcutSheet open={sheet === 'keys'} onClose={closeSheet} />
       <CompareSheet open={sheet === 'compare'} onClose={closeSheet} view={calm} kept={kept} />
       <NewPersonSheet
@@ -168,11 +180,9 @@ function FullBench({ people: known, firstKept, units, day }: FullBenchProps) {
         day={day}
         action="Put on the bench"
         onAdded={async (id) => {
-          const all = await fetchBenchPeople()
-          setPeople(all)
+          setPeople(await fetchNames())
           closeSheet()
-          const added = all.find((one) => one.id === id)
-          if (added) await choosePerson(added)
+          await choosePerson(id)
         }}
       />
     </main>

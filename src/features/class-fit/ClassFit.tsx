@@ -3,14 +3,17 @@
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
 import { SCHOOL_IDS, SCHOOLS, type SchoolId, type Side } from '@/core'
+import { dayOf } from '@/formats/day'
 import { fromStance } from '@/formats/from-core'
 import { PLAN_FORMAT, type PlanDocument } from '@/formats/plan-document'
 import { fromMeasures, mergeLibrary } from '@/formats/posture-document'
 import { sayDay } from '@/records/say'
-import type { BenchPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import type { ClassPlan } from '@/server/plans'
-import { ask, RefusedError } from '@/ui/api/ask'
+import type { SetAside } from '@/server/set-aside'
+import { ask, OvertakenError, RefusedError } from '@/ui/api/ask'
+import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
+import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
@@ -21,15 +24,19 @@ import { PostureMatrix } from './PostureMatrix'
 import { sayHall } from './say-hall'
 import { TaughtStrip } from './TaughtStrip'
 import { type Choosing, useClass } from './use-class'
+import { EVERYBODY, type LoadedGroup, useGroup } from './use-group'
 
 type ClassFitProps = {
-  people: readonly BenchPerson[]
+  groups: readonly string[]
+  /** The group that the page opens with. */
+  first: LoadedGroup
   own: readonly OwnPosture[]
   plans: readonly ClassPlan[]
   day: string
+  /** Plans that cannot be read. */
+  aside: readonly SetAside[]
 }
 
-const EVERYBODY = 'Everybody'
 const SEVERAL = '*'
 const SIDES = [
   { value: 'left', name: 'left' },
@@ -46,10 +53,9 @@ const CHAIRS = [
 ] as const
 
 /** One posture against everybody: who can do it as taught, and the fewest versions that fit all. */
-export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
-  const groups = useMemo(() => [...new Set(people.flatMap((person) => person.groups))].sort(), [people])
+export function ClassFit({ groups, first, own, plans: known, day, aside }: ClassFitProps) {
   const postures = useMemo(() => mergeLibrary(own), [own])
-  const [group, setGroup] = useState(groups.includes('Slack Tide') ? 'Slack Tide' : (groups[0] ?? EVERYBODY))
+  const { group, people, isLoading, problem: unfetched, setGroup } = useGroup(first)
   const [postureId, setPostureId] = useState('brush-knee')
   const [school, setSchool] = useState<SchoolId>('long-upright')
   const [side, setSide] = useState<Side>('left')
@@ -59,13 +65,11 @@ export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
   const [plans, setPlans] = useState(known)
   const [problem, setProblem] = useState<string | null>(null)
   const [forgetPlan, setForgetPlan] = useState(false)
+  const [theirs, setTheirs] = useState<ClassPlan | null | undefined>(undefined)
   useDayTurn(day)
   const several = postureId === SEVERAL
   const posture = postures.find(({ id }) => id === postureId) ?? (postures[0] as (typeof postures)[number])
-  const all = useMemo(
-    () => makeMembers(group === EVERYBODY ? people : people.filter((person) => person.groups.includes(group))),
-    [people, group],
-  )
+  const all = useMemo(() => makeMembers(people), [people])
   const members = useMemo(() => all.filter(({ id }) => !absent.has(id)), [all, absent])
   const choosing: Choosing = useMemo(
     () => ({ group, posture, school, side, most, chairs, absent }),
@@ -83,6 +87,8 @@ export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
     setPostureId(id)
     setForgetPlan(false)
   }
+  const putPlan = (plan: ClassPlan) =>
+    setPlans([...plans.filter((one) => !(one.group === plan.group && one.posture === plan.posture)), plan])
   const keep = async () => {
     const plan: PlanDocument = {
       format: PLAN_FORMAT,
@@ -98,11 +104,13 @@ export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
       })),
     }
     try {
-      const saved = await ask<ClassPlan>('/api/plans', 'PUT', { group, posture: posture.id, plan })
-      setPlans([...plans.filter((one) => !(one.group === group && one.posture === posture.id)), saved])
+      const revision = kept?.revision ?? 0
+      const saved = await ask<ClassPlan>('/api/plans', 'PUT', { group, posture: posture.id, plan, revision })
+      putPlan(saved)
       setForgetPlan(false)
       setProblem(null)
     } catch (error) {
+      if (error instanceof OvertakenError) return setTheirs(error.current as ClassPlan | null)
       setProblem(error instanceof RefusedError ? error.message : 'It could not be kept; nothing was lost, try again.')
     }
   }
@@ -112,7 +120,7 @@ export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
         at="/class"
         tools={
           <>
-            {kept && state.isPlan && <span>kept {sayDay(kept.updatedAt.slice(0, 10))}</span>}
+            {kept && state.isPlan && <span>kept {sayDay(dayOf(new Date(kept.updatedAt)))}</span>}
             {!several && (
               <button
                 type="button"
@@ -198,7 +206,24 @@ export function ClassFit({ people, own, plans: known, day }: ClassFitProps) {
         </p>
       </PageHead>
       {problem && <p role="alert">{problem}</p>}
-      {all.length === 0 && (
+      {unfetched && <p role="alert">{unfetched}</p>}
+      <SetAsideNote aside={aside} />
+      <OvertakenSheet
+        open={theirs !== undefined}
+        what="a plan for this group and posture"
+        onTheirs={() => {
+          if (theirs) putPlan(theirs)
+          setForgetPlan(false)
+          setTheirs(undefined)
+        }}
+        onMine={() => {
+          // Kept once more, over what is there now.
+          setPlans(plans.filter((one) => one !== kept).concat(theirs ?? []))
+          setTheirs(undefined)
+        }}
+      />
+      {isLoading && <p className={styles.quiet}>Fetching the group…</p>}
+      {all.length === 0 && !isLoading && (
         <p className={styles.quiet}>
           Nobody is here yet. <a href="/people">People</a> are added and put into groups there.
         </p>

@@ -1,30 +1,47 @@
 'use client'
 
-import { type FormEvent, useState } from 'react'
+import { type FormEvent, useRef, useState } from 'react'
 import { HOUSE_KEYS, HOUSE_RULES, type HouseKey } from '@/core'
 import { type HouseDocument, houseKeyInDocument, writeHouse } from '@/formats/house-document'
 import { EYE_SIGNS } from '@/records/eye-signs'
 import type { HouseSettings } from '@/server/house'
-import { ask, RefusedError } from '@/ui/api/ask'
+import { ask, OvertakenError, RefusedError } from '@/ui/api/ask'
+import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
+import { useTaking } from '@/ui/words/use-taking'
 import styles from './house.module.css'
 
 /** The house's own rules: reserves, default limits, thresholds; each with its default and a way back to it. */
 export function House({ settings: first }: { settings: HouseSettings }) {
   const [settings, setSettings] = useState(first)
   const [problem, setProblem] = useState<string | null>(null)
-  const save = async (next: HouseSettings) => {
-    try {
-      setSettings(await ask<HouseSettings>('/api/house', 'PUT', next))
-      setProblem(null)
-    } catch (error) {
-      setProblem(error instanceof RefusedError ? error.message : 'It could not be saved; nothing was changed.')
-    }
+  const latest = useRef(first)
+  const last = useRef<Promise<void>>(Promise.resolve())
+  const take = (next: HouseSettings) => {
+    latest.current = next
+    setSettings(next)
+  }
+  /** One change after another: each is made from what the one before came to. */
+  const save = (change: (settings: HouseSettings) => HouseSettings) => {
+    last.current = last.current.then(async () => {
+      try {
+        take(await ask<HouseSettings>('/api/house', 'PUT', change(latest.current)))
+        setProblem(null)
+      } catch (error) {
+        if (error instanceof OvertakenError) {
+          take(error.current as HouseSettings)
+          return setProblem('Somebody else changed the rules meanwhile: these are theirs. Make your change once more.')
+        }
+        setProblem(error instanceof RefusedError ? error.message : 'It could not be saved; nothing was changed.')
+      }
+    })
   }
   const set = (key: HouseKey, value: number | undefined) => {
-    const { [houseKeyInDocument(key)]: _, ...others } = settings.rules
-    const rules: HouseDocument = value === undefined ? others : { ...others, [houseKeyInDocument(key)]: value }
-    save({ ...settings, rules })
+    save((now) => {
+      const { [houseKeyInDocument(key)]: _, ...others } = now.rules
+      const rules: HouseDocument = value === undefined ? others : { ...others, [houseKeyInDocument(key)]: value }
+      return { ...now, rules }
+    })
   }
   const changed = Object.keys(settings.rules).length
   return (
@@ -36,7 +53,7 @@ export function House({ settings: first }: { settings: HouseSettings }) {
             They apply where nothing is set for a person. Defaults, never clinical limits; a clinician’s order, local
             rules and licensed practice come first.{' '}
             {changed > 0 && (
-              <button type="button" onClick={() => save({ ...settings, rules: {} })}>
+              <button type="button" onClick={() => save((now) => ({ ...now, rules: {} }))}>
                 All {changed} back to the defaults
               </button>
             )}
@@ -44,6 +61,7 @@ export function House({ settings: first }: { settings: HouseSettings }) {
         </div>
       </PageHead>
       {problem && <p role="alert">{problem}</p>}
+      <SetAsideNote aside={settings.aside ? [settings.aside] : []} />
       <div className={styles.columns}>
         {PARTS.map(({ title, keys }) => (
           <section key={title} aria-label={title}>
@@ -67,7 +85,7 @@ export function House({ settings: first }: { settings: HouseSettings }) {
                   type="radio"
                   name="units"
                   checked={settings.units === units}
-                  onChange={() => save({ ...settings, units })}
+                  onChange={() => save((now) => ({ ...now, units }))}
                 />
                 {units === 'metric' ? 'centimetres and kilograms' : 'feet, inches and pounds'}
               </label>
@@ -112,6 +130,8 @@ function RuleLine({ name: key, value, onSet }: RuleLineProps) {
     if (text.trim() === '' || figure === usual) return onSet(undefined)
     if (figure !== now) onSet(unit === 'm' ? figure / 100 : figure)
   }
+  // A rule holds for everybody: it is taken when the field is left, not at each digit on the way.
+  const { type, takeNow } = useTaking(commit, false)
   const [least, most] = [min, max].map((figure) => shown(key, writeHouse(key, figure)))
   return (
     <label className={styles.rule} data-changed={value !== undefined}>
@@ -126,8 +146,9 @@ function RuleLine({ name: key, value, onSet }: RuleLineProps) {
         inputMode="decimal"
         autoComplete="off"
         defaultValue={now}
-        onBlur={(event) => commit(event.target.value)}
-        onKeyDown={(event) => event.key === 'Enter' && commit(event.currentTarget.value)}
+        onChange={(event) => type(event.target.value)}
+        onBlur={takeNow}
+        onKeyDown={(event) => event.key === 'Enter' && takeNow()}
       />
       <span>{UNITS[unit]}</span>
       {value === undefined ? (
@@ -142,13 +163,19 @@ function RuleLine({ name: key, value, onSet }: RuleLineProps) {
 }
 
 /** What only an eye sees: the usual signs, and the house's own. */
-function Signs({ settings, onSave }: { settings: HouseSettings; onSave: (next: HouseSettings) => void }) {
+function Signs({
+  settings,
+  onSave,
+}: {
+  settings: HouseSettings
+  onSave: (change: (settings: HouseSettings) => HouseSettings) => void
+}) {
   const add = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
     const form = event.currentTarget
     const sign = String(new FormData(form).get('sign')).trim()
     if (sign && ![...EYE_SIGNS, ...settings.signs].includes(sign))
-      onSave({ ...settings, signs: [...settings.signs, sign] })
+      onSave((now) => ({ ...now, signs: [...now.signs, sign] }))
     form.reset()
   }
   return (
@@ -162,7 +189,7 @@ function Signs({ settings, onSave }: { settings: HouseSettings; onSave: (next: H
             <button
               type="button"
               aria-label={`Take away: ${sign}`}
-              onClick={() => onSave({ ...settings, signs: settings.signs.filter((one) => one !== sign) })}
+              onClick={() => onSave((now) => ({ ...now, signs: now.signs.filter((one) => one !== sign) }))}
             >
               take away
             </button>

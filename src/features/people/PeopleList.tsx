@@ -4,6 +4,7 @@ import Button from '@mui/material/Button'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useMemo, useState } from 'react'
 import type { Roster } from '@/server/roster'
+import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import type { BodyUnits } from '@/ui/people/body-units'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
 import { PageHead } from '@/ui/places/PageHead'
@@ -12,7 +13,7 @@ import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { choosePeople, EVERYONE, listGroups, PUT_AWAY, type SortBy } from './choose-people'
 import { GroupNameSheet } from './GroupNameSheet'
 import { ImportSheet } from './import/ImportSheet'
-import { takeOutCsv, takeOutJson } from './import/take-out'
+import { takeOutCsv, takeOutWhole } from './import/take-out'
 import { PersonRow } from './PersonRow'
 import styles from './people.module.css'
 
@@ -26,7 +27,7 @@ const SORTS: readonly { value: SortBy; name: string }[] = [
 const FIRST = 40
 
 /** Who is in the class, what their limits are, what is due. */
-export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; units: BodyUnits }) {
+export function PeopleList({ roster: { rows, day, aside }, units }: { roster: Roster; units: BodyUnits }) {
   const router = useRouter()
   const [group, setGroup] = useState(EVERYONE)
   const [sortBy, setSortBy] = useState<SortBy>('name')
@@ -76,7 +77,7 @@ export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; u
         <button type="button" onClick={() => takeOutCsv(units)}>
           Take out as a table
         </button>
-        <button type="button" onClick={takeOutJson}>
+        <button type="button" onClick={takeOutWhole}>
           Take out whole
         </button>
         {groups.includes(group) && (
@@ -85,6 +86,7 @@ export function PeopleList({ roster: { rows, day }, units }: { roster: Roster; u
           </button>
         )}
       </div>
+      <SetAsideNote aside={aside} />
       {rows.length === 0 ? (
         <p className={styles.nobody}>Nobody is on the list yet. Somebody new takes five fields and half a minute.</p>
       ) : shown.length === 0 ? (

@@ -1,17 +1,19 @@
 'use client'
 
 import Button from '@mui/material/Button'
-import { type FormEvent, useState } from 'react'
+import { type FormEvent, useRef, useState } from 'react'
 import { FEATURES, type Feature, type Posture, SCHOOLS, type SchoolId } from '@/core'
 import { fromPosture, type MeasuresDocument, type PostureDocument } from '@/formats/posture-document'
 import type { OwnPosture } from '@/server/library'
-import { ask, RefusedError } from '@/ui/api/ask'
+import { ask, OvertakenError, RefusedError } from '@/ui/api/ask'
+import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
 import styles from './postures.module.css'
 
 type PostureEditorProps = {
   posture: Posture
   school: SchoolId
-  isChanged: boolean
+  /** What was changed of it; null: as shipped. */
+  changed: OwnPosture | null
   onSaved: (changed: OwnPosture) => void
   onReset: () => void
   onLeave: () => void
@@ -90,8 +92,10 @@ const FIELDS: readonly MeasureField[] = [
 const tidy = (value: number) => Number(value.toFixed(2))
 
 /** A posture's words, and its measures in one school; the original is one press away. */
-export function PostureEditor({ posture, school, isChanged, onSaved, onReset, onLeave }: PostureEditorProps) {
+export function PostureEditor({ posture, school, changed, onSaved, onReset, onLeave }: PostureEditorProps) {
   const [problem, setProblem] = useState<string | null>(null)
+  const [theirs, setTheirs] = useState<{ current: OwnPosture | null } | null>(null)
+  const revision = useRef(changed?.revision ?? 0)
   const document = fromPosture(posture)
   const measures = document.measures[school] as MeasuresDocument
   const isOwn = posture.id.startsWith('own-')
@@ -100,13 +104,17 @@ export function PostureEditor({ posture, school, isChanged, onSaved, onReset, on
       await work()
       setProblem(null)
     } catch (error) {
+      if (error instanceof OvertakenError) return setTheirs({ current: error.current as OwnPosture | null })
       setProblem(error instanceof RefusedError ? error.message : 'It could not be saved; nothing was changed.')
     }
   }
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
-    const changed = readForm(new FormData(event.currentTarget), document, school)
-    attempt(async () => onSaved(await ask<OwnPosture>(`/api/library/${posture.id}`, 'PUT', changed)))
+    const value = {
+      revision: revision.current,
+      document: readForm(new FormData(event.currentTarget), document, school),
+    }
+    attempt(async () => onSaved(await ask<OwnPosture>(`/api/library/${posture.id}`, 'PUT', value)))
   }
   const reset = () =>
     attempt(async () => {
@@ -152,11 +160,23 @@ export function PostureEditor({ posture, school, isChanged, onSaved, onReset, on
         ))}
       </fieldset>
       {problem && <p role="alert">{problem}</p>}
+      <OvertakenSheet
+        open={theirs !== null}
+        what={`a change of ${posture.name}`}
+        onTheirs={() => {
+          if (theirs?.current) onSaved(theirs.current)
+          onLeave()
+        }}
+        onMine={() => {
+          revision.current = theirs?.current?.revision ?? 0
+          setTheirs(null)
+        }}
+      />
       <p className={styles.tools}>
         <Button type="submit" variant="contained">
           Save
         </Button>
-        {isChanged && (
+        {changed && (
           <button type="button" onClick={reset}>
             {isOwn ? 'Take out of the library' : 'Back to the original'}
           </button>

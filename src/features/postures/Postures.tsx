@@ -4,8 +4,11 @@ import { useMemo, useState } from 'react'
 import { type Posture, resolveBody, type SchoolId, type Side } from '@/core'
 import { mergeLibrary } from '@/formats/posture-document'
 import { toPerson } from '@/formats/to-core'
-import type { BenchPerson } from '@/server/bench'
+import type { BenchOfPerson, BenchPerson, NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
+import type { SetAside } from '@/server/set-aside'
+import { ask } from '@/ui/api/ask'
+import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { Index } from './Index'
@@ -15,7 +18,14 @@ import { readSchools } from './read-schools'
 import { SchoolFigures } from './SchoolFigures'
 import { SchoolsFloor } from './SchoolsFloor'
 
-type PosturesProps = { people: readonly BenchPerson[]; lastPersonId: string | null; own: readonly OwnPosture[] }
+type PosturesProps = {
+  people: readonly NamedPerson[]
+  /** Who it opens with; null: nobody in particular. */
+  first: BenchPerson | null
+  own: readonly OwnPosture[]
+  /** Postures that cannot be read. */
+  aside: readonly SetAside[]
+}
 
 const SIDES = [
   { value: 'left', name: 'left' },
@@ -27,19 +37,27 @@ const SOMEBODY = { value: '', name: 'Somebody middling' }
 const MIDDLING = { statureM: 1.65, massKg: 68 }
 
 /** The library: one posture, the schools laid over each other for one person, and what it is for. */
-export function Postures({ people, lastPersonId, own: known }: PosturesProps) {
+export function Postures({ people, first, own: known, aside }: PosturesProps) {
   const [own, setOwn] = useState(known)
-  const [personId, setPersonId] = useState(lastPersonId ?? people[0]?.id ?? '')
+  const [person, setPerson] = useState(first)
+  const [problem, setProblem] = useState<string | null>(null)
   const [postureId, setPostureId] = useState('bow')
   const [side, setSide] = useState<Side>('left')
   const [pointed, setPointed] = useState<SchoolId | null>(null)
   const [editing, setEditing] = useState<SchoolId | null>(null)
   const library = useMemo(() => mergeLibrary(own), [own])
   const posture = library.find(({ id }) => id === postureId) ?? (library[0] as Posture)
-  const person = people.find(({ id }) => id === personId)
   const body = useMemo(() => resolveBody(toPerson(person?.document ?? MIDDLING)), [person])
   const readings = useMemo(() => readSchools(posture, body, side), [posture, body, side])
   const isChanged = own.some(({ id }) => id === posture.id)
+  const choosePerson = async (id: string) => {
+    try {
+      setPerson(id === SOMEBODY.value ? null : (await ask<BenchOfPerson>(`/api/bench/${id}`, 'GET')).person)
+      setProblem(null)
+    } catch {
+      setProblem('That person could not be fetched; choose them once more.')
+    }
+  }
   const put = (changed: OwnPosture) => setOwn([...own.filter(({ id }) => id !== changed.id), changed])
   return (
     <main className={styles.postures}>
@@ -47,9 +65,9 @@ export function Postures({ people, lastPersonId, own: known }: PosturesProps) {
         <h1>
           <ChoiceWord
             label="Person"
-            value={personId}
+            value={person?.id ?? SOMEBODY.value}
             choices={[...people.map(({ id, name }) => ({ value: id, name })), SOMEBODY]}
-            onChoose={setPersonId}
+            onChoose={choosePerson}
           />{' '}
           in{' '}
           {posture.sided && (
@@ -70,6 +88,8 @@ export function Postures({ people, lastPersonId, own: known }: PosturesProps) {
           {posture.purpose} <q>{posture.cue}</q> {isChanged && <em>Changed here.</em>}
         </p>
       </PageHead>
+      {problem && <p role="alert">{problem}</p>}
+      <SetAsideNote aside={aside} />
       <div className={styles.sides}>
         <SchoolsFloor readings={readings} body={body} pointed={pointed} />
         <SchoolFigures readings={readings} pointed={pointed} onPoint={setPointed} onEdit={setEditing} />
@@ -80,7 +100,7 @@ export function Postures({ people, lastPersonId, own: known }: PosturesProps) {
           key={`${posture.id} ${editing}`}
           posture={posture}
           school={editing}
-          isChanged={isChanged}
+          changed={own.find(({ id }) => id === posture.id) ?? null}
           onSaved={put}
           onReset={() => {
             setOwn(own.filter(({ id }) => id !== posture.id))

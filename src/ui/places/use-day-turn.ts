@@ -1,17 +1,25 @@
 import { useRouter } from 'next/navigation'
-import { useEffect } from 'react'
+import { useEffect, useRef } from 'react'
+import { dayOf } from '@/formats/day'
 
 const CHECK = 30_000
 
-/** When the day ends, what was lowered for it ends too: the page asks anew for what applies. */
+/**
+ * When the day ends, what was lowered for it ends too: the page asks anew for what applies. Once for each day, so that a
+ * server that reckons in another day is not asked for ever.
+ */
 export function useDayTurn(day: string): void {
   const router = useRouter()
+  const asked = useRef('')
   useEffect(() => {
-    const timer = setInterval(() => {
-      const now = new Date()
-      const two = (n: number) => String(n).padStart(2, '0')
-      if (`${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}` !== day) router.refresh()
-    }, CHECK)
+    const look = () => {
+      const now = dayOf(new Date())
+      if (now === day || asked.current === now) return
+      asked.current = now
+      router.refresh()
+    }
+    look()
+    const timer = setInterval(look, CHECK)
     return () => clearInterval(timer)
   }, [day, router])
 }

@@ -1,6 +1,7 @@
 'use client'
 
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import { useTaking } from './use-taking'
 import styles from './words.module.css'
 
 type NumberWordProps = {
@@ -35,10 +36,19 @@ export function NumberWord(props: NumberWordProps) {
     onChange(Math.min(max, Math.max(min, Number(whole.toFixed(6)))))
   }
 
+  const before = useRef(value)
+  const read = (text: string) => Number.parseFloat(text.replace(',', '.'))
+  // While it is typed only what is within its range is taken: the 1 of 160 is not.
+  const { type, drop } = useTaking((text) => {
+    const typed = read(text)
+    if (typed >= min && typed <= max && typed !== value) onChange(typed)
+  })
   if (typing) {
     const done = (text: string | null) => {
-      const typed = text === null ? Number.NaN : Number.parseFloat(text.replace(',', '.'))
-      if (Number.isFinite(typed)) onChange(Math.min(max, Math.max(min, typed)))
+      drop()
+      const typed = text === null ? before.current : read(text)
+      const kept = Number.isFinite(typed) ? Math.min(max, Math.max(min, typed)) : value
+      if (kept !== value) onChange(kept)
       setTyping(false)
       requestAnimationFrame(() => word.current?.focus())
     }
@@ -50,7 +60,11 @@ export function NumberWord(props: NumberWordProps) {
           inputMode="decimal"
           // biome-ignore lint/a11y/noAutofocus: the number was just pressed to be typed
           autoFocus
-          onFocus={(event) => event.currentTarget.select()}
+          onFocus={(event) => {
+            before.current = value
+            event.currentTarget.select()
+          }}
+          onChange={(event) => type(event.currentTarget.value)}
           onBlur={(event) => done(event.currentTarget.value)}
           onKeyDown={(event) => {
             if (event.key === 'Enter') done(event.currentTarget.value)

@@ -1,4 +1,8 @@
 import { answer } from '@/server/answer'
-import { listBenchPeople } from '@/server/bench'
+import { listMembers, listNames } from '@/server/bench'
 
-export const GET = () => answer(listBenchPeople)
+/** Everybody by name; with ?group=NAME those of a group whole, with ?group= everybody whole. */
+export const GET = (request: Request) => {
+  const group = new URL(request.url).searchParams.get('group')
+  return answer(() => (group === null ? listNames() : listMembers(group || null)))
+}

@@ -13,7 +13,7 @@ export default async function OnePersonPage({ params }: { params: Promise<{ id: 
     if (error instanceof InputError) notFound()
     throw error
   })
-  const [house, all] = await Promise.all([readHouse(), listRecords()])
+  const [house, all, day] = await Promise.all([readHouse(), listRecords(), today()])
   const groups = [...new Set(all.flatMap(({ record }) => record.groups))].sort()
-  return <PersonPage kept={kept} house={house} groups={groups} day={today()} />
+  return <PersonPage kept={kept} house={house} groups={groups} day={day} />
 }

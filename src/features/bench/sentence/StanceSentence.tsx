@@ -2,7 +2,7 @@
 
 import type { ReactNode } from 'react'
 import { type Measures, otherSide, SCHOOL_IDS, SCHOOLS, type Side } from '@/core'
-import type { BenchPerson } from '@/server/bench'
+import type { NamedPerson } from '@/server/bench'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import styles from '../bench.module.css'
 import { findPosture, useLibrary } from '../state/library'
@@ -16,7 +16,7 @@ const SIDE_CHOICES = [
 ] as const
 
 type StanceSentenceProps = {
-  people: readonly BenchPerson[]
+  people: readonly NamedPerson[]
   onChoosePerson: (id: string) => void
   onNewPerson: () => void
 }

@@ -1,13 +1,13 @@
 import type { PostureDocument } from '@/formats/posture-document'
-import type { BenchOfPerson, BenchPerson, KeptStance, OnBench } from '@/server/bench'
+import type { BenchOfPerson, Draft, KeptStance, NamedPerson, OnBench } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import { ask } from '@/ui/api/ask'
 
-export const fetchBenchPeople = () => ask<BenchPerson[]>('/api/bench', 'GET')
+export const fetchNames = () => ask<NamedPerson[]>('/api/bench', 'GET')
 
 export const fetchBench = (personId: string) => ask<BenchOfPerson>(`/api/bench/${personId}`, 'GET')
 
-export const saveDraft = (personId: string, on: OnBench) => ask<null>(`/api/bench/${personId}/draft`, 'PUT', on)
+export const saveDraft = (personId: string, draft: Draft) => ask<Draft>(`/api/bench/${personId}/draft`, 'PUT', draft)
 
 export const keepStance = (personId: string, on: OnBench & { name: string; note: string }) =>
   ask<KeptStance>(`/api/bench/${personId}/kept`, 'POST', on)

@@ -1,20 +1,59 @@
-import { useEffect } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
+import type { BenchOfPerson, Draft, OnBench } from '@/server/bench'
+import { OvertakenError } from '@/ui/api/ask'
 import { saveDraft } from './api'
 import { useBench } from './store'
 
 const REST = 250
 
-/** Saves what is on the bench shortly after it rests, and at once when the page is left: leaving loses nothing. */
-export function useDraft(): void {
+/**
+ * Saves what is on the bench shortly after it rests, and at once when the page is left: leaving loses nothing. Where
+ * another page saved for the same person, this one is told and saves no more before one of the two was chosen.
+ */
+export function useDraft(first: BenchOfPerson) {
+  const [theirs, setTheirs] = useState<Draft | null>(null)
+  const revision = useRef(first.draft?.revision ?? 0)
+  const overtaken = useRef(false)
+  const begin = useCallback(({ draft }: BenchOfPerson) => {
+    revision.current = draft?.revision ?? 0
+    overtaken.current = false
+    setTheirs(null)
+  }, [])
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | null = null
+    let last: Promise<void> = Promise.resolve()
+    let underWay = 0
+    const send = async (on: OnBench, personId: string) => {
+      if (overtaken.current) return
+      underWay++
+      try {
+        const saved = await saveDraft(personId, { ...on, revision: revision.current })
+        if (useBench.getState().person.id === personId) revision.current = saved.revision
+      } catch (error) {
+        // An unsaved draft stays on the bench; the next change tries again.
+        if (!(error instanceof OvertakenError)) return
+        overtaken.current = true
+        setTheirs(error.current as Draft)
+      } finally {
+        underWay--
+      }
+    }
     const save = () => {
       if (timer === null) return
       clearTimeout(timer)
       timer = null
       const { person, posture, school, stance } = useBench.getState()
-      // An unsaved draft stays on the bench; the next change tries again.
-      if (person.id) saveDraft(person.id, { posture, school, stance }).catch(() => {})
+      // One after another: each names the revision that the one before made.
+      if (person.id) last = last.then(() => send({ posture, school, stance }, person.id))
+    }
+    const leave = () => {
+      if (timer === null || underWay === 0) return save()
+      // The page is going: what is under way will have made the next revision.
+      clearTimeout(timer)
+      timer = null
+      const { person, posture, school, stance } = useBench.getState()
+      if (overtaken.current) return
+      saveDraft(person.id, { posture, school, stance, revision: revision.current + underWay }).catch(() => {})
     }
     const stop = useBench.subscribe((now, before) => {
       if (now.person !== before.person) {
@@ -25,11 +64,18 @@ export function useDraft(): void {
         timer = setTimeout(save, REST)
       }
     })
-    window.addEventListener('pagehide', save)
+    window.addEventListener('pagehide', leave)
     return () => {
       save()
       stop()
-      window.removeEventListener('pagehide', save)
+      window.removeEventListener('pagehide', leave)
     }
   }, [])
+  /** One of the two was chosen: what is on the bench is saved over what is there now. */
+  const settle = () => {
+    if (theirs) revision.current = theirs.revision
+    overtaken.current = false
+    setTheirs(null)
+  }
+  return { theirs, settle, begin }
 }

@@ -1,16 +1,20 @@
 'use client'
 
 import Button from '@mui/material/Button'
-import Papa from 'papaparse'
 import { useMemo, useState } from 'react'
 import { InputError } from '@/core'
+import { dayOf } from '@/formats/day'
 import { parse, parseJson } from '@/formats/parse'
 import { type RecordDocument, recordDocument } from '@/formats/record-document'
+import { WHOLE_FORMAT, type WholeDocument, wholeDocument } from '@/formats/whole-document'
+import { readCsv } from '@/records/csv'
+import { sayDay } from '@/records/say'
 import { COLUMNS, type Column, guessColumns, type Mapping, type Reading, readTable } from '@/records/spreadsheet'
-import { ask, RefusedError } from '@/ui/api/ask'
+import { RefusedError } from '@/ui/api/ask'
 import { type BodyUnits, parseHeight, parseMass } from '@/ui/people/body-units'
 import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
+import { bringInRecords, bringInWhole, type WholeCame } from './bring-in'
 import styles from './import.module.css'
 
 type ImportSheetProps = {
@@ -25,18 +29,21 @@ type ImportSheetProps = {
 type Opened =
   | { kind: 'table'; name: string; headings: string[]; rows: string[][] }
   | { kind: 'records'; name: string; records: RecordDocument[]; bad: { row: number; reason: string }[] }
+  | { kind: 'whole'; name: string; whole: WholeDocument }
 
 /** People from a file: a table whose columns are matched by hand, or records taken out before. Nothing comes in unseen. */
 export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheetProps) {
   const [file, setFile] = useState<Opened | null>(null)
   const [mapping, setMapping] = useState<Mapping>([])
   const [problem, setProblem] = useState<string | null>(null)
-  const [busy, setBusy] = useState(false)
+  /** How much of it was sent; null while nothing is. */
+  const [done, setDone] = useState<number | null>(null)
+  const [came, setCame] = useState<WholeCame | null>(null)
   const [withKnown, setWithKnown] = useState(false)
   const read = useMemo(() => {
-    if (!file) return null
+    if (!file || file.kind === 'whole') return null
     if (file.kind === 'records') return { records: file.records, bad: file.bad }
-    return readTable(file.rows, mapping, readingOf(units), new Date().toISOString().slice(0, 10))
+    return readTable(file.rows, mapping, readingOf(units), dayOf(new Date()))
   }, [file, mapping, units])
   const known = read?.records.filter(({ name }) => isOnList(names, name)) ?? []
   const coming = withKnown ? (read?.records ?? []) : (read?.records.filter((record) => !known.includes(record)) ?? [])
@@ -51,18 +58,25 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
       setProblem(`${picked.name} was not opened. ${(error as Error).message}.`)
     }
   }
-  const bringIn = async () => {
-    setBusy(true)
+  const bringIn = async (work: () => Promise<void>) => {
+    setDone(0)
     try {
-      await ask('/api/people', 'POST', { records: coming })
-      setFile(null)
-      onDone()
+      await work()
     } catch (error) {
       setProblem(error instanceof RefusedError ? error.message : 'Nothing was brought in; try again.')
     }
-    setBusy(false)
+    setDone(null)
   }
+  const bringInPeople = () =>
+    bringIn(async () => {
+      await bringInRecords(coming, setDone)
+      setFile(null)
+      onDone()
+    })
+  const bringBack = (whole: WholeDocument) => bringIn(async () => setCame(await bringInWhole(whole, setDone)))
   const close = () => {
+    if (came) onDone()
+    setCame(null)
     setFile(null)
     setProblem(null)
     onClose()
@@ -70,7 +84,7 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
   return (
     <Sheet title="Bring in a list" open={open} onClose={close} wide>
       <label className={styles.pick}>
-        A table (.csv) or records that were taken out whole (.json)
+        A table (.csv), records, or a house that was taken out whole (.json)
         <input
           type="file"
           accept=".csv,.json,text/csv,application/json"
@@ -78,6 +92,10 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
         />
       </label>
       {problem && <p role="alert">{problem}</p>}
+      {file?.kind === 'whole' && !came && (
+        <WholeHouse whole={file.whole} done={done} onBringBack={() => bringBack(file.whole)} />
+      )}
+      {came && <p role="status">{sayCame(came)}</p>}
       {file?.kind === 'table' && <Columns table={file} mapping={mapping} onChange={setMapping} />}
       {read && (
         <>
@@ -108,8 +126,8 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
               : `${coming.length} will be brought in: ${nameSome(coming)}.`}
           </p>
           <div className={sheet.actions}>
-            <Button variant="contained" disabled={busy || coming.length === 0} onClick={bringIn}>
-              Bring in {coming.length}
+            <Button variant="contained" disabled={done !== null || coming.length === 0} onClick={bringInPeople}>
+              {done === null ? `Bring in ${coming.length}` : `Bringing in, ${Math.round(done * 100)} %`}
             </Button>
           </div>
         </>
@@ -117,6 +135,35 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
     </Sheet>
   )
 }
+
+type WholeHouseProps = { whole: WholeDocument; done: number | null; onBringBack: () => void }
+
+/** What a house that comes back would bring. */
+function WholeHouse({
+  whole: { people, postures, plans, house, takenOutAt, setAside },
+  done,
+  onBringBack,
+}: WholeHouseProps) {
+  const kept = people.reduce((sum, one) => sum + one.kept.length, 0)
+  return (
+    <>
+      <p>
+        Taken out on {sayDay(dayOf(new Date(takenOutAt)))}: {people.length} people with {kept} kept stances,{' '}
+        {postures.length} postures changed or added, {plans.length} class plans{house && ', the house’s own rules'}.
+        What is here already stays as it is.
+        {setAside.length > 0 && ` ${setAside.length} that could not be read then stay in the file.`}
+      </p>
+      <div className={sheet.actions}>
+        <Button variant="contained" disabled={done !== null} onClick={onBringBack}>
+          {done === null ? 'Bring it back' : `Bringing it back, ${Math.round(done * 100)} %`}
+        </Button>
+      </div>
+    </>
+  )
+}
+
+const sayCame = ({ people, postures, plans, house }: WholeCame): string =>
+  `Came in: ${people} people, ${postures} postures, ${plans} plans${house ? ', the house’s own rules' : ''}. What was here stayed as it was.`
 
 const isOnList = (names: readonly string[], name: string) =>
   names.some((one) => one.localeCompare(name.trim(), undefined, { sensitivity: 'accent' }) === 0)
@@ -138,9 +185,12 @@ const readingOf = (units: BodyUnits): Reading => ({
 })
 
 function readFile(name: string, text: string): Opened {
-  if (/\.json$/i.test(name)) return readRecords(name, parseJson(text))
-  const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' })
-  const [headings, ...rows] = data
+  if (/\.json$/i.test(name)) {
+    const value = parseJson(text)
+    const isWhole = (value as { format?: unknown } | null)?.format === WHOLE_FORMAT
+    return isWhole ? { kind: 'whole', name, whole: parse(wholeDocument, value) } : readRecords(name, value)
+  }
+  const [headings, ...rows] = readCsv(text)
   if (!headings || rows.length === 0)
     throw new InputError('document', name, 'a table with headings and at least one row')
   return { kind: 'table', name, headings, rows }

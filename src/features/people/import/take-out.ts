@@ -1,4 +1,4 @@
-import Papa from 'papaparse'
+import { writeCsv } from '@/records/csv'
 import { writeTable } from '@/records/spreadsheet'
 import type { KeptRecord } from '@/server/people'
 import { ask } from '@/ui/api/ask'
@@ -13,11 +13,10 @@ export async function takeOutCsv(units: BodyUnits): Promise<void> {
     height: (metres) => (units === 'metric' ? String(Math.round(metres * 1000) / 10) : sayHeight(metres, units)),
     mass: (kg) => (units === 'metric' ? String(Math.round(kg * 10) / 10) : sayMass(kg, units).replace(' lb', '')),
   })
-  // A cell that begins like a formula is text: a spreadsheet must not run it.
-  download('people.csv', 'text/csv', `${Papa.unparse(rows, { escapeFormulae: true })}\r\n`)
+  download('people.csv', 'text/csv', writeCsv(rows))
 }
 
-/** Everyone with everything: limits, tests, answers, notes. */
-export async function takeOutJson(): Promise<void> {
-  download('people.json', 'application/json', JSON.stringify({ records: await fetchRecords() }, null, 2))
+/** The whole house: people with everything kept for them, postures, plans, rules. */
+export async function takeOutWhole(): Promise<void> {
+  download('nivrel.house.json', 'application/json', JSON.stringify(await ask<unknown>('/api/whole', 'GET'), null, 2))
 }

@@ -1,10 +1,10 @@
 import { useState } from 'react'
 import { InputError, PROPORTIONS, type Side } from '@/core'
-import { parse } from '@/formats/parse'
 import { personDocument } from '@/formats/person-document'
 import type { RecordDocument } from '@/formats/record-document'
 import { sayDay } from '@/records/say'
 import type { BodyUnits } from '@/ui/people/body-units'
+import { TypedField } from '@/ui/words/TypedField'
 import { EntryForm } from './EntryForm'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
@@ -74,19 +74,26 @@ export function BodyMeasures({ record, change, day, units }: PartProps & { units
   const toMetres = (figure: number) => (figure * (units === 'metric' ? 1 : CM_IN_INCH)) / 100
   const figure = (metres: number) =>
     ((metres * 100) / (units === 'metric' ? 1 : CM_IN_INCH)).toFixed(1).replace(/\.0$/, '')
-  const set = ({ key, write, name }: Measure, text: string) => {
+  const read = ({ write }: Measure, text: string) => {
     const metres = text.trim() === '' ? undefined : toMetres(Number(text.replace(',', '.')))
     const body = write(record.body, metres)
-    try {
-      parse(personDocument, body)
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error
-      return setProblem(`${name}: ${text} is not a length of a body.`)
-    }
-    setProblem(null)
-    const { [key]: _, ...measured } = record.measured
-    change((r) => ({ ...r, body, measured: metres === undefined ? measured : { ...measured, [key]: { on: day } } }))
+    return { metres, isBody: personDocument.safeParse(body).success }
   }
+  const set = (measure: Measure, text: string) => {
+    const { metres, isBody } = read(measure, text)
+    const before = measure.read(record.body)
+    if (!isBody || text.trim() === (before === undefined ? '' : figure(before))) return
+    const { key, write } = measure
+    change((r) => {
+      const { [key]: _, ...measured } = r.measured
+      const dated = metres === undefined ? measured : { ...measured, [key]: { on: day } }
+      return { ...r, body: write(r.body, metres), measured: dated }
+    }, key)
+  }
+  const check = (measure: Measure, text: string) =>
+    setProblem(
+      read(measure, text).isBody ? null : `${measure.name}: ${text} is not a length of a body, and is not saved.`,
+    )
   return (
     <section className={styles.part} aria-label="Body">
       <h2>Body</h2>
@@ -99,16 +106,12 @@ export function BodyMeasures({ record, change, day, units }: PartProps & { units
               <span>
                 {measure.name}, {unit}
               </span>
-              <input
-                key={measured ?? 'estimate'}
+              <TypedField
                 inputMode="decimal"
-                autoComplete="off"
-                defaultValue={measured === undefined ? '' : figure(measured)}
+                value={measured === undefined ? '' : figure(measured)}
                 placeholder={`${figure(measure.estimate(record.body.statureM))} by estimate`}
-                onBlur={(event) => {
-                  const text = event.target.value.trim()
-                  if (text !== (measured === undefined ? '' : figure(measured))) set(measure, text)
-                }}
+                onTyped={(text) => set(measure, text)}
+                onLeft={(text) => check(measure, text)}
               />
               <small>{measured === undefined ? '' : on ? `measured ${sayDay(on, day.slice(0, 4))}` : 'measured'}</small>
             </label>
@@ -119,14 +122,11 @@ export function BodyMeasures({ record, change, day, units }: PartProps & { units
       <LegDifference record={record} change={change} day={day} />
       <label className={styles.wide}>
         Usual support
-        <input
-          defaultValue={record.usualSupport ?? ''}
+        <TypedField
+          value={record.usualSupport ?? ''}
           maxLength={80}
           placeholder="a stick outdoors, a walker, none"
-          onBlur={(event) => {
-            const usualSupport = event.target.value.trim()
-            if (usualSupport !== (record.usualSupport ?? '')) change((r) => ({ ...r, usualSupport }))
-          }}
+          onTyped={(usualSupport) => change((r) => ({ ...r, usualSupport }), 'usualSupport')}
         />
       </label>
     </section>

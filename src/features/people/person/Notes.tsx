@@ -6,6 +6,7 @@ import { recordDocument } from '@/formats/record-document'
 import { ask } from '@/ui/api/ask'
 import { download } from '@/ui/files/download'
 import { Sheet } from '@/ui/words/Sheet'
+import { TypedField } from '@/ui/words/TypedField'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -47,25 +48,19 @@ export function Notes({ record, change, id }: PartProps & { id: string }) {
       <h2>Notes</h2>
       <label className={styles.wide}>
         In a line, shown on the bench
-        <input
-          defaultValue={record.story}
-          key={record.story}
+        <TypedField
+          value={record.story}
           maxLength={500}
-          onBlur={(event) =>
-            event.target.value !== record.story && change((r) => ({ ...r, story: event.target.value }))
-          }
+          onTyped={(story) => change((r) => ({ ...r, story }), 'story')}
         />
       </label>
       <label className={styles.wide}>
         Everything else
-        <textarea
-          defaultValue={record.notes}
-          key={record.notes}
+        <TypedField
+          value={record.notes}
           maxLength={5000}
           rows={3}
-          onBlur={(event) =>
-            event.target.value !== record.notes && change((r) => ({ ...r, notes: event.target.value }))
-          }
+          onTyped={(notes) => change((r) => ({ ...r, notes }), 'notes')}
         />
       </label>
       <p className={styles.actions}>

@@ -8,6 +8,7 @@ import type { HouseSettings } from '@/server/house'
 import type { KeptRecord } from '@/server/people'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
+import { useIsTyping } from '@/ui/words/use-taking'
 import { BodyMeasures } from './BodyMeasures'
 import { Conditions } from './Conditions'
 import { ConflictSheet } from './ConflictSheet'
@@ -28,6 +29,8 @@ type PersonPageProps = { kept: KeptRecord; house: HouseSettings; groups: readonl
 /** One person: their body with what limits it, and everything that was said, measured and seen. */
 export function PersonPage({ kept, house, groups, day }: PersonPageProps) {
   const { record, change, undo, canUndo, problem, saved, isSaved, theirs, settle, leaveBy } = useRecord(kept)
+  const isTyping = useIsTyping()
+  const isThere = isSaved && !isTyping
   useDayTurn(day)
   const resolved = useMemo(() => resolveRecord(record, day, house.rules), [record, day, house])
   const standing = useMemo(() => readStanding(record, resolved.document, day), [record, resolved, day])
@@ -46,8 +49,8 @@ export function PersonPage({ kept, house, groups, day }: PersonPageProps) {
         at="/people"
         tools={
           <>
-            <span role="status" className={styles.saving} data-saved={isSaved}>
-              {problem ?? (isSaved ? 'saved' : 'saving…')}
+            <span role="status" className={styles.saving} data-saved={isThere}>
+              {problem ?? (isThere ? 'saved' : 'saving…')}
             </span>
             <button type="button" onClick={undo} disabled={!canUndo}>
               Undo

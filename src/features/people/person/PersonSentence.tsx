@@ -27,13 +27,18 @@ export function PersonSentence({ record, change, day, id, units, groups }: Perso
   return (
     <div className={styles.sentence}>
       <h1>
-        <TextWord label="Name" value={record.name} onChange={(name) => name && change((r) => ({ ...r, name }))} />
+        <TextWord
+          label="Name"
+          value={record.name}
+          onChange={(name) => name && change((r) => ({ ...r, name }), 'name')}
+        />
       </h1>
       <p>
         {body.ageYears === undefined ? (
           <TextWord
             label="Age in years"
             value="age not given"
+            live={false}
             onChange={(text) => {
               const years = Number(text)
               if (years >= 5 && years <= 115) setBody('ageYears', years)
@@ -85,6 +90,7 @@ export function PersonSentence({ record, change, day, id, units, groups }: Perso
           <>
             <TextWord
               label="Height, feet and inches"
+              live={false}
               value={sayHeight(body.statureM, units)}
               onChange={(text) => {
                 const metres = parseHeight(text, units)
@@ -94,6 +100,7 @@ export function PersonSentence({ record, change, day, id, units, groups }: Perso
             ,{' '}
             <TextWord
               label="Mass, pounds"
+              live={false}
               value={sayMass(body.massKg, units)}
               onChange={(text) => {
                 const kg = parseMass(text.replace(/\s*lbs?$/, ''), units)

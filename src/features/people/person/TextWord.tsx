@@ -1,22 +1,43 @@
-import { type KeyboardEvent, useState } from 'react'
+import { type KeyboardEvent, useRef, useState } from 'react'
+import { useTaking } from '@/ui/words/use-taking'
 import words from '@/ui/words/words.module.css'
 import styles from './person.module.css'
 
-type TextWordProps = { label: string; value: string; onChange: (value: string) => void; most?: number }
+type TextWordProps = {
+  label: string
+  value: string
+  onChange: (value: string) => void
+  most?: number
+  /** Taken while it is typed, or only when it is left. */
+  live?: boolean
+}
 
-/** A word of text that is pressed to be typed over. */
-export function TextWord({ label, value, onChange, most = 120 }: TextWordProps) {
+/** A word of text that is pressed to be typed over. Escape brings back what was. */
+export function TextWord({ label, value, onChange, most = 120, live = true }: TextWordProps) {
   const [typing, setTyping] = useState(false)
+  const before = useRef(value)
+  const { type, takeNow, drop } = useTaking((text) => {
+    if (text.trim() !== value) onChange(text.trim())
+  }, live)
+  const begin = () => {
+    before.current = value
+    setTyping(true)
+  }
+  const done = () => {
+    takeNow()
+    setTyping(false)
+  }
+  const leave = () => {
+    drop()
+    if (value !== before.current) onChange(before.current)
+    setTyping(false)
+  }
   if (!typing) {
     return (
-      <button type="button" className={words.word} aria-label={`${label}: ${value}`} onClick={() => setTyping(true)}>
+      <button type="button" className={words.word} aria-label={`${label}: ${value}`} onClick={begin}>
         {value}
       </button>
     )
-  }
-  const done = (text: string | null) => {
-    setTyping(false)
-    if (text !== null && text.trim() !== value) onChange(text.trim())
   }
   return (
     <input
@@ -27,10 +48,11 @@ export function TextWord({ label, value, onChange, most = 120 }: TextWordProps) 
       // biome-ignore lint/a11y/noAutofocus: the word was just pressed to be typed
       autoFocus
       onFocus={(event) => event.currentTarget.select()}
-      onBlur={(event) => done(event.currentTarget.value)}
+      onChange={(event) => type(event.currentTarget.value)}
+      onBlur={done}
       onKeyDown={(event: KeyboardEvent<HTMLInputElement>) => {
-        if (event.key === 'Enter') done(event.currentTarget.value)
-        if (event.key === 'Escape') done(null)
+        if (event.key === 'Enter') done()
+        if (event.key === 'Escape') leave()
       }}
     />
   )

@@ -1,4 +1,5 @@
-import { fitDocument } from '@/formats/fit-document'
-import { answerDocument } from '@/server/answer'
+import { answerDocument, LARGEST_FILE } from '@/server/answer'
+import { search } from '@/server/search/pool'
 
-export const POST = (request: Request) => answerDocument(request, fitDocument)
+export const POST = (request: Request) =>
+  answerDocument(request, (value) => search('fit', value, request.signal), LARGEST_FILE)

@@ -1,4 +1,4 @@
-import { variantsDocument } from '@/formats/variants-document'
 import { answerDocument } from '@/server/answer'
+import { search } from '@/server/search/pool'
 
-export const POST = (request: Request) => answerDocument(request, (value) => variantsDocument(value))
+export const POST = (request: Request) => answerDocument(request, (value) => search('variants', value, request.signal))

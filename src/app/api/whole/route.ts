@@ -1,0 +1,7 @@
+import { answer, answerDocument, LARGEST_FILE } from '@/server/answer'
+import { endWholeImport, readWhole, takeWholePart } from '@/server/whole'
+
+/** Everything out; in again in parts, and then all at once. */
+export const GET = () => answer(readWhole)
+export const POST = (request: Request) => answerDocument(request, takeWholePart, LARGEST_FILE)
+export const PUT = (request: Request) => answerDocument(request, endWholeImport, LARGEST_FILE)

@@ -1,0 +1,34 @@
+import { useEffect, useState } from 'react'
+import type { BenchPerson } from '@/server/bench'
+import { ask } from '@/ui/api/ask'
+
+export const EVERYBODY = 'Everybody'
+
+export type LoadedGroup = { group: string | null; members: readonly BenchPerson[] }
+
+/** The group that is open: the first comes with the page, another is fetched when it is chosen. */
+export function useGroup(first: LoadedGroup) {
+  const [loaded, setLoaded] = useState(first)
+  const [group, setGroup] = useState(first.group ?? EVERYBODY)
+  const [problem, setProblem] = useState<string | null>(null)
+  // The page was made anew (the day turned): what is open is fetched anew if it is another.
+  useEffect(() => setLoaded(first), [first])
+  const isHere = (loaded.group ?? EVERYBODY) === group
+  useEffect(() => {
+    if (isHere) return
+    let left = false
+    ask<BenchPerson[]>(`/api/bench?group=${group === EVERYBODY ? '' : encodeURIComponent(group)}`, 'GET')
+      .then((members) => {
+        if (left) return
+        setLoaded({ group: group === EVERYBODY ? null : group, members })
+        setProblem(null)
+      })
+      .catch(() => !left && setProblem('The group could not be fetched; choose it once more.'))
+    return () => {
+      left = true
+    }
+  }, [group, isHere])
+  return { group, people: isHere ? loaded.members : NOBODY, isLoading: !isHere && problem === null, problem, setGroup }
+}
+
+const NOBODY: readonly BenchPerson[] = []

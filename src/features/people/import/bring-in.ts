@@ -1,0 +1,52 @@
+import type { RecordDocument } from '@/formats/record-document'
+import type { WholeDocument } from '@/formats/whole-document'
+import { ask } from '@/ui/api/ask'
+
+/** What is sent at once, in characters of JSON: well under what the server takes. */
+const AT_ONCE = 4_000_000
+
+/** Lists of things by what they weigh, so that each is sent at once. */
+export function inParts<T>(all: readonly T[], most = AT_ONCE): T[][] {
+  const parts: T[][] = []
+  let room = 0
+  for (const one of all) {
+    const weight = JSON.stringify(one).length
+    if (weight > room || parts.length === 0) {
+      parts.push([])
+      room = most
+    }
+    parts[parts.length - 1]?.push(one)
+    room -= weight
+  }
+  return parts
+}
+
+/** Brings records in, however many, all or none. */
+export async function bringInRecords(
+  records: readonly RecordDocument[],
+  onPart: (done: number) => void,
+): Promise<void> {
+  const id = crypto.randomUUID()
+  let sent = 0
+  for (const some of inParts(records)) {
+    await ask('/api/people/import', 'POST', { import: id, records: some })
+    sent += some.length
+    onPart(sent / records.length)
+  }
+  await ask('/api/people/import', 'PUT', { import: id, count: records.length })
+}
+
+export type WholeCame = { people: number; postures: number; plans: number; house: boolean }
+
+/** Brings a whole house back, all at once; what is there already stays as it is. */
+export async function bringInWhole(whole: WholeDocument, onPart: (done: number) => void): Promise<WholeCame> {
+  const id = crypto.randomUUID()
+  const { people, postures, plans, house } = whole
+  let sent = 0
+  for (const some of inParts(people)) {
+    await ask('/api/whole', 'POST', { import: id, people: some })
+    sent += some.length
+    onPart(sent / people.length)
+  }
+  return ask<WholeCame>('/api/whole', 'PUT', { import: id, postures, plans, house })
+}

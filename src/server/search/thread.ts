@@ -1,0 +1,16 @@
+/** One search after another, in a thread of its own: what it is asked comes as a message, and so does its answer. */
+import { parentPort } from 'node:worker_threads'
+import { InputError } from '@/core'
+import { toErrorDocument } from '@/formats/error-document'
+import { type Answered, type Asked, JOBS } from './jobs'
+
+parentPort?.on('message', (asked: Asked) => parentPort?.postMessage(answer(asked)))
+
+function answer({ job, value, limitMs }: Asked): Answered {
+  const until = performance.now() + limitMs
+  try {
+    return { ok: true, document: JOBS[job](value, () => performance.now() > until) }
+  } catch (error) {
+    return { ok: false, error: error instanceof InputError ? toErrorDocument(error).error : null }
+  }
+}

@@ -1,0 +1,58 @@
+import { z } from 'zod'
+import { database } from '@/db/client'
+import { endWhole, readRows, stageWhole, type WholeEnd } from '@/db/whole'
+import { parse } from '@/formats/parse'
+import { planDocument } from '@/formats/plan-document'
+import { postureDocument } from '@/formats/posture-document'
+import { recordDocument } from '@/formats/record-document'
+import { WHOLE_FORMAT, type WholeDocument, wholePerson, wholeRest } from '@/formats/whole-document'
+import { now } from './clock'
+import { readHouse } from './house'
+import { readKept, type SetAside } from './set-aside'
+
+const importId = z.uuid({ error: 'the id of an import' })
+const part = z.object({ import: importId, people: z.array(wholePerson, { error: 'a list of people' }) })
+const end = wholeRest.extend({ import: importId })
+
+/** Everything, as one document: people with what was kept for them, postures, plans, the house's own rules. */
+export async function readWhole(): Promise<WholeDocument> {
+  const { persons, stances, benches, library, classes } = await readRows(database())
+  const { revision, aside: unreadableHouse, rules, signs, units } = await readHouse()
+  const setAside: SetAside[] = unreadableHouse ? [unreadableHouse] : []
+  const readable = <S extends z.ZodType>(schema: S, raw: unknown, about: Pick<SetAside, 'what' | 'id' | 'name'>) => {
+    const { value, aside } = readKept(schema, raw, about)
+    if (aside) setAside.push(aside)
+    return value as z.infer<S> | null
+  }
+  const people = persons.flatMap(({ id, name, createdAt, record: raw }) => {
+    const record = readable(recordDocument, raw, { what: 'person', id, name })
+    if (!record) return []
+    const kept = stances.filter(({ personId }) => personId === id).map(({ personId: _, ...one }) => one)
+    const { personId: _, revision: __, ...draft } = benches.find(({ personId }) => personId === id) ?? {}
+    return [{ id, createdAt, record, kept, draft: Object.keys(draft).length > 0 ? draft : null }]
+  })
+  const postures = library.flatMap(({ id, document: raw }) => {
+    const document = readable(postureDocument, raw, { what: 'posture', id, name: id })
+    return document ? [{ id, document }] : []
+  })
+  const plans = classes.flatMap(({ id, groupName: group, posture, document: raw }) => {
+    const document = readable(planDocument, raw, { what: 'plan', id, name: `${group}, ${posture}` })
+    return document ? [{ group, posture, document }] : []
+  })
+  const house = revision > 0 && !unreadableHouse ? { rules, signs, units } : null
+  return { format: WHOLE_FORMAT, takenOutAt: now(), people, postures, plans, house, setAside } as WholeDocument
+}
+
+/** Takes some of the people of a whole that comes back; nobody of them is on the list before `endWholeImport`. */
+export async function takeWholePart(value: unknown): Promise<void> {
+  const { import: id, people } = parse(part, value)
+  await stageWhole(database(), people, markOf(id), now())
+}
+
+/** Puts everything in its place at once; what is there already stays as it is. */
+export async function endWholeImport(value: unknown): Promise<WholeEnd> {
+  const { import: id, ...rest } = parse(end, value)
+  return endWhole(database(), rest, markOf(id), now())
+}
+
+const markOf = (importId: string) => `import ${importId}`
