@@ -19,14 +19,21 @@ describe('the command line', () => {
   })
 
   it('answers line for line, in order; a bad line is answered in its place; blank lines are skipped', () => {
-    const lines = [WORKED[3], '', '{"format": 1}', 'not json', WORKED[9], '  ']
+    const deep = `{"format": "nivrel.stance/1", "x": ${'['.repeat(50_000)}${']'.repeat(50_000)}}`
+    const lines = [`\uFEFF${WORKED[3]}`, '', '{"format": 1}', 'not json', deep, WORKED[9], '  ']
     const { stdout, status } = nivrel(['analyze', '--ndjson', '-'], lines.join('\n'))
     expect(status).toBe(0)
     const answers = stdout
       .trim()
       .split('\n')
       .map((line) => JSON.parse(line))
-    expect(answers.map((a) => a.verdict ?? a.error.field)).toEqual(['close', 'format', 'document', 'close'])
+    expect(answers.map((a) => a.verdict ?? a.error.field)).toEqual([
+      JSON.parse(readFileSync(`${ROOT}src/formats/worked/analyses.ndjson`, 'utf8').split('\n')[3] as string).verdict,
+      'format',
+      'document',
+      'document',
+      'holds',
+    ])
     expect(answers[1].error).toMatchObject({ field: 'format', value: 1, accepts: '"nivrel.stance/1"' })
   })
 
@@ -42,7 +49,7 @@ describe('the command line', () => {
   it('fits a class: levels that everybody assigned to them holds, in the order of the people', () => {
     const person = (name: string, more: object) => ({
       name,
-      person: { statureM: 1.65, massKg: 68, ageYears: 66, ...more },
+      person: { statureM: 1.65, massKg: 68, ageYears: 66, oneLegStandS: 12, ...more },
     })
     const request = {
       format: 'nivrel.fit-request/1',
@@ -86,6 +93,8 @@ describe('the command line', () => {
       ['analyse', '-'],
       ['analyze'],
       ['analyze', '-', 'more'],
+      ['constructor', '-'],
+      ['__proto__', '-'],
       ['variants', '-', '--most', 'x'],
     ]) {
       const { status, stderr } = nivrel(args)

@@ -5,6 +5,7 @@ import {
   findVariants,
   type Measurement,
   resolveBody,
+  sayNote,
   type Variant,
   type VariantOptions,
 } from '@/core'
@@ -60,7 +61,8 @@ export function variantsDocument(value: unknown, most?: number, options?: Varian
 }
 
 function toVariantDocument(original: StanceDocument, variant: Variant) {
-  const { kind, also, note, stance, changes, givesUp } = variant
+  const { kind, also, stance, changes, givesUp } = variant
+  const note = sayNote(variant)
   const document: StanceDocument = { format: STANCE_FORMAT, person: original.person, stance: fromStance(stance) }
   return { kind, also, givesUp, ...(note && { note }), stance: document, changes: changes.map(toChangeDocument) }
 }

@@ -1,4 +1,4 @@
-import type { RecordDocument } from '@/formats/record-document'
+import type { RecordDocument, TestId } from '@/formats/record-document'
 import { sayLimit } from './limit-list'
 import { SIMPLE_TESTS } from './simple-tests'
 
@@ -17,7 +17,20 @@ export function monthsBefore(day: string, months: number): string {
   return date.toISOString().slice(0, 10)
 }
 
-/** What is due on a day: a review date that passed, a test or measure older than six months. The oldest first. */
+/** The tests that put a measure in the place of the estimate from age. */
+const REPLACE_ESTIMATE: readonly TestId[] = ['functional-reach', 'lean-range']
+
+/** Somebody of whom only an estimate is known has the first test due, with what it would replace. */
+function listFirst({ tests, body, measured }: RecordDocument): Due[] {
+  if (tests.some(({ test }) => REPLACE_ESTIMATE.includes(test)) || body.usableAlong !== undefined) return []
+  const text = `first: ${SIMPLE_TESTS['functional-reach'].name.toLowerCase()}, in place of the estimate`
+  return [{ text, since: measured.massKg?.on ?? '' }]
+}
+
+/**
+ * What is due on a day: a first test, a review date that passed, a test or measure older than six months. The oldest
+ * first.
+ */
 export function listDue(record: RecordDocument, on: string): Due[] {
   const old = monthsBefore(on, OLD_MONTHS)
   const reviews = record.limits.flatMap((entry) =>
@@ -30,5 +43,5 @@ export function listDue(record: RecordDocument, on: string): Due[] {
   )
   const mass = record.measured.massKg?.on
   const weighed = mass && mass < old ? [{ text: 'weigh again', since: mass }] : []
-  return [...reviews, ...tests, ...weighed].sort((a, b) => a.since.localeCompare(b.since))
+  return [...listFirst(record), ...reviews, ...tests, ...weighed].sort((a, b) => a.since.localeCompare(b.since))
 }

@@ -2,7 +2,7 @@ import type { Margins, Verdict } from '@/core'
 import type { HouseDocument } from '@/formats/house-document'
 import { findToday } from '@/records/binding'
 import { listDue } from '@/records/due'
-import { resolveRecord } from '@/records/resolve'
+import { isBaseEstimated, resolveRecord } from '@/records/resolve'
 import { sayBinding } from '@/records/say'
 import { readStanding } from '@/records/standing'
 import { today } from './clock'
@@ -18,7 +18,14 @@ export type RosterRow = {
   groups: string[]
   archived: boolean
   /** Their own standing; no verdict where an estimate alone would call it short. */
-  standing: { verdict: Verdict | null; margins: Margins; reserve: number; seen: string | null } | null
+  standing: {
+    verdict: Verdict | null
+    margins: Margins
+    reserve: number
+    seen: string | null
+    /** Rests on an estimate alone: how much of the foot they can use was not measured. */
+    estimated: boolean
+  } | null
   limits: string[]
   due: string[]
   today: string | null
@@ -57,6 +64,7 @@ function toRow({ id, record }: KeptRecord, day: string, house: HouseDocument): R
       margins: analysis.margins.usable,
       reserve: analysis.reserve,
       seen: cautious && seen ? seen.on : null,
+      estimated: isBaseEstimated(analysis.pose.body),
     },
     limits: bindings.map(sayBinding),
     due: listDue(record, day).map(({ text }) => text),

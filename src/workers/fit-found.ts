@@ -4,9 +4,16 @@ import type { Candidate, Choice, ClassFit, Weighings } from '@/core'
 export type FoundLevels = { levels: Candidate[]; of: number[]; changes: number[]; unfitted: number; total: number }
 
 /** What a class fit came to, without the candidates that nobody does. */
-export type FitFound = { asTaught: Candidate; found: FoundLevels; more: FoundLevels | null; fewer: FoundLevels | null }
+export type FitFound = {
+  asTaught: Candidate
+  found: FoundLevels
+  more: FoundLevels | null
+  fewer: FoundLevels | null
+  /** Ended before it was done. */
+  cut: boolean
+}
 
-export function readFit({ candidates, choice, more, fewer }: ClassFit, weighed: readonly Weighings[]): FitFound {
+export function readFit({ candidates, choice, more, fewer, cut }: ClassFit, weighed: readonly Weighings[]): FitFound {
   const read = ({ levels, of, unfitted, total }: Choice): FoundLevels => ({
     levels: levels.map((index) => candidates[index] as Candidate),
     of,
@@ -21,5 +28,6 @@ export function readFit({ candidates, choice, more, fewer }: ClassFit, weighed: 
     found: read(choice),
     more: more && read(more),
     fewer: fewer && read(fewer),
+    cut,
   }
 }

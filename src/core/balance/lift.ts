@@ -1,7 +1,7 @@
 import { otherSide, type Side, type Vec2 } from '../conventions'
 import { layOnFloor } from '../stance/foot'
 import type { Footing } from '../stance/footing'
-import { shareOf } from '../stance/footing'
+import { findLightSide, shareOf } from '../stance/footing'
 import { findNearestEdge, viewEdges } from './margins'
 
 /** Whether the light foot could be lifted now, and if not, how far the centre must go first and to which share. */
@@ -24,7 +24,7 @@ const STEPS = 40
 export function calcLift(footing: Footing): Lift | null {
   const { stance, feet, body } = footing
   if (stance.seat || !feet.left.part || !feet.right.part) return null
-  const light: Side = shareOf(stance, 'left') <= 0.5 ? 'left' : 'right'
+  const light = findLightSide(stance)
   const standing = feet[otherSide(light)]
   const part = standing.part as NonNullable<typeof standing.part>
   const ring = layOnFloor(standing, part.ring, part.centroid, body.usableAlong, body.usableAcross)

@@ -1,6 +1,7 @@
 import type { Body } from '../body/body'
 import { type BySide, SIDES, type Side } from '../conventions'
 import { findRoot } from '../numeric/root'
+import { findFullerSide } from '../stance/footing'
 import type { Stance } from '../stance/stance'
 import type { Leg } from './leg'
 
@@ -37,14 +38,7 @@ export function findPelvisHeight(body: Body, stance: Stance, legs: BySide<Leg>):
 
 /** The leg whose knee sets the height: the named one, else the fuller; null where a pelvis drop sets it. */
 export const findNamedLeg = (stance: Stance): Side | null =>
-  'kneeFlexion' in stance.height ? (stance.height.leg ?? findFullerLeg(stance)) : null
-
-/** A tie: the one whose heel is further forward, then the left. */
-function findFullerLeg(stance: Stance): Side {
-  const { loadLeft } = stance
-  if (loadLeft !== 0.5) return loadLeft > 0.5 ? 'left' : 'right'
-  return stance.feet.right.heel[1] > stance.feet.left.heel[1] ? 'right' : 'left'
-}
+  'kneeFlexion' in stance.height ? (stance.height.leg ?? findFullerSide(stance)) : null
 
 /** The lowest height from z up at which the shank's tilt keeps the limit; `highest` where none does. */
 function raiseForAnkle(leg: Leg, limit: number, z: number, highest: number): number {

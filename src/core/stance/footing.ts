@@ -1,5 +1,5 @@
 import type { Body } from '../body/body'
-import { type BySide, bySide, type Side, type Vec2 } from '../conventions'
+import { type BySide, bySide, otherSide, type Side, type Vec2 } from '../conventions'
 import { type PlacedFoot, placeFoot } from './foot'
 import type { Stance } from './stance'
 
@@ -37,9 +37,23 @@ const AS_GOOD_AS_LIFTED = 0.05
 export const isLight = ({ feet, stance }: Footing, side: Side): boolean =>
   feet[side].part === null || shareOf(stance, side) < AS_GOOD_AS_LIFTED
 
+/** How far the left heel is ahead of the right one; next to nothing is a tie. */
+const calcLead = ({ feet }: Stance): number => {
+  const ahead = feet.left.heel[1] - feet.right.heel[1]
+  return Math.abs(ahead) > 1e-9 ? ahead : 0
+}
+
+/** The fuller leg; a tie: the one whose heel is further forward, then the left. */
+export function findFullerSide(stance: Stance): Side {
+  const more = stance.loadLeft - 0.5
+  return (Math.abs(more) > 1e-9 ? more : calcLead(stance)) >= 0 ? 'left' : 'right'
+}
+
+export const findLightSide = (stance: Stance): Side => otherSide(findFullerSide(stance))
+
 /** The side whose heel is further forward; a tie: the fuller leg, then the left. */
 export function findFrontSide(stance: Stance): Side {
-  const ahead = stance.feet.left.heel[1] - stance.feet.right.heel[1]
-  if (Math.abs(ahead) > 1e-9) return ahead > 0 ? 'left' : 'right'
-  return stance.loadLeft >= 0.5 ? 'left' : 'right'
+  const lead = calcLead(stance)
+  if (lead === 0) return findFullerSide(stance)
+  return lead > 0 ? 'left' : 'right'
 }

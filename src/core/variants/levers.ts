@@ -1,6 +1,6 @@
 import type { Body } from '../body/body'
 import { type BySide, bySide, DEG, otherSide, type Side, type Vec2 } from '../conventions'
-import { shareOf } from '../stance/footing'
+import { findLightSide } from '../stance/footing'
 import type { Feature, FootSetting, Stance } from '../stance/stance'
 import { listShareRange, listStepRange } from './meaning'
 
@@ -204,15 +204,6 @@ function shiftFeet({ stance, light }: Start, step: number, width: number): BySid
   const own: Vec2 = [out * ownPart, ahead * ownPart]
   const other: Vec2 = [-out * (1 - ownPart), -ahead * (1 - ownPart)]
   return light === 'left' ? { left: own, right: other } : { left: other, right: own }
-}
-
-export function findLightSide(stance: Stance): Side {
-  const { left, right } = stance.feet
-  if (left.contact === 'air') return 'left'
-  if (right.contact === 'air') return 'right'
-  if (left.contact !== 'whole' && right.contact === 'whole') return 'left'
-  if (right.contact !== 'whole' && left.contact === 'whole') return 'right'
-  return shareOf(stance, 'left') < 0.5 ? 'left' : 'right'
 }
 
 /** A start for a search: the fuller leg's flexion as reached gives the height its figure. */

@@ -111,9 +111,10 @@ export class Search {
 
   findSteadiest({ ground, found }: Hit): { hit: Hit; gain: number } {
     let least = this.reserveOf(ground)
+    const keeps = this.keeping({ ground, found })
     const objective: Objective = (changes) => {
       const weighed = this.weigh(ground, changes, least)
-      if (!weighed.passes) return Number.POSITIVE_INFINITY
+      if (!weighed.passes || !keeps(changes)) return Number.POSITIVE_INFINITY
       least = Math.max(least, weighed.assured - 1e-3)
       return UNIT_WORTH_M * calcDistance(ground.levers, changes) - weighed.assured
     }
@@ -124,15 +125,25 @@ export class Search {
 
   findKindest({ ground, found }: Hit): { hit: Hit; gain: number } {
     const reserve = this.reserveOf(ground)
+    const keeps = this.keeping({ ground, found })
     const objective: Objective = (changes) => {
       const weighed = this.weigh(ground, changes, reserve)
-      return weighed.passes
+      return weighed.passes && keeps(changes)
         ? weighed.kneeLoad + UNIT_WORTH_NM * calcDistance(ground.levers, changes)
         : Number.POSITIVE_INFINITY
     }
     const hit = this.improve({ ground, found }, objective, CHANGE_WORTH_NM)
     const before = Math.max(kneeLoad(this.original.legs.left), kneeLoad(this.original.legs.right))
     return { hit, gain: before - this.weigh(ground, hit.found.changes).kneeLoad }
+  }
+
+  /** Whether what is better gives up no more of what the posture is for than what it is better than. */
+  private keeping(base: Hit): (changes: readonly number[]) => boolean {
+    const given = findGivenUp(this.body, this.stance, stanceOf(base))
+    return (changes) => {
+      const moved = moveLevers(base.ground.start, base.ground.levers, changes)
+      return findGivenUp(this.body, this.stance, moved).every((meaning) => given.includes(meaning))
+    }
   }
 
   private improve({ ground, found }: Hit, objective: Objective, worth: number): Hit {

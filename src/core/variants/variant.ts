@@ -50,9 +50,12 @@ export type Variant = {
   changes: Change[]
   /** What it gives up of what the posture is for. */
   givesUp: readonly Meaning[]
-  /** What has to be said with it: what it gives up, that it stays close, and why. */
-  note?: string
+  /** What has to be said of how far it comes. */
+  falls?: VariantShort
 }
+
+/** How a variant falls short: close by a joint with the reserve kept, close with less than the reserve, only seated. */
+export type VariantShort = 'joint' | 'reserve' | 'seated'
 
 export type VariantSet = {
   variants: Variant[]

@@ -4,19 +4,14 @@ import type { Stance } from '../stance/stance'
 import { Explainer } from './explain'
 import { findGivenUp } from './meaning'
 import { findMeasurements } from './measure'
-import { sayGivenUp } from './say-variant'
 import { Search, stanceOf } from './search'
 import { makeSeated } from './seated'
-import type { Variant, VariantKind, VariantOptions, VariantSet } from './variant'
+import type { Variant, VariantKind, VariantOptions, VariantSet, VariantShort } from './variant'
 import { SearchCut } from './weigh'
 
 /** A stance that holds is only offered what improves it by this much. */
 const WORTH_M = 0.005
 const WORTH_NM = 5
-
-const STAYS_CLOSE = 'Keeps the reserve, but stays close: a joint is at its limit.'
-const STEADIEST_CLOSE = 'Nothing found keeps the reserve. This is the steadiest, and stays close.'
-const ONLY_SEATED = 'No standing form was found within the limits.'
 
 /**
  * The safer variants of a stance: the nearest that holds, the steadiest, the kindest to the knee and the least help
@@ -48,8 +43,8 @@ function collect(
 ): { variants: Variant[]; cut: boolean } {
   const variants: Variant[] = []
   const explainer = new Explainer(body, stance, original, search.flexion)
-  const add = (kind: VariantKind, found: Stance | null, note?: string) => {
-    if (found) addOrMerge(variants, makeVariant(kind, body, stance, found, explainer, note))
+  const add = (kind: VariantKind, found: Stance | null, falls?: VariantShort) => {
+    if (found) addOrMerge(variants, makeVariant(kind, body, stance, found, explainer, falls))
   }
   const holds = original.verdict === 'holds'
   if (body.person.limits?.seatedOnly) return { variants, cut: false }
@@ -70,8 +65,8 @@ function collect(
     if (!holds && !leastOnly && variants.length === 0) {
       const close = search.findFallback()
       const keepsReserve = close !== null && close.weighed.assured >= close.weighed.reserve
-      if (keepsReserve) add('fallback', close.stance, STAYS_CLOSE)
-      else if (close) add('fallback', search.addHand(close.stance), STEADIEST_CLOSE)
+      if (keepsReserve) add('fallback', close.stance, 'joint')
+      else if (close) add('fallback', search.addHand(close.stance), 'reserve')
     }
     return { variants, cut: false }
   } catch (error) {
@@ -87,11 +82,10 @@ function makeVariant(
   from: Stance,
   stance: Stance,
   explainer: Explainer,
-  note?: string,
+  falls?: VariantShort,
 ): Variant {
   const givesUp = findGivenUp(body, from, stance)
-  const said = [sayGivenUp(givesUp), note].filter(Boolean).join(' ')
-  return { kind, also: [], stance, changes: explainer.explain(stance), givesUp, ...(said && { note: said }) }
+  return { kind, also: [], stance, changes: explainer.explain(stance), givesUp, ...(falls && { falls }) }
 }
 
 /** The seated form with the posture's arms, else with resting arms, where that keeps the limits. */
@@ -101,7 +95,7 @@ function listSeated(body: Body, stance: Stance, flexion: number, original: Analy
     const analysis = tryAnalyse(body, one)
     return analysis !== null && analysis.verdict !== 'beyond'
   })
-  return form ? [makeVariant('seated', body, stance, form, explainer, ONLY_SEATED)] : []
+  return form ? [makeVariant('seated', body, stance, form, explainer, 'seated')] : []
 }
 
 /** Two kinds that come to the same stance are one, named by the first; the original itself is no variant. */

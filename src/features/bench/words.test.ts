@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { analyse, buildPosture, DEG, findVariants, POSTURE_IDS, postureOf, resolveBody, SIDES } from '@/core'
 import { sayDifferences } from './compare/differences'
 import { listReadings } from './readings/list-readings'
-import { describeBalance, describeOfStanding, describeReserve, headingOf, worstFirst } from './side/prose'
+import { describeAim, describeBalance, describeOfStanding, describeReserve, headingOf, worstFirst } from './side/prose'
+import { findHeldSplit } from './state/held-split'
 import { sayChange, sayGain } from './strip/change-words'
 
 const body = resolveBody({ stature: 1.62, mass: 68, sex: 'female', age: 74, limits: { kneeFlexionMax: 30 * DEG } })
@@ -26,6 +27,44 @@ describe('what the bench says', () => {
     expect(describeReserve({ ...analysis, reserve: 0.05 })).toMatch(/Of that only .* are sure/)
     const unsure = { ...analysis, assured: { ...analysis.assured, margin: -0.004 } }
     expect(describeReserve(unsure)).toMatch(/^None of that is sure/)
+  })
+
+  it('names an order as an order: how near it is, which share to aim at, and that two scales would settle it', () => {
+    const ordered = resolveBody({
+      stature: 1.7,
+      mass: 70,
+      sex: 'male',
+      age: 62,
+      usableAlong: 0.55,
+      limits: { loadMax: { left: 0.55, right: 1 } },
+    })
+    const even = buildPosture(postureOf('parallel'), ordered, 'therapeutic', 'left')
+    const seen = analyse(ordered, even)
+    expect(seen.verdict).not.toBe('holds')
+    const [first] = worstFirst(seen.findings)
+    expect(headingOf(first as (typeof seen.findings)[0])).toBe('Too near the ordered weight')
+    expect(first?.text).toMatch(/left leg may carry 55 %, and 50 % is on it\. A felt share is ± 5 points/)
+    expect(describeBalance(seen)).not.toMatch(/tips/)
+    expect(describeBalance(seen)).toMatch(/no edge of the feet but the order: at most 55 % on the left leg/)
+    const aim = describeAim(seen) ?? ''
+    expect(aim).toMatch(/^Aim at (3|4)\d % on the left leg\. Two scales would settle it/)
+    // What is aimed at keeps the reserve, one point more does not; weighed, it holds as it is.
+    const share = Number(/\d+/.exec(aim)?.[0]) / 100
+    const verdictAt = (loadLeft: number, more = {}) => analyse(ordered, { ...even, loadLeft, ...more }).verdict
+    expect([verdictAt(share), verdictAt(share + 0.01)]).toEqual(['holds', seen.verdict])
+    expect(verdictAt(0.5, { loadMeasured: true })).toBe('holds')
+    // The beam shows it, and what can be held stops there.
+    const held = findHeldSplit(seen)
+    expect(held?.orders).toEqual([{ side: 'left', most: 0.55, leftAt: 0.55 }])
+    expect(held?.high).toBeCloseTo(Math.min(0.55, seen.possibleSplit?.[1] ?? 1), 9)
+  })
+
+  it('says the reason before what is well, and once', () => {
+    const bare = resolveBody({ stature: 1.7, mass: 70, sex: 'male', limits: { loadMax: { left: 0.3, right: 1 } } })
+    const seen = analyse(bare, buildPosture(postureOf('parallel'), bare, 'therapeutic', 'left'))
+    const said = worstFirst(seen.findings).map(headingOf)
+    expect(said[0]).toBe('Past the ordered weight')
+    expect(said).not.toContain('Too near the ordered weight')
   })
 
   it('compares with their own standing in words that keep to the number', () => {
@@ -53,7 +92,7 @@ describe('what the bench says', () => {
     expect(said?.[0]).toMatch(/^step \d+\scm shorter$/)
     expect(said).toContain('knees 10° straighter')
     const after = analyse(body, (nearest as (typeof variants)[0]).stance)
-    expect(sayGain(analysis, after)).toMatch(/left knee 40° → 30°, knee load −\d+ %$/)
+    expect(sayGain(analysis, after)).toMatch(/left knee 40° → 30°.*, knee load −\d+ %$/)
     expect(sayGain(analysis, analysis)).toBe(`${(analysis.assured.margin * 100).toFixed(1)} cm sure, as before`)
   })
 
@@ -91,7 +130,21 @@ describe('the readings', () => {
       return groups.find((g) => g.name === 'Left leg')?.readings.find((r) => r.name === 'Knee bend')
     }
     expect(knee({ kneeFlexionMax: 30 * DEG })).toMatchObject({ held: '30°, set for this person', past: true })
-    expect(knee({})).toMatchObject({ held: '140°, house default', past: false })
+    expect(knee({})).toMatchObject({ held: '140°, usual', past: false })
+  })
+
+  it('say what the house set wherever it did, and what is usual elsewhere', () => {
+    const house = { kneeRangeMax: 120 * DEG, pastToesCaution: 0.01, kneeDrift: 6 * DEG, swayReserve: 0.02 }
+    const who = resolveBody({ stature: 1.62, mass: 68, sex: 'female', house })
+    const said = listReadings(analyse(who, buildPosture(postureOf('bow'), who, 'long-upright', 'left')))
+      .flatMap((group) => group.readings)
+      .map(({ held }) => held ?? '')
+    expect(said).toContain('120°, set by this house')
+    expect(said).toContain('a caution above 1.0 cm, set by this house')
+    expect(said).toContain('a caution above 6° and 3.0 cm, set by this house')
+    expect(said.filter((held) => held.startsWith('reserve for sway 2.0 cm, set by this house')).length).toBeGreaterThan(
+      4,
+    )
   })
 
   it('ask no weight of a foot in the air, and name the light foot otherwise', () => {

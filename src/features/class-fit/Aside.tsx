@@ -62,7 +62,7 @@ export function Aside({ state, posture, onStep }: AsideProps) {
 }
 
 /** Why somebody is aside, and what they do. */
-function sayAside({ member, kind, stance, analysis }: Placed, taught: Measures): string {
+function sayAside({ member, kind, stance, analysis, joined }: Placed, taught: Measures): string {
   const { today, limits } = member.person
   const why =
     today !== null
@@ -75,9 +75,10 @@ function sayAside({ member, kind, stance, analysis }: Placed, taught: Measures):
     seated: 'the seated form',
     own: stance && analysis ? sayOwn(stance, analysis, taught) : '',
     level: '',
-    none: 'nothing was found that keeps the limits: ask the clinician',
+    none: 'nothing was found that keeps every limit; which of them may give way is for whoever set it',
   }[kind]
-  return why ? `${does}: ${why}` : does
+  const since = joined ? 'joined since the plan was kept; proposed is ' : ''
+  return why ? `${since}${does}: ${why}` : `${since}${does}`
 }
 
 /** A form of their own as a level is said. */

@@ -3,8 +3,8 @@
 import { useDraggable } from '@dnd-kit/core'
 import type { KeyboardEvent } from 'react'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { sayReason } from '@/ui/words/reasons'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { restsOnEstimate, sayReason } from '@/ui/words/reasons'
+import { EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
 import type { Placed } from './use-class'
 import { sayInLane, supportOf } from './words'
@@ -13,7 +13,7 @@ type PersonInLaneProps = { placed: Placed; onStep: (id: string, by: 1 | -1) => v
 
 /** Somebody on the hall's floor: dragged to another lane, or moved there with the arrow keys. */
 export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
-  const { member, analysis, stance, passes, pinned } = placed
+  const { member, analysis, stance, passes, pinned, joined } = placed
   const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: member.id })
   // A verdict that holds but breaks what only the search knows of is not shown as holding.
   const verdict = analysis ? (passes || analysis.verdict !== 'holds' ? analysis.verdict : 'close') : 'beyond'
@@ -40,6 +40,7 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
         onKeyDown={onKeyDown}
       >
         <VerdictMark verdict={verdict} size={15} />
+        {analysis && restsOnEstimate(analysis) && <EstimateMark size={11} />}
         <span className={styles.name}>
           {member.short}
           <span className={styles.forEars}>
@@ -53,6 +54,7 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
           {support === 'wall' && <WallMark />}
           {member.person.helperBeside && <HelperMark />}
         </span>
+        {joined && <small>new here: proposed</small>}
         {reason && <small>{reason}</small>}
       </button>
     </li>

@@ -1,11 +1,12 @@
 'use client'
 
 import { useMemo } from 'react'
-import { type Analysis, type Posture, readAsTaught, type SchoolId, type Side, type Verdict } from '@/core'
+import { type Analysis, type Posture, readAsTaught, type SchoolId, type Side } from '@/core'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { sayReason } from '@/ui/words/reasons'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
+import { compareDemand, type Demand, rateDemand } from './demand'
 import type { Member } from './member'
 
 type PostureMatrixProps = {
@@ -16,9 +17,10 @@ type PostureMatrixProps = {
   onOpen: (posture: string) => void
 }
 
-const WORST: Record<Verdict, number> = { beyond: 2, close: 1, holds: 0 }
-
-/** Everybody against every posture as taught: who has most against them comes first, and what most can't do last. */
+/**
+ * Everybody against every posture as taught: who has most against them comes first; the postures go from the least
+ * demanding to the most.
+ */
 export function PostureMatrix({ members, postures, school, side, onOpen }: PostureMatrixProps) {
   const { rows, columns } = useMemo(() => read(members, postures, school, side), [members, postures, school, side])
   return (
@@ -78,11 +80,12 @@ function read(members: readonly Member[], postures: readonly Posture[], school: 
       readAsTaught(member.body, posture.measures[school], { posture: posture.id, side, keeps: posture.keeps }),
     ),
   }))
-  const weight = (analysis: Analysis | null | undefined) => (analysis ? WORST[analysis.verdict] : 2)
-  const against = ({ cells }: Row) => cells.reduce((sum, cell) => sum + weight(cell), 0)
-  const hard = (at: number) => rows.reduce((sum, { cells }) => sum + weight(cells[at]), 0)
+  const against = ({ cells }: Row) => rateDemand(cells).weight
+  const demands = postures.map((_, at) => rateDemand(rows.map(({ cells }) => cells[at] ?? null)))
   return {
     rows: rows.toSorted((a, b) => against(b) - against(a)),
-    columns: postures.map((posture, at) => ({ posture, at })).toSorted((a, b) => hard(a.at) - hard(b.at)),
+    columns: postures
+      .map((posture, at) => ({ posture, at }))
+      .toSorted((a, b) => compareDemand(demands[a.at] as Demand, demands[b.at] as Demand)),
   }
 }

@@ -2,8 +2,8 @@
 
 import type { Analysis } from '@/core'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { sayReason, sayReasonShort } from '@/ui/words/reasons'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { restsOnEstimate, sayReason, sayReasonShort } from '@/ui/words/reasons'
+import { EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
 import type { Member } from './member'
 
@@ -38,6 +38,7 @@ export function TaughtStrip({ all, taughtBy, absent, onToggle }: TaughtStripProp
                 title={`${sayReason(analysis)} (Press: not here today.)`}
               >
                 <VerdictMark verdict={verdict} size={18} />
+                {analysis && restsOnEstimate(analysis) && <EstimateMark size={11} />}
                 <strong>{member.short}</strong>
                 <small>
                   {sayReasonShort(analysis)}

@@ -33,6 +33,7 @@ const placed = (of: BenchPerson, more: Partial<Placed> = {}): Placed => {
     member,
     place: 0,
     pinned: false,
+    joined: false,
     kind: 'level',
     stance,
     analysis: tryAnalyse(member.body, stance),

@@ -1,7 +1,9 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import {
   type Analysis,
+  type Body,
   type Candidate,
+  findOwnForm,
   type LevelWords,
   listCandidates,
   type Measures,
@@ -40,6 +42,8 @@ export type Placed = {
   member: Member
   place: Place
   pinned: boolean
+  /** Had no place when the plan was kept: this one is proposed. */
+  joined: boolean
   kind: OwnForm['kind'] | 'level'
   stance: Stance | null
   analysis: Analysis | null
@@ -219,24 +223,30 @@ function readPlan({ plan }: ClassPlan): Layout {
 }
 
 function placeMember(member: Member, layout: Layout, asTaught: Candidate, taught: Taught, chairs: boolean): Placed {
-  // Somebody who joined since the plan was kept stands aside until they are put somewhere.
-  const place = layout.places.get(member.id) ?? 'aside'
-  const pinned = layout.pinned.has(member.id)
+  const { body, id } = member
+  const stand = (level: Candidate) => standLevel(body, level, asTaught, taught, chairs)
+  const known = layout.places.get(id)
+  const joined = known === undefined
+  // Whoever joined since is proposed the first level that they pass.
+  const fitting = joined ? layout.levels.findIndex(({ candidate }) => stand(candidate).passes) : -1
+  const place = known ?? (fitting < 0 ? 'aside' : fitting)
+  const shared = { member, joined, pinned: layout.pinned.has(id) }
   const level = place === 'aside' ? undefined : layout.levels[place]
-  if (level) {
-    const stood = standLevel(member.body, level.candidate, asTaught, taught, chairs)
-    return { member, place, pinned, kind: 'level', ...stood }
-  }
-  const form = layout.own.get(member.id)
+  if (level) return { ...shared, place, kind: 'level', ...stand(level.candidate) }
+  const form = layout.own.get(id) ?? (joined ? proposeOwnForm(body, asTaught.measures, taught) : undefined)
   const stance = form?.stance ?? null
-  const analysis = stance && tryAnalyse(member.body, stance)
-  return {
-    member,
-    place: 'aside',
-    pinned,
-    kind: form?.kind ?? 'none',
-    stance,
-    analysis,
-    passes: analysis !== null && analysis.verdict !== 'beyond',
-  }
+  const analysis = stance && tryAnalyse(body, stance)
+  const passes = analysis !== null && analysis.verdict !== 'beyond'
+  return { ...shared, place: 'aside', kind: form?.kind ?? 'none', stance, analysis, passes }
+}
+
+const proposed = new WeakMap<Body, { taught: Taught; measures: Measures; form: OwnForm }>()
+
+/** A form of their own for somebody who joined; looked for once for a body and a posture. */
+function proposeOwnForm(body: Body, measures: Measures, taught: Taught): OwnForm {
+  const before = proposed.get(body)
+  if (before?.taught === taught && before.measures === measures) return before.form
+  const form = findOwnForm(body, measures, taught)
+  proposed.set(body, { taught, measures, form })
+  return form
 }

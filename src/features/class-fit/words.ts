@@ -8,7 +8,7 @@ export function sayInLane(analysis: Analysis | null): string {
   const worst = findWorst(analysis)
   if (worst && analysis.verdict !== 'holds') {
     const short = sayReasonShort(analysis)
-    if (worst.code.startsWith('balance.')) {
+    if (worst.code.startsWith('balance.') && worst.cause?.kind !== 'order' && worst.code !== 'balance.one-leg') {
       return `${centimetres(Math.max(0, analysis.assured.margin))} ${short}; reserve ${centimetres(analysis.reserve)}`
     }
     return worst.text

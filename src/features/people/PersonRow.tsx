@@ -2,7 +2,7 @@ import { memo } from 'react'
 import { sayDay } from '@/records/say'
 import type { RosterRow } from '@/server/roster'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './people.module.css'
 
 type PersonRowProps = { row: RosterRow; day: string; withGroups: boolean }
@@ -16,6 +16,7 @@ export const PersonRow = memo(function PersonRow({ row, day, withGroups }: Perso
         <span className={styles.stands}>
           {standing?.verdict && <VerdictMark verdict={standing.verdict} size={20} />}
           {standing && !standing.verdict && <SeenMark />}
+          {standing?.verdict && standing.estimated && <EstimateMark size={13} />}
           <span className={styles.forEars}>{sayStanding(standing)}</span>
           {standing && <SmallVial margins={standing.margins} reserve={standing.reserve} />}
         </span>
@@ -42,7 +43,7 @@ export const PersonRow = memo(function PersonRow({ row, day, withGroups }: Perso
 function sayStanding(standing: RosterRow['standing']): string {
   if (!standing) return 'Own standing: not known.'
   if (!standing.verdict) return 'Own standing: seen, not measured.'
-  return `Own standing: ${VERDICT_WORDS[standing.verdict].toLowerCase()}.`
+  return `Own standing: ${VERDICT_WORDS[standing.verdict].toLowerCase()}${standing.estimated ? ', by estimate alone' : ''}.`
 }
 
 /** Seen standing, while only an estimate says otherwise: an eye, and no verdict. */

@@ -11,6 +11,9 @@ export function findWorst({ findings }: Analysis): Finding | null {
   return worst ?? null
 }
 
+/** Whether a verdict rests on an estimate of the person alone: nobody measured how much of the foot they can use. */
+export const restsOnEstimate = ({ pose }: Analysis): boolean => pose.body.person.usableAlong === undefined
+
 const PARTS: Record<string, string> = { load: 'weight', support: 'needs a hand', rise: 'too low', eyes: 'eyes' }
 
 /** The reason in a word, for under a mark. */
@@ -19,6 +22,8 @@ export function sayReasonShort(analysis: Analysis | null): string {
   const worst = findWorst(analysis)
   if (!worst || analysis.verdict === 'holds') return ''
   if (worst.rule === 'support.needed/seat') return 'sits'
+  if (worst.code === 'balance.one-leg') return 'one leg'
+  if (worst.cause?.kind === 'order') return 'weight'
   if (worst.code.startsWith('balance.')) return wayOf(awayFrom(analysis))
   const part = worst.code.split('.')[0] as string
   return PARTS[part] ?? part
@@ -31,7 +36,7 @@ const awayFrom = ({ margins: { usable } }: Analysis) =>
 /** The reason as a heading; empty where there is none but notes. */
 export function sayHeading(analysis: Analysis): string {
   const worst = findWorst(analysis)
-  return worst ? ruleOf(worst).heading(worst.where) : ''
+  return worst ? ruleOf(worst).heading(worst.where, worst.cause) : ''
 }
 
 /** The reason in a sentence. */

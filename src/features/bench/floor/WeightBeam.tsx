@@ -1,8 +1,9 @@
 'use client'
 
 import { type KeyboardEvent, useRef } from 'react'
-import type { Analysis, Stance } from '@/core'
+import type { Analysis, Side, Stance } from '@/core'
 import { setLoadLeft } from '../state/edits'
+import { findHeldSplit, type HeldSplit } from '../state/held-split'
 import { setStance } from '../state/store'
 import styles from './floor.module.css'
 import { useDrag } from './use-drag'
@@ -16,6 +17,39 @@ type WeightBeamProps = {
   analysis: Analysis | null
   text: number
   onDrag: (on: boolean) => void
+}
+
+/** What can be held, and what an order leaves of it. */
+function sayHeld({ low, high, none, orders }: HeldSplit): string {
+  const ordered = orders
+    .map(({ side, most }) => `at most ${Math.round(most * 100)} % on the ${side} leg by order`)
+    .join(', ')
+  if (none) return `not as it is: ${ordered}`
+  const held = `${Math.round(low * 100)} to ${Math.round(high * 100)} % can be held on the left`
+  return ordered ? `${held}; ${ordered}` : held
+}
+
+type OrderMarkProps = { side: Side; most: number; x: number; y: number; end: number }
+
+/** Where an order ends, hatched to the end of the beam that it keeps free. */
+function OrderMark({ side, most, x, y, end }: OrderMarkProps) {
+  return (
+    <g>
+      <line
+        x1={Math.min(x, end)}
+        x2={Math.max(x, end)}
+        y1={y}
+        y2={y}
+        stroke="var(--clay)"
+        strokeWidth="9"
+        strokeDasharray="2 4"
+        strokeOpacity="0.7"
+      />
+      <line x1={x} x2={x} y1={y - 12} y2={y + 12} stroke="var(--clay)" strokeWidth="2.6">
+        <title>{`at most ${Math.round(most * 100)} % on the ${side} leg, by order`}</title>
+      </line>
+    </g>
+  )
 }
 
 /** The weight between the feet, the left foot's end on the left; the band is what can be held with the centre there. */
@@ -46,7 +80,7 @@ export function WeightBeam({ width, stance, analysis, text, onDrag }: WeightBeam
     setStance((s) => setLoadLeft(s, (s.loadLeftPct ?? 50) + step))
     event.preventDefault()
   }
-  const possible = analysis?.possibleSplit
+  const split = analysis && findHeldSplit(analysis)
   const x = at(stance.loadLeft)
   return (
     <g ref={beam}>
@@ -68,23 +102,31 @@ export function WeightBeam({ width, stance, analysis, text, onDrag }: WeightBeam
           strokeWidth="1.3"
         />
       ))}
-      {possible && (
-        <>
-          <rect
-            x={at(possible[1])}
-            width={Math.max(2, at(possible[0]) - at(possible[1]))}
-            y={lineY - 6}
-            height={12}
-            fill="var(--tide)"
-            fillOpacity="0.28"
-            rx="2"
-          />
-          <text x={width / 2} y={lineY + 8 + 20 * text} textAnchor="middle" className={styles.label}>
-            {held
-              ? 'all of it on the standing foot'
-              : `${Math.round(possible[0] * 100)} to ${Math.round(possible[1] * 100)} % can be held on the left`}
-          </text>
-        </>
+      {split && !split.none && (
+        <rect
+          x={at(split.high)}
+          width={Math.max(2, at(split.low) - at(split.high))}
+          y={lineY - 6}
+          height={12}
+          fill="var(--tide)"
+          fillOpacity="0.28"
+          rx="2"
+        />
+      )}
+      {split?.orders.map(({ side, most, leftAt }) => (
+        <OrderMark
+          key={side}
+          side={side}
+          most={most}
+          x={at(leftAt)}
+          y={lineY}
+          end={side === 'left' ? inset : width - inset}
+        />
+      ))}
+      {split && (
+        <text x={width / 2} y={lineY + 8 + 20 * text} textAnchor="middle" className={styles.label}>
+          {held ? 'all of it on the standing foot' : sayHeld(split)}
+        </text>
       )}
       <g
         role="slider"

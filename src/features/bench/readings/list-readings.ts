@@ -1,4 +1,17 @@
-import { type Analysis, calcFreeTurn, calcLift, DEG, kneeLoad, otherSide, SIDES, type Side } from '@/core'
+import {
+  type Analysis,
+  ASSURED_SDS,
+  type Body,
+  calcFreeTurn,
+  calcLift,
+  DEG,
+  type HouseKey,
+  kneeLoad,
+  otherSide,
+  SIDES,
+  type Side,
+} from '@/core'
+import { findHeldSplit } from '../state/held-split'
 import type { Reading, ReadingGroup } from './reading'
 
 const cm = (metres: number) => `${(metres * 100).toFixed(1)} cm`
@@ -17,11 +30,20 @@ export function listReadings(analysis: Analysis): ReadingGroup[] {
   ]
 }
 
-function listMargins({ margins, assured, reserve, ofStanding, tilt, pose, possibleSplit }: Analysis): ReadingGroup {
-  const sure = `± ${cm(1.64 * assured.sd)} (one-sided 95 %)`
+/** Whose figure it is: this person's, this house's, or what is usual. */
+function sayWhose({ person }: Body, own: unknown, ...keys: HouseKey[]): string {
+  if (own !== undefined) return 'set for this person'
+  return keys.some((key) => person.house?.[key] !== undefined) ? 'set by this house' : 'usual'
+}
+
+function listMargins(analysis: Analysis): ReadingGroup {
+  const { margins, assured, reserve, ofStanding, tilt, pose } = analysis
+  const sure = `± ${cm(ASSURED_SDS * assured.sd)} (one-sided 95 %)`
   const { share, pressure, placing, usable, body } = assured.parts
-  const person = pose.body.person
-  const held = `reserve for sway ${cm(reserve)}, ${person.swayReserve === undefined ? 'house default' : 'set for this person'}`
+  const { person } = pose.body
+  const own = person.swayReserve ?? person.swayReserveOneFoot
+  const whose = sayWhose(pose.body, own, 'swayReserve', 'oneFootReserveFactor', 'eyesClosedReserveFactor')
+  const held = `reserve for sway ${cm(reserve)}, ${whose}`
   const formula = 'from the centre of mass, projected to the floor, to the edge of the usable base that way'
   const ways = [
     ['Ahead', margins.usable.forward, margins.full.forward],
@@ -42,7 +64,7 @@ function listMargins({ margins, assured, reserve, ofStanding, tilt, pose, possib
   readings.push({
     name: 'Sure to spare',
     value: cm(assured.margin),
-    formula: `the least over the edges of the distance less 1.64 of its standard deviation; as an angle at the centre of mass ${(tilt / DEG).toFixed(1)}°`,
+    formula: `the least over the edges of the distance less ${ASSURED_SDS} of its standard deviation; as an angle at the centre of mass ${(tilt / DEG).toFixed(1)}°`,
     source: MODEL,
     sure: Object.entries(parts)
       .map(([cause, sd]) => `${cause} ${cm(sd)}`)
@@ -57,11 +79,14 @@ function listMargins({ margins, assured, reserve, ofStanding, tilt, pose, possib
       'what is sure here over what is sure for the same person standing parallel, heels a shoulder width apart, knees 15°',
     source: MODEL,
   })
-  if (possibleSplit) {
+  const split = findHeldSplit(analysis)
+  if (split) {
     readings.push({
       name: 'Weight that can be held',
-      value: `${Math.round(possibleSplit[0] * 100)} to ${Math.round(possibleSplit[1] * 100)} % left`,
-      formula: 'every share for which the centre is that mixture of a point in each foot’s bearing part',
+      value: split.none
+        ? 'none within the order'
+        : `${Math.round(split.low * 100)} to ${Math.round(split.high * 100)} % left`,
+      formula: `every share for which the centre is that mixture of a point in each foot’s bearing part${split.orders.length > 0 ? ', as far as the orders on load go' : ''}`,
       source: MODEL,
     })
   }
@@ -87,7 +112,7 @@ function listLeg({ legs, pose, findings }: Analysis, side: Side): ReadingGroup {
   const { body } = pose
   const limits = { ...body.person.limits, ...body.person.limits?.[side] }
   const range = body.sides[side]
-  const setBy = (given: unknown) => (given === undefined ? 'house default' : 'set for this person')
+  const { house } = body
   const over = (code: string) => findings.some((f) => f.code === code && f.where.startsWith(side))
   const max = Number.isFinite(range.kneeFlexionMax) ? range.kneeFlexionMax : range.kneeRangeMax
   const load = kneeLoad(leg)
@@ -97,7 +122,7 @@ function listLeg({ legs, pose, findings }: Analysis, side: Side): ReadingGroup {
       value: deg(leg.flexion),
       formula: '180° less the angle between thigh and shank, by the law of cosines from hip to ankle',
       source: 'lengths after Drillis & Contini 1966 where not measured',
-      held: `${deg(max)}, ${setBy(limits.kneeFlexionMax)}`,
+      held: `${deg(max)}, ${sayWhose(body, limits.kneeFlexionMax ?? limits.kneeRangeMax, 'kneeRangeMax')}`,
       past: over('knee.flexion'),
     },
     {
@@ -105,7 +130,7 @@ function listLeg({ legs, pose, findings }: Analysis, side: Side): ReadingGroup {
       value: signed(leg.pastToes),
       formula: 'how far the knee is ahead of the toe tip along the foot',
       source: MODEL,
-      held: 'a caution above 3 cm, house default',
+      held: `a caution above ${cm(house.pastToesCaution)}, ${sayWhose(body, undefined, 'pastToesCaution')}`,
       past: leg.pastToes > 0,
     },
     {
@@ -113,7 +138,7 @@ function listLeg({ legs, pose, findings }: Analysis, side: Side): ReadingGroup {
       value: `${deg(leg.drift)}, ${signed(leg.offLine)} off line`,
       formula: 'the angle about the hip-ankle line by which the hip’s range moves the knee from over its foot',
       source: 'joint coordinate system of Wu et al. 2002',
-      held: 'a caution above 10° and 3 cm, house default',
+      held: `a caution above ${deg(house.kneeDrift)} and ${cm(house.kneeDriftOffLine)}, ${sayWhose(body, undefined, 'kneeDrift', 'kneeDriftOffLine')}`,
       past: over('knee.drift'),
     },
     {
@@ -128,7 +153,7 @@ function listLeg({ legs, pose, findings }: Analysis, side: Side): ReadingGroup {
       value: `${deg(leg.hip.flexion)} bent, ${deg(leg.hip.rotation)} out`,
       formula: `thigh against pelvis, as reached; ${deg(leg.hip.abduction)} to the side`,
       source: 'Wu et al. 2002; ranges after Norkin & White',
-      held: `${deg(range.hipOutwardMax)} out (${setBy(limits.hipOutwardMax)}), ${deg(range.hipInwardMax)} in (${setBy(limits.hipInwardMax)})`,
+      held: `${deg(range.hipOutwardMax)} out (${sayWhose(body, limits.hipOutwardMax, 'hipOutwardMax')}), ${deg(range.hipInwardMax)} in (${sayWhose(body, limits.hipInwardMax, 'hipInwardMax')})`,
       past: over('hip.limit') || leg.rangeExceeded,
     },
     {
@@ -136,7 +161,7 @@ function listLeg({ legs, pose, findings }: Analysis, side: Side): ReadingGroup {
       value: deg(leg.dorsiflexion),
       formula: 'shank tilt forward of the foot’s vertical, in the foot’s own side view',
       source: MODEL,
-      held: `${deg(range.dorsiflexionMax)}, ${setBy(limits.dorsiflexionMax)}`,
+      held: `${deg(range.dorsiflexionMax)}, ${sayWhose(body, limits.dorsiflexionMax, 'dorsiflexionMax')}`,
       past: over('ankle.limit'),
     },
   ]

@@ -1,10 +1,12 @@
 'use client'
 
 import type { ReactNode } from 'react'
-import { type Measures, otherSide, SCHOOL_IDS, SCHOOLS, type Side } from '@/core'
+import { type Measures, otherSide, SCHOOL_IDS, SCHOOLS, SIDES, type Side } from '@/core'
+import type { StanceBody } from '@/formats/stance-document'
 import type { NamedPerson } from '@/server/bench'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import styles from '../bench.module.css'
+import { frontSide } from '../state/edits'
 import { findPosture, useLibrary } from '../state/library'
 import { choosePosture, chooseSchool, useBench } from '../state/store'
 import { FullerKnee, KneeBend, SeatHeight, Share, StepLength, ToeOut, TrackWidth } from './numbers'
@@ -29,6 +31,7 @@ export function StanceSentence({ people, onChoosePerson, onNewPerson }: StanceSe
   const posture = useBench((state) => state.posture)
   const school = useBench((state) => state.school)
   const side = useBench((state) => state.stance.side ?? 'left')
+  const first = useBench((state) => spokenSide(state.stance))
   const postures = useLibrary((state) => state.postures)
   const { sided, measures } = findPosture(posture)
   return (
@@ -58,10 +61,14 @@ export function StanceSentence({ people, onChoosePerson, onNewPerson }: StanceSe
         then=","
       />{' '}
       <ChoiceWord label="School" value={school} choices={SCHOOL_CHOICES} onChoose={chooseSchool} then=":" />{' '}
-      {sayMeasures(measures[school])(side)}
+      {sayMeasures(measures[school])(first)}
     </h1>
   )
 }
+
+/** The foot that the sentence speaks of first: the one in the air, else the one in front, wherever it was moved to. */
+const spokenSide = (stance: StanceBody): Side =>
+  SIDES.find((side) => stance.feet[side].contact === 'air') ?? frontSide(stance)
 
 const level = () => (
   <>

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import { useEffect, useRef, useState } from 'react'
-import { type Analysis, DEG } from '@/core'
+import { type Analysis, DEG, findFullerSide } from '@/core'
 import type { Look } from '@/ui/figure/solid/TurningFigure'
 import { useTheme } from '@/ui/theme/use-theme'
 import styles from '../bench.module.css'
@@ -83,7 +83,7 @@ function useLowering(analysis: Analysis) {
   const by = (metres: number) => {
     const { legs, stance } = analysis.pose
     const side = stance.height && 'leg' in stance.height && stance.height.leg ? stance.height.leg : undefined
-    const leg = legs[side ?? (stance.loadLeft >= 0.5 ? 'left' : 'right')]
+    const leg = legs[side ?? findFullerSide(stance)]
     if (!from.current) {
       beginDrag()
       from.current = { hipZ: leg.hipZ }

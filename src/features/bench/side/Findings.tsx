@@ -4,12 +4,22 @@ import { type Finding, findMeasurements, type House, type InputError, ruleOf, Un
 import { sayDay } from '@/records/say'
 import type { BenchPerson, LimitLine } from '@/server/bench'
 import { centimetres } from '@/ui/words/lengths'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { restsOnEstimate } from '@/ui/words/reasons'
+import { EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from '../bench.module.css'
 import { pointAt } from '../state/pointing'
 import type { OnBenchView } from '../state/use-analysis'
 import { sayLimitOrigin } from './limit-origin'
-import { capital, describeBalance, describeOfStanding, describeReserve, headingOf, worstFirst } from './prose'
+import {
+  capital,
+  describeAim,
+  describeBalance,
+  describeEstimate,
+  describeOfStanding,
+  describeReserve,
+  headingOf,
+  worstFirst,
+} from './prose'
 
 type FindingsProps = { view: OnBenchView; person: BenchPerson | null; allShown: boolean; onAll: () => void }
 
@@ -18,29 +28,39 @@ export function Findings({ view, person, allShown, onAll }: FindingsProps) {
   const { analysis, error } = view
   if (!analysis) return <CannotSay error={error} />
   const ofStanding = describeOfStanding(analysis)
+  const aim = describeAim(analysis)
   const [best] = findMeasurements(analysis)
+  const estimated = restsOnEstimate(analysis)
+  const sorted = worstFirst(analysis.findings)
+  const reasons = sorted.filter(({ severity }) => severity !== 'note')
+  const note = (finding: Finding) => (
+    <FindingNote
+      key={`${finding.rule} ${finding.where}`}
+      finding={finding}
+      limits={person?.limits ?? []}
+      house={analysis.pose.body.person.house}
+    />
+  )
   return (
     <section aria-label="What the stance shows" className={styles.findings}>
       <h2 className={styles.verdict} aria-live="polite" data-testid="verdict">
         <VerdictMark verdict={analysis.verdict} size={26} /> {VERDICT_WORDS[analysis.verdict]}
+        {estimated && <EstimateMark />}
       </h2>
+      {/* Why it does not hold comes first; what is well comes after. */}
+      {reasons.map(note)}
+      {aim && <p className={styles.measure}>{aim}</p>}
       <p>{describeBalance(analysis)}</p>
       {analysis.margins.usable.nearest >= 0 && <p>{describeReserve(analysis)}</p>}
       {ofStanding && <p>{ofStanding}</p>}
+      {estimated && <p className={styles.measure}>{describeEstimate(analysis)}</p>}
       {best && (
         <p className={styles.measure}>
           Measure next: {best.how}. If it confirms the estimate, {centimetres(best.margin)} are sure
           {best.settles ? ', and the reserve is kept' : ''}.
         </p>
       )}
-      {worstFirst(analysis.findings).map((finding) => (
-        <FindingNote
-          key={`${finding.rule} ${finding.where}`}
-          finding={finding}
-          limits={person?.limits ?? []}
-          house={analysis.pose.body.person.house}
-        />
-      ))}
+      {sorted.filter(({ severity }) => severity === 'note').map(note)}
       <button type="button" className={styles.take} aria-expanded={allShown} onClick={onAll}>
         {allShown ? 'Away with the readings' : 'All readings'}
       </button>

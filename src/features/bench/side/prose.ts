@@ -1,4 +1,14 @@
-import { type Analysis, type Finding, ruleOf } from '@/core'
+import {
+  type Analysis,
+  ASSURED_SDS,
+  type Body,
+  type EdgeCause,
+  type Finding,
+  findKeptShare,
+  type Margins,
+  ruleOf,
+  type Verdict,
+} from '@/core'
 import { centimetres, wayOf } from '@/ui/words/lengths'
 
 /** Margins this many times the reserve are called steady. */
@@ -8,9 +18,11 @@ const listWords = (words: readonly string[]): string =>
   words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`
 
 /** Which ways are steady and which way they would go first, in one or two sentences. */
-export function describeBalance({ margins, assured, reserve, verdict }: Analysis): string {
+export function describeBalance({ margins, assured, reserve, verdict, causes, pose }: Analysis): string {
   const { usable } = margins
+  const { nearest: cause } = causes
   if (usable.nearest < 0) {
+    if (cause.kind === 'order') return `More is on the ${cause.side} leg than its order allows.`
     return `The centre is past the edge, ${wayOf(usable.nearestDirection + Math.PI)}: this cannot be held still.`
   }
   const ways = [
@@ -19,11 +31,46 @@ export function describeBalance({ margins, assured, reserve, verdict }: Analysis
     ['to the left', usable.left],
     ['to the right', usable.right],
   ] as const
-  const give = 1.64 * assured.sd
+  const give = ASSURED_SDS * assured.sd
   const steady = ways.filter(([, distance]) => distance - give >= STEADY * reserve).map(([way]) => way)
-  const weak = wayOf(usable.nearestDirection)
   const first = steady.length > 0 ? `Steady ${listWords(steady)}. ` : ''
-  return `${first}${verdict === 'holds' ? 'The nearest edge lies' : 'A nudge tips first'} ${weak}, ${centimetres(usable.nearest)} away.`
+  return `${first}${sayNearest(verdict, causes.nearest, pose.body, usable)}`
+}
+
+/** What the nearest edge is: the end of the feet tips, an order or a hand's limit does not. */
+function sayNearest(verdict: Verdict, cause: EdgeCause, body: Body, { nearest, nearestDirection }: Margins): string {
+  const far = `${centimetres(nearest)} away`
+  if (cause.kind === 'order') {
+    return `The nearest edge is no edge of the feet but the order: at most ${percent(body.loadMax[cause.side])} on the ${cause.side} leg, ${far}.`
+  }
+  const way = wayOf(nearestDirection)
+  if (cause.kind === 'hand') return `The nearest edge lies ${way}, ${far}: as far as the ${cause.hand} hand carries.`
+  return `${verdict === 'holds' ? 'The nearest edge lies' : 'A nudge tips first'} ${way}, ${far}.`
+}
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`
+
+/** Which share to aim at where an order is too near, and whether two scales would settle it; null where none is. */
+export function describeAim({ pose, causes, assured, reserve }: Analysis): string | null {
+  const { body, stance } = pose
+  if (causes.assured.kind !== 'order' || assured.margin >= reserve) return null
+  const { side } = causes.assured
+  const shareAt = (loadLeft: number) => percent(side === 'left' ? loadLeft : 1 - loadLeft)
+  const felt = findKeptShare(body, stance)
+  const weighed = stance.loadMeasured ? null : findKeptShare(body, { ...stance, loadMeasured: true })
+  const aim = felt?.keeps
+    ? `Aim at ${shareAt(felt.loadLeft)} on the ${side} leg.`
+    : 'No share keeps the order with enough to spare here.'
+  if (!weighed?.keeps) return aim
+  const isThere = Math.abs(weighed.loadLeft - stance.loadLeft) < 0.005
+  return `${aim} ${isThere ? 'Two scales would settle it: weighed, this much is enough.' : `Weighed on two scales, ${shareAt(weighed.loadLeft)} is enough.`}`
+}
+
+/** That it does, and which test would replace the estimate. */
+export function describeEstimate({ pose: { body } }: Analysis): string {
+  const { age } = body.person
+  const from = age === undefined ? 'age not given, so reckoned as 80' : 'from age'
+  return `By estimate alone: ${percent(body.usableAlong)} of the foot’s length can be used (${from}). A functional reach would replace it, by 30 to 60 %.`
 }
 
 /** The margin as it is held against the reserve. */
@@ -52,9 +99,13 @@ export function describeOfStanding({ ofStanding }: Analysis): string | null {
 
 const RANK = { hard: 0, caution: 1, note: 2 }
 
-/** The worst first; the balance itself is said above. */
-export const worstFirst = (findings: readonly Finding[]): Finding[] =>
-  findings.filter((f) => f.code !== 'balance.outside').sort((a, b) => RANK[a.severity] - RANK[b.severity])
+/** The worst first. Past the edge what is sure of the margin says nothing more. */
+export const worstFirst = (findings: readonly Finding[]): Finding[] => {
+  const outside = findings.some(({ code }) => code === 'balance.outside')
+  return findings
+    .filter(({ code }) => !(outside && code === 'balance.reserve'))
+    .sort((a, b) => RANK[a.severity] - RANK[b.severity])
+}
 
 export const headingOf = (finding: Finding): string => ruleOf(finding).heading(finding.where, finding.cause)
 

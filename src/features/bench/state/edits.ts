@@ -3,7 +3,8 @@ import {
   ARM_PRESETS,
   type ArmPreset,
   type Contact,
-  findLightSide,
+  findFrontSide,
+  findFullerSide,
   otherSide,
   PUSHING_KINDS,
   type Side,
@@ -36,8 +37,8 @@ export function setLoadLeft(stance: StanceBody, percent: number): StanceBody {
   return { ...stance, loadLeftPct: Math.min(100, Math.max(0, Math.round(percent))) }
 }
 
-export const frontSide = (stance: StanceBody): Side =>
-  stance.side ?? (stance.feet.right.heel[1] > stance.feet.left.heel[1] ? 'right' : 'left')
+/** The foot that the sentence calls the front one: where it is, whatever side the posture is named after. */
+export const frontSide = (stance: StanceBody): Side => findFrontSide(toStance(stance))
 
 export const stepLength = (stance: StanceBody): number => {
   const front = frontSide(stance)
@@ -64,7 +65,7 @@ export function setTrackWidth(stance: StanceBody, metres: number): StanceBody {
 
 /** The leg whose bend sets the height: the named one, else the one that carries more. */
 export function heightLeg(stance: StanceBody): Side {
-  return stance.height?.leg ?? otherSide(findLightSide(toStance(stance)))
+  return stance.height?.leg ?? findFullerSide(toStance(stance))
 }
 
 export const setKneeBend = (stance: StanceBody, degrees: number): StanceBody => ({

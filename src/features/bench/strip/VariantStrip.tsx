@@ -1,13 +1,15 @@
 'use client'
 
 import { useMemo } from 'react'
-import { analyse, type Stance, type Variant } from '@/core'
+import { analyse, type Stance, sayNote, type Variant } from '@/core'
 import { fromStance } from '@/formats/from-core'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from '../bench.module.css'
-import { openStance } from '../state/store'
+import { headingOf, worstFirst } from '../side/prose'
+import { findPosture } from '../state/library'
+import { openStance, useBench } from '../state/store'
 import type { OnBenchView } from '../state/use-analysis'
 import { KIND_NAMES, sayChange, sayGain } from './change-words'
 import type { useVariants, VariantsFound } from './use-variants'
@@ -15,10 +17,23 @@ import type { useVariants, VariantsFound } from './use-variants'
 type VariantStripProps = { view: OnBenchView } & ReturnType<typeof useVariants>
 
 /** The safer variants as small floors over the original, each with what changes and what it buys. */
-export function VariantStrip({ view, found, searching, progress }: VariantStripProps) {
+export function VariantStrip({ view, found, searching, progress, isStopped, stop, lookAgain }: VariantStripProps) {
   if (!view.analysis) return <section className={styles.variants} aria-label="Safer variants" />
   return (
     <section className={styles.variants} aria-label="Safer variants" aria-busy={searching}>
+      {searching && (
+        <button type="button" className={styles.take} onClick={stop}>
+          Stop looking
+        </button>
+      )}
+      {isStopped && (
+        <p className={styles.quiet}>
+          The search was ended.{' '}
+          <button type="button" className={styles.take} onClick={lookAgain}>
+            Look again
+          </button>
+        </p>
+      )}
       {searching && (
         <div
           className={styles.searching}
@@ -32,7 +47,10 @@ export function VariantStrip({ view, found, searching, progress }: VariantStripP
       {found && !searching && found.set.variants.length === 0 && (
         <p className={styles.quiet}>{sayNothingFound(view, found)}</p>
       )}
-      {!found && <p className={styles.quiet}>Looking for what would make it safer…</p>}
+      {found?.set.cut && !searching && (
+        <p className={styles.quiet}>It took too long and was ended: this is the best that was found until then.</p>
+      )}
+      {!found && searching && <p className={styles.quiet}>Looking for what would make it safer…</p>}
       {found?.set.variants.map((variant) => (
         <OneVariant key={variant.kind} view={view} variant={variant} of={found.of} stale={searching} />
       ))}
@@ -57,6 +75,7 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
     return { before: analyse(body, of, options), after: analyse(body, variant.stance, options) }
   }, [body, of, variant])
   const gain = sayGain(before, after)
+  const note = sayNote(variant, usePostureWords())
   const name = [variant.kind, ...variant.also].map((kind) => KIND_NAMES[kind]).join(', ')
   return (
     <article className={styles.variant} data-stale={stale} aria-label={name}>
@@ -76,14 +95,32 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
         <h3>
           <VerdictMark verdict={after.verdict} /> {name}
         </h3>
+        {note && <p className={styles.givesUp}>{note}</p>}
         <SmallVial margins={after.margins.usable} reserve={after.reserve} />
         <p>{variant.changes.map(sayChange).join(', ')}</p>
         {gain && <p className={styles.gain}>{gain}</p>}
-        {variant.note && <p className={styles.gain}>{variant.note}</p>}
+        {after.findings.length > 0 && (
+          <p className={styles.after}>
+            After it:{' '}
+            {worstFirst(after.findings)
+              .map((finding) => lower(headingOf(finding)))
+              .join('; ')}
+            .
+          </p>
+        )}
         {variant.changes.length > 1 && <OneByOne variant={variant} />}
       </div>
     </article>
   )
+}
+
+const lower = (words: string) => words.charAt(0).toLowerCase() + words.slice(1)
+
+/** The posture as a sentence goes on: "a bow", "an empty stance, ball down", "brush knee". */
+function usePostureWords(): string {
+  const { name, kind } = findPosture(useBench((state) => state.posture))
+  if (kind === 'form') return name
+  return `${/^[aeiou]/.test(name) ? 'an' : 'a'} ${name}`
 }
 
 /** The changes one at a time: one can be taken and another left. */

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { Body, Stance, VariantSet } from '@/core'
 import { startVariantSearch } from '@/workers/variants'
 import type { OnBenchView } from '../state/use-analysis'
@@ -11,29 +11,41 @@ const REST = 350
  */
 export type VariantsFound = { set: VariantSet; of: Stance; body: Body } | null
 
-/** Searches once the stance has rested; a newer stance ends the search for an older one. */
-export function useVariants({ body, stance, analysis }: OnBenchView): {
-  found: VariantsFound
-  searching: boolean
-  progress: number
-} {
+/** Searches once the stance has rested; a newer stance, or whoever stops it, ends the search for an older one. */
+export function useVariants({ body, stance, analysis }: OnBenchView) {
   const [found, setFound] = useState<VariantsFound>(null)
   const [progress, setProgress] = useState(0)
+  /** The stance whose search was stopped, or failed. */
+  const [stopped, setStopped] = useState<Stance | null>(null)
+  const [again, setAgain] = useState(0)
+  const cancel = useRef(() => {})
   const searchable = analysis !== null
+  // biome-ignore lint/correctness/useExhaustiveDependencies: looked for once more when that is asked for
   useEffect(() => {
     if (!searchable) return
-    let cancel = () => {}
     setProgress(0)
+    setStopped(null)
     const timer = setTimeout(() => {
       const search = startVariantSearch(body.person, stance, setProgress)
-      cancel = search.cancel
-      search.found.then((set) => setFound({ set, of: stance, body })).catch(() => setFound(null))
+      cancel.current = search.cancel
+      search.found.then((set) => setFound({ set, of: stance, body })).catch(() => setStopped(stance))
     }, REST)
     return () => {
       clearTimeout(timer)
-      cancel()
+      cancel.current()
     }
-  }, [body, stance, searchable])
+  }, [body, stance, searchable, again])
   const ours = found?.body === body ? found : null
-  return { found: ours, searching: searchable && found?.of !== stance, progress }
+  const isStopped = stopped === stance
+  return {
+    found: ours,
+    searching: searchable && found?.of !== stance && !isStopped,
+    progress,
+    isStopped,
+    stop: () => {
+      cancel.current()
+      setStopped(stance)
+    },
+    lookAgain: () => setAgain((n) => n + 1),
+  }
 }

@@ -4,13 +4,13 @@ import type { OwnStanding } from '@/records/standing'
 import type { Effects } from '@/records/test-effects'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { centimetres } from '@/ui/words/lengths'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './person.module.css'
 
 type StandingWordsProps = { standing: OwnStanding; record: RecordDocument; effects: Effects; day: string }
 
 /** Their own standing in words: everything later is judged against it. */
-export function StandingWords({ standing: { analysis, seen, cautious }, effects, day }: StandingWordsProps) {
+export function StandingWords({ standing: { analysis, seen, cautious }, record, effects, day }: StandingWordsProps) {
   if (!analysis)
     return <p className={styles.standing}>Standing, feet under the shoulders, is not possible within these limits.</p>
   const { usable } = analysis.margins
@@ -19,6 +19,7 @@ export function StandingWords({ standing: { analysis, seen, cautious }, effects,
     <div className={styles.standing}>
       <p className={styles.standingLine}>
         {!cautious && <VerdictMark verdict={analysis.verdict} size={18} />}
+        {!cautious && !effects.usableAlong && <EstimateMark />}
         <strong>
           {cautious ? 'Stands unaided' : `Own standing: ${VERDICT_WORDS[analysis.verdict].toLowerCase()}`}
         </strong>
@@ -33,10 +34,15 @@ export function StandingWords({ standing: { analysis, seen, cautious }, effects,
         <p>
           {centimetres(Math.max(0, analysis.assured.margin))} are sure, the reserve for sway is{' '}
           {centimetres(analysis.reserve)}
-          {effects.usableAlong ? '' : '; the usable part of the feet is an estimate from age'}.
-          {needsHand && ' Stands with a hand on a support.'}
+          {effects.usableAlong ? '' : `; ${sayEstimate(record)}`}.{needsHand && ' Stands with a hand on a support.'}
         </p>
       )}
     </div>
   )
 }
+
+/** Where the estimate comes from, and what would replace it. */
+const sayEstimate = ({ body }: RecordDocument): string =>
+  `the usable part of the feet is an estimate ${
+    body.ageYears === undefined ? 'for 80, since no age is given' : 'from age'
+  }, which a functional reach would replace`

@@ -1,0 +1,19 @@
+import { type Analysis, SIDES, type Side } from '@/core'
+
+/** An order on a leg, as the share on the left foot at which it ends. */
+export type OrderOnBeam = { side: Side; most: number; leftAt: number }
+
+/** The shares on the left foot that can be held with the centre where it is, as far as the orders allow them. */
+export type HeldSplit = { low: number; high: number; none: boolean; orders: OrderOnBeam[] }
+
+export function findHeldSplit({ possibleSplit, pose }: Analysis): HeldSplit | null {
+  if (!possibleSplit) return null
+  const { loadMax } = pose.body
+  const orders = SIDES.filter((side) => loadMax[side] < 1).map((side) => {
+    const most = loadMax[side]
+    return { side, most, leftAt: side === 'left' ? most : 1 - most }
+  })
+  const low = Math.max(possibleSplit[0], 1 - loadMax.right)
+  const high = Math.min(possibleSplit[1], loadMax.left)
+  return { low, high, none: low > high + 1e-9, orders }
+}
