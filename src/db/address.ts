@@ -1,4 +1,4 @@
-import { accessSync, constants, existsSync, statSync } from 'node:fs'
+import { accessSync, constants, existsSync, mkdirSync, statSync } from 'node:fs'
 import { basename, dirname, resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { DatabaseError } from './errors'
@@ -42,8 +42,17 @@ function readPath(given: string): string | null {
 
 const short = (text: string) => (text.length > 80 ? `${text.slice(0, 77)}…` : text)
 
-/** Whether a database file can be written where it is, or made there. @throws DatabaseError in one line */
-export function checkFile(path: string): void {
+/**
+ * Makes the folder of a database file where there is none. What this program makes from here on is for this user alone; a
+ * folder that was there before is left as it is. @throws DatabaseError in one line where nothing can be written
+ */
+export function makePlace(path: string): void {
+  checkFile(path)
+  process.umask(0o077)
+  mkdirSync(dirname(path), { recursive: true, mode: 0o700 })
+}
+
+function checkFile(path: string): void {
   const refuse = (reason: string) => new DatabaseError(`the database at ${path} cannot be opened or written: ${reason}`)
   if (existsSync(path)) {
     if (!statSync(path).isFile()) throw refuse('it is no file')

@@ -1,8 +1,7 @@
-import { chmodSync, existsSync, mkdirSync } from 'node:fs'
-import { dirname } from 'node:path'
+import { chmodSync, existsSync } from 'node:fs'
 import { type Client, createClient } from '@libsql/client'
 import { drizzle } from 'drizzle-orm/libsql'
-import { type Address, checkFile, parseAddress, readAddress } from './address'
+import { makePlace, parseAddress, readAddress } from './address'
 import * as schema from './schema'
 import { makeSteady, settleFile } from './steady'
 
@@ -13,7 +12,7 @@ export function connect(given?: string): Client {
   const address = given === undefined ? readAddress() : parseAddress(given)
   const { url } = address
   if (address.kind === 'remote') return createClient({ url, authToken: process.env.NIVREL_DATABASE_TOKEN })
-  makePlace(address)
+  makePlace(address.path)
   // One connection: what is said to it once holds for everything that comes after.
   const client = makeSteady(createClient({ url, concurrency: 1, timeout: BUSY_MS }))
   settling.set(client, settleFile(client))
@@ -27,13 +26,7 @@ const settling = new WeakMap<Client, Promise<void>>()
 /** Waits until a connection is as every connection must be. */
 export const settled = async (client: Client): Promise<void> => settling.get(client)
 
-/** The folder of a file and the file are for this user alone; a folder that was there before is left as it is. */
-function makePlace({ path }: Extract<Address, { kind: 'file' }>): void {
-  checkFile(path)
-  mkdirSync(dirname(path), { recursive: true, mode: 0o700 })
-  process.umask(0o077)
-}
-
+/** The file and what is written beside it are for this user alone. */
 const keepPrivate = (path: string) => {
   for (const file of [path, `${path}-wal`, `${path}-shm`]) if (existsSync(file)) chmodSync(file, 0o600)
 }

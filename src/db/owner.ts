@@ -1,6 +1,6 @@
 import { type Client, createClient, type Transaction } from '@libsql/client'
 import type { Address } from './address'
-import { checkFile } from './address'
+import { makePlace } from './address'
 import { DatabaseError } from './errors'
 
 /** The mark of a running Nivrel on a database, until it is let go or the program ends, however it ends. */
@@ -15,7 +15,7 @@ const NOBODY: Ownership = { letGo: async () => {} }
  */
 export async function takeOwnership(address: Address): Promise<Ownership> {
   if (address.kind === 'remote') return NOBODY
-  checkFile(address.path)
+  makePlace(address.path)
   const client = createClient({ url: `${address.url}-owner`, concurrency: 1 })
   const lock = await tryLock(client)
   if (!lock) {

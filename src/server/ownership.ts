@@ -1,7 +1,10 @@
 import { readAddress } from '@/db/address'
-import { takeOwnership } from '@/db/owner'
+import { type Ownership, takeOwnership } from '@/db/owner'
 
 const LOOK_EVERY_MS = 1000
+
+/** Held for as long as the server runs: what nobody holds is let go of. */
+let owner: Ownership | null = null
 
 /**
  * Takes the database for this server until it ends; a second one on the same file ends here, in one line. The server
@@ -9,11 +12,12 @@ const LOOK_EVERY_MS = 1000
  */
 export async function ownDatabase(): Promise<void> {
   try {
-    await takeOwnership(readAddress())
+    owner = await takeOwnership(readAddress())
   } catch (error) {
     process.stderr.write(`nivrel: ${(error as Error).message}\n`)
     process.exit(1)
   }
+  process.once('exit', () => owner?.letGo())
   const started = process.ppid
   if (process.env.NIVREL_STARTED !== undefined) {
     setInterval(() => process.ppid !== started && process.exit(0), LOOK_EVERY_MS).unref()

@@ -4,8 +4,8 @@ import { InputError } from '@/core'
 import type { Answered, Asked, Job } from './jobs'
 
 /** A search ends by itself after this long, with the best it has; one that does not is ended. */
-const LIMIT_MS = 8000
-const GRACE_MS = 4000
+const LIMIT_MS = 6000
+const GRACE_MS = 6000
 const THREADS = 2
 const WAITING_MOST = 24
 
