@@ -1,7 +1,7 @@
 // The list with 500 people, and the hall with 16, in headless Chromium against the production build.
 import { chromium } from '@playwright/test'
 
-const makeRecord = (i) => ({
+export const makeRecord = (i) => ({
   format: 'nivrel.person/1',
   name: `Person ${String(i).padStart(3, '0')} of the long list`,
   story: 'Steady on the whole, in a hurry on the stairs.',

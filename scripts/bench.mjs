@@ -1,29 +1,11 @@
 // npm run bench: medians and ratios against a named reference in the same run. Nothing here is a test.
 import { spawn } from 'node:child_process'
-import { mkdirSync } from 'node:fs'
-import { join } from 'node:path'
-import { bin, build, ENV, install, prepare, ROOT, run, say } from './steps.mjs'
+import { bin, build, bundle, ENV, install, prepare, ROOT, run, say } from './steps.mjs'
 
 install()
-const { build: bundle } = await import('esbuild')
-const folder = join(ROOT, 'node_modules', '.nivrel')
-mkdirSync(folder, { recursive: true })
-for (const part of ['core', 'class']) {
-  const out = join(folder, `bench-${part}.mjs`)
-  await bundle({
-    entryPoints: [join(ROOT, 'bench', `${part}.ts`)],
-    outfile: out,
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    packages: 'external',
-    alias: { '@': join(ROOT, 'src') },
-    logLevel: 'error',
-  })
-  run(process.execPath, [out])
-}
+for (const part of ['core', 'class']) run(process.execPath, [await bundle(`bench/${part}.ts`, `bench-${part}.mjs`)])
 
-build()
+await build()
 const PORT = '4178'
 process.env.NIVREL_DATABASE_URL = 'file:test-results/bench.db'
 ENV.NIVREL_DATABASE_URL = process.env.NIVREL_DATABASE_URL
@@ -32,8 +14,19 @@ const server = spawn(bin('next'), ['start', '-H', '127.0.0.1', '-p', PORT], { cw
 await new Promise((resolve) => setTimeout(resolve, 3000))
 const { measureDrag } = await import('../bench/drag.mjs')
 const { median, p95, after200, after2000, sent } = await measureDrag(`http://127.0.0.1:${PORT}/`)
-const { measurePeople } = await import('../bench/people.mjs')
+const { makeRecord, measurePeople } = await import('../bench/people.mjs')
+const { fill, measurePages } = await import('../bench/pages.mjs')
 const { painted, rows, longest, fitted } = await measurePeople(`http://127.0.0.1:${PORT}`)
+const url = `http://127.0.0.1:${PORT}`
+for (const count of [500, 5000]) {
+  await fill(url, count, makeRecord)
+  const { pages, crowd } = await measurePages(url)
+  for (const { page, first, alone } of pages)
+    say(
+      `${count} people: ${page.padEnd(10)} ${alone.toFixed(0).padStart(6)} ms, the first time ${first.toFixed(0)} ms (wanted: ${count === 500 ? '500' : '2,000'} or less)`,
+    )
+  say(`${count} people: 50 clients at once       p50 ${(crowd / 1000).toFixed(2)} s`)
+}
 server.kill()
 say(
   `500 people: first rows painted after    ${painted.toFixed(0)} ms (wanted: 1,000 or less); ${rows} rows, none blank; longest frame while scrolling ${longest.toFixed(0)} ms`,

@@ -5,7 +5,7 @@ import { bin, build, ENV, install, prepare, ROOT, say } from './steps.mjs'
 const PORT = '4177'
 
 install()
-build()
+await build()
 ENV.NIVREL_DATABASE_URL = 'file:test-results/screenshots.db'
 prepare('--demo', '--fresh')
 const server = spawn(bin('next'), ['start', '-H', '127.0.0.1', '-p', PORT], { cwd: ROOT, env: ENV, stdio: 'ignore' })

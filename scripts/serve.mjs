@@ -14,7 +14,7 @@ export async function serve(name, ...flags) {
   const { fresh, port } = readOptions(name)
   await checkPort(host, port, name)
   install()
-  build()
+  await build()
   say(fresh ? 'Starting over…' : 'Opening the database…')
   prepare(...flags, ...(fresh ? ['--fresh'] : []))
   say('Starting…')

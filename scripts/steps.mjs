@@ -36,13 +36,35 @@ export function install() {
 }
 
 /** Builds where the sources have changed since the last build. */
-export function build() {
+export async function build() {
   const sources = hash(['package-lock.json', 'next.config.ts', 'tsconfig.json', ...listFiles('src')])
   if (isStamped('build', sources) && existsSync(join(ROOT, '.next', 'BUILD_ID'))) return
   say('Building (about a minute, once)…')
   const { status, stdout, stderr } = run(bin('next'), ['build'], { stdio: 'pipe', encoding: 'utf8' })
   if (status !== 0) stop(`the build failed\n${stdout}${stderr}`)
+  await bundleSearch()
   stamp('build', sources)
+}
+
+/** The searches run in threads of their own, from one file beside the server (src/server/search/pool.ts). */
+export const bundleSearch = () => bundle('src/server/search/thread.ts', 'search-thread.mjs')
+
+/** Puts a source and everything that it imports of ours into one file that Node runs as it is. Returns where. */
+export async function bundle(source, name) {
+  const { build: esbuild } = await import('esbuild')
+  mkdirSync(STAMPS, { recursive: true })
+  const outfile = join(STAMPS, name)
+  await esbuild({
+    entryPoints: [join(ROOT, source)],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    packages: 'external',
+    alias: { '@': join(ROOT, 'src') },
+    logLevel: 'error',
+  })
+  return outfile
 }
 
 /** Makes, migrates and fills the database. */

@@ -48,7 +48,7 @@ suite(
   'test-results/unit.json',
   (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests + report.numPendingTests }),
 )
-build()
+await build()
 count('production build', 1, 0)
 suite('browser tests', bin('playwright'), ['test'], 'test-results/browser.json', ({ stats }) => ({
   passed: stats.expected + stats.flaky,

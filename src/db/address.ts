@@ -27,7 +27,7 @@ export function parseAddress(given: string): Address {
   if (path === null) throw refuse('cannot be read')
   if (path === '' || path.endsWith('/')) throw refuse('names no file')
   if (path.startsWith(':') || basename(path).startsWith(':')) throw refuse('would keep nothing')
-  const absolute = resolve(path)
+  const absolute = resolve(/* turbopackIgnore: true */ path)
   // The client reads an address for percent signs once more.
   return { kind: 'file', path: absolute, url: `file:${encodeURI(absolute).replace(/[?#]/g, encodeURIComponent)}` }
 }

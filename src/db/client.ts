@@ -28,7 +28,8 @@ export const settled = async (client: Client): Promise<void> => settling.get(cli
 
 /** The file and what is written beside it are for this user alone. */
 const keepPrivate = (path: string) => {
-  for (const file of [path, `${path}-wal`, `${path}-shm`]) if (existsSync(file)) chmodSync(file, 0o600)
+  for (const file of [path, `${path}-wal`, `${path}-shm`])
+    if (existsSync(/* turbopackIgnore: true */ file)) chmodSync(file, 0o600)
 }
 
 export const openDatabase = (client: Client) => drizzle(client, { schema })

@@ -4,10 +4,10 @@ import { useDraggable } from '@dnd-kit/core'
 import type { KeyboardEvent } from 'react'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { restsOnEstimate, sayReason } from '@/ui/words/reasons'
-import { EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { BY_ESTIMATE, EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
 import type { Placed } from './use-class'
-import { sayInLane, supportOf } from './words'
+import { sayInLane, sayLowered, supportOf } from './words'
 
 type PersonInLaneProps = { placed: Placed; onStep: (id: string, by: 1 | -1) => void }
 
@@ -19,6 +19,8 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
   const verdict = analysis ? (passes || analysis.verdict !== 'holds' ? analysis.verdict : 'close') : 'beyond'
   const reason = sayInLane(analysis)
   const support = supportOf(stance)
+  const lowered = sayLowered(stance, member.body)
+  const estimated = analysis !== null && restsOnEstimate(analysis)
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === 'ArrowRight') onStep(member.id, 1)
     else if (event.key === 'ArrowLeft') onStep(member.id, -1)
@@ -40,11 +42,11 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
         onKeyDown={onKeyDown}
       >
         <VerdictMark verdict={verdict} size={15} />
-        {analysis && restsOnEstimate(analysis) && <EstimateMark size={11} />}
+        {estimated && <EstimateMark size={11} />}
         <span className={styles.name}>
           {member.short}
           <span className={styles.forEars}>
-            {` ${VERDICT_WORDS[verdict].toLowerCase()}${support ? `, ${support}` : ''}${pinned ? ', put here by hand' : ''}`}
+            {` ${VERDICT_WORDS[verdict].toLowerCase()}${support ? `, ${support}` : ''}${pinned ? ', put here by hand' : ''}${estimated ? `, ${BY_ESTIMATE}` : ''}`}
           </span>
           {pinned && <PinMark />}
         </span>
@@ -55,6 +57,7 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
           {member.person.helperBeside && <HelperMark />}
         </span>
         {joined && <small>new here: proposed</small>}
+        {lowered && <small>{lowered}</small>}
         {reason && <small>{reason}</small>}
       </button>
     </li>

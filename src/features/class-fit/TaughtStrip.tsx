@@ -3,7 +3,7 @@
 import type { Analysis } from '@/core'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { restsOnEstimate, sayReason, sayReasonShort } from '@/ui/words/reasons'
-import { EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { BY_ESTIMATE, EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
 import type { Member } from './member'
 
@@ -42,7 +42,10 @@ export function TaughtStrip({ all, taughtBy, absent, onToggle }: TaughtStripProp
                 <strong>{member.short}</strong>
                 <small>
                   {sayReasonShort(analysis)}
-                  <span className={styles.forEars}>: {VERDICT_WORDS[verdict].toLowerCase()} as taught</span>
+                  <span className={styles.forEars}>
+                    : {VERDICT_WORDS[verdict].toLowerCase()} as taught
+                    {analysis && restsOnEstimate(analysis) && `, ${BY_ESTIMATE}`}
+                  </span>
                 </small>
                 {analysis && <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />}
               </button>

@@ -1,4 +1,4 @@
-import type { Analysis, Stance } from '@/core'
+import { type Analysis, type Body, DEG, SIDES, type Stance } from '@/core'
 import { centimetres } from '@/ui/words/lengths'
 import { findWorst, sayReasonShort } from '@/ui/words/reasons'
 
@@ -29,4 +29,14 @@ export function supportOf(stance: Stance | null): 'chair' | 'wall' | 'other' | n
   const kind = stance?.supports[0]?.kind
   if (!kind) return null
   return kind === 'chair-back' ? 'chair' : kind === 'wall' || kind === 'touch' ? 'wall' : 'other'
+}
+
+/** Hands that this person holds lower than the level does, because a limit says so. */
+export function sayLowered(stance: Stance | null, body: Body): string {
+  if (!stance) return ''
+  const free = SIDES.filter((side) => !stance.supports.some(({ hand }) => hand === side))
+  const lowered = free.filter((side) => Math.abs(stance.arms[side].elevation - body.sides[side].armElevationMax) < 1e-6)
+  return lowered
+    .map((side) => `${side} arm no higher than ${Math.round(body.sides[side].armElevationMax / DEG)}°`)
+    .join(', ')
 }

@@ -2,7 +2,7 @@ import { memo } from 'react'
 import { sayDay } from '@/records/say'
 import type { RosterRow } from '@/server/roster'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { BY_ESTIMATE, EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from './people.module.css'
 
 type PersonRowProps = { row: RosterRow; day: string; withGroups: boolean }
@@ -43,7 +43,7 @@ export const PersonRow = memo(function PersonRow({ row, day, withGroups }: Perso
 function sayStanding(standing: RosterRow['standing']): string {
   if (!standing) return 'Own standing: not known.'
   if (!standing.verdict) return 'Own standing: seen, not measured.'
-  return `Own standing: ${VERDICT_WORDS[standing.verdict].toLowerCase()}${standing.estimated ? ', by estimate alone' : ''}.`
+  return `Own standing: ${VERDICT_WORDS[standing.verdict].toLowerCase()}${standing.estimated ? `, ${BY_ESTIMATE}` : ''}.`
 }
 
 /** Seen standing, while only an estimate says otherwise: an eye, and no verdict. */

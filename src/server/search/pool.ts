@@ -67,10 +67,12 @@ function runNext(): void {
   worker.postMessage(next.asked)
 }
 
+/** By a name of its own: a bundler that sees a worker made would take in what stands beside the server on purpose. */
+class SearchThread extends Worker {}
+
+/** The thread is bundled when the program is built (scripts/steps.mjs). */
 function startThread(): Worker {
-  const worker = new Worker(join(process.cwd(), 'src', 'server', 'search', 'thread.ts'), {
-    execArgv: ['--import', 'tsx'],
-  })
+  const worker = new SearchThread(join(process.cwd(), 'node_modules', '.nivrel', 'search-thread.mjs'))
   worker.unref()
   return worker
 }

@@ -27,11 +27,13 @@ export function VerdictMark({ verdict, size = 18 }: { verdict: Verdict; size?: n
 
 export const VERDICT_WORDS: Record<Verdict, string> = { holds: 'Holds', close: 'Close', beyond: 'Beyond' }
 
-/** Beside a verdict that rests on estimates alone: a dotted swell, as what is only proposed is dotted everywhere. */
+/**
+ * Beside a verdict that rests on estimates alone: a dotted swell, as what is only proposed is dotted everywhere. Whoever
+ * shows it says it in words too.
+ */
 export function EstimateMark({ size = 16 }: { size?: number }) {
   return (
-    <svg width={size * 1.4} height={size} viewBox="0 0 28 20" role="img" aria-label="by estimate alone">
-      <title>by estimate alone: nobody measured this person yet</title>
+    <svg width={size * 1.4} height={size} viewBox="0 0 28 20" aria-hidden="true" focusable="false">
       <path
         d="M2 11c4 -7 8 -7 12 0s8 7 12 0"
         fill="none"
@@ -43,3 +45,5 @@ export function EstimateMark({ size = 16 }: { size?: number }) {
     </svg>
   )
 }
+
+export const BY_ESTIMATE = 'by estimate alone'

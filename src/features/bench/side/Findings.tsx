@@ -45,7 +45,7 @@ export function Findings({ view, person, allShown, onAll }: FindingsProps) {
     <section aria-label="What the stance shows" className={styles.findings}>
       <h2 className={styles.verdict} aria-live="polite" data-testid="verdict">
         <VerdictMark verdict={analysis.verdict} size={26} /> {VERDICT_WORDS[analysis.verdict]}
-        {estimated && <EstimateMark />}
+        {estimated && <EstimateMark size={20} />}
       </h2>
       {/* Why it does not hold comes first; what is well comes after. */}
       {reasons.map(note)}

@@ -148,9 +148,10 @@ function WholeHouse({
   return (
     <>
       <p>
-        Taken out on {sayDay(dayOf(new Date(takenOutAt)))}: {people.length} people with {kept} kept stances,{' '}
-        {postures.length} postures changed or added, {plans.length} class plans{house && ', the house’s own rules'}.
-        What is here already stays as it is.
+        Taken out on {sayDay(dayOf(new Date(takenOutAt)))}: {some(people.length, 'person', 'people')} with{' '}
+        {some(kept, 'kept stance', 'kept stances')}, {some(postures.length, 'posture', 'postures')} changed or added,{' '}
+        {some(plans.length, 'class plan', 'class plans')}
+        {house && ', the house’s own rules'}. What is here already stays as it is.
         {setAside.length > 0 && ` ${setAside.length} that could not be read then stay in the file.`}
       </p>
       <div className={sheet.actions}>
@@ -163,7 +164,9 @@ function WholeHouse({
 }
 
 const sayCame = ({ people, postures, plans, house }: WholeCame): string =>
-  `Came in: ${people} people, ${postures} postures, ${plans} plans${house ? ', the house’s own rules' : ''}. What was here stayed as it was.`
+  `Came in: ${some(people, 'person', 'people')}, ${some(postures, 'posture', 'postures')}, ${some(plans, 'plan', 'plans')}${house ? ', the house’s own rules' : ''}. What was here stayed as it was.`
+
+const some = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`
 
 const isOnList = (names: readonly string[], name: string) =>
   names.some((one) => one.localeCompare(name.trim(), undefined, { sensitivity: 'accent' }) === 0)
