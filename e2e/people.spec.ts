@@ -95,7 +95,7 @@ test('what is measured, seen and said of somebody: with its day, refused where i
   await expect(foot).toHaveAttribute('placeholder', /by estimate$/)
   await foot.fill('99')
   await foot.blur()
-  await expect(page.getByText('Foot length: 99 is not a length of a body.')).toBeVisible()
+  await expect(page.getByText('Foot length: 99 is not a length of a body, and is not saved.')).toBeVisible()
   await foot.fill('24,5')
   await foot.blur()
   await expect(page.getByText(/^measured \d/)).toBeVisible()

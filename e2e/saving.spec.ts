@@ -5,6 +5,11 @@ import Libsql from 'libsql'
 import { choose, openBench } from './helpers'
 
 const status = (page: Page) => page.getByRole('status').filter({ hasText: /^(saved|saving…|Not saved)/ })
+/** A person's page that has come alive. */
+const openPerson = async (page: Page, id: string) => {
+  await page.goto(`/people/${id}`)
+  await page.waitForLoadState('networkidle')
+}
 const notes = (page: Page) => page.getByLabel('Everything else')
 
 const LEAVING: [string, (page: Page) => Promise<unknown>][] = [
@@ -15,7 +20,7 @@ const LEAVING: [string, (page: Page) => Promise<unknown>][] = [
 
 for (const [how, leave] of LEAVING) {
   test(`what is typed is kept at ${how}, though the field was never left`, async ({ page, context }) => {
-    await page.goto('/people/perrin-locke')
+    await openPerson(page, 'perrin-locke')
     const typed = `typed before ${how}`
     await notes(page).fill('')
     await notes(page).pressSequentially(typed)
@@ -30,13 +35,15 @@ for (const [how, leave] of LEAVING) {
 test('names, measures and numbers in sentences are taken while they are typed, and letter by letter is one step back', async ({
   page,
 }) => {
-  await page.goto('/people/noor-tongerlo')
+  await openPerson(page, 'noor-tongerlo')
   await page.getByLabel('Foot length, cm').pressSequentially('24,5')
   await page.reload()
+  await page.waitForLoadState('networkidle')
   await expect(page.getByLabel('Foot length, cm')).toHaveValue('24.5')
   await page.getByRole('button', { name: /^Name:/ }).click()
   await page.keyboard.type('Noor T.')
   await page.reload()
+  await page.waitForLoadState('networkidle')
   await expect(page.getByRole('heading', { name: 'Noor T.' })).toBeVisible()
   await notes(page).pressSequentially('one two three')
   await notes(page).blur()
@@ -57,7 +64,9 @@ test('names, measures and numbers in sentences are taken while they are typed, a
 test('“saved” is only said of what the server has; without a server it is said, and saved when there is one', async ({
   page,
 }) => {
-  await page.goto('/people/lorcan-brae')
+  await openPerson(page, 'lorcan-brae')
+  await notes(page).fill('')
+  await expect(status(page)).toHaveText('saved')
   let open = () => {}
   const gate = new Promise<void>((resolve) => {
     open = resolve

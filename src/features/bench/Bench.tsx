@@ -44,14 +44,14 @@ type BenchProps = {
 }
 
 /** This person in this stance: does it hold, which way is it weak, what is the safer variant? */
-export function Bench({ people, onBench, own, units, day }: BenchProps) {
+export function Bench({ people, onBench, own, units, day: served }: BenchProps) {
   const [ready, setReady] = useState(false)
   useEffect(() => {
     setLibrary(mergeLibrary(own))
     if (onBench) putOnBench(onBench.person, onBench.draft ? toState(onBench.draft) : null)
     setReady(true)
   }, [onBench, own])
-  useDayTurn(day)
+  const day = useDayTurn(served)
   if (!onBench) return <NobodyYet />
   if (!ready) return <main className={styles.bench} aria-busy="true" />
   return <FullBench people={people} first={onBench} units={units} day={day} />
@@ -95,7 +95,12 @@ function FullBench({ people: known, first, units, day }: FullBenchProps) {
   const [keeping, setKeeping] = useState(false)
   const [sheet, setSheet] = useState<'keys' | 'compare' | 'person' | null>(null)
   const variants = useVariants(calm)
-  const draft = useDraft(first)
+  const show = useCallback((opened: BenchOfPerson) => {
+    putOnBench(opened.person, opened.draft ? toState(opened.draft) : null)
+    setPerson(opened.person)
+    setKept(opened.kept)
+  }, [])
+  const draft = useDraft(first, show)
   useUndoKeys()
   // The page was made anew, for another day or another address.
   useEffect(() => {
@@ -107,13 +112,11 @@ function FullBench({ people: known, first, units, day }: FullBenchProps) {
     async (id: string) => {
       const opened = await fetchBench(id)
       begin(opened)
-      putOnBench(opened.person, opened.draft ? toState(opened.draft) : null)
-      setPerson(opened.person)
-      setKept(opened.kept)
+      show(opened)
       // The address follows the bench: a reload shows whoever is on it.
       window.history.replaceState(null, '', `/?person=${encodeURIComponent(id)}`)
     },
-    [begin],
+    [begin, show],
   )
   const askForPerson = useCallback(() => setSheet('person'), [])
   const compare = useCallback(() => setSheet('compare'), [])

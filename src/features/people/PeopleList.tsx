@@ -27,7 +27,7 @@ const SORTS: readonly { value: SortBy; name: string }[] = [
 const FIRST = 40
 
 /** Who is in the class, what their limits are, what is due. */
-export function PeopleList({ roster: { rows, day, aside }, units }: { roster: Roster; units: BodyUnits }) {
+export function PeopleList({ roster: { rows, day: served, aside }, units }: { roster: Roster; units: BodyUnits }) {
   const router = useRouter()
   const [group, setGroup] = useState(EVERYONE)
   const [sortBy, setSortBy] = useState<SortBy>('name')
@@ -38,7 +38,7 @@ export function PeopleList({ roster: { rows, day, aside }, units }: { roster: Ro
   const shown = useMemo(() => choosePeople(rows, { group, sortBy, sought }), [rows, group, sortBy, sought])
   const isWhole = useDeferredValue(true, false)
   const due = shown.filter((row) => row.due.length > 0).length
-  useDayTurn(day)
+  const day = useDayTurn(served)
   const close = () => setSheet(null)
   return (
     <main className={styles.people}>

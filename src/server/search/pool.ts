@@ -14,7 +14,7 @@ export class BusyError extends Error {}
 
 type Waiting = { asked: Asked; resolve: (answer: Answered) => void; reject: (error: Error) => void }
 
-const idle: Worker[] = []
+const idle: Thread[] = []
 const waiting: Waiting[] = []
 let running = 0
 
@@ -45,34 +45,48 @@ function runNext(): void {
   const next = waiting.shift()
   if (!next) return
   running++
-  const worker = idle.pop() ?? startThread()
-  const timer = setTimeout(() => end(new Error('a search did not end and was ended')), LIMIT_MS + GRACE_MS)
-  const done = () => {
-    clearTimeout(timer)
-    worker.removeAllListeners()
-    running--
-    runNext()
-  }
-  const end = (error: Error) => {
-    worker.terminate()
-    next.reject(error)
-    done()
-  }
-  worker.once('message', (answer: Answered) => {
-    next.resolve(answer)
-    idle.push(worker)
-    done()
-  })
-  worker.once('error', () => end(new Error('a search failed')))
-  worker.postMessage(next.asked)
+  const thread = idle.pop() ?? new Thread()
+  thread
+    .answer(next.asked)
+    .then((answer) => {
+      idle.push(thread)
+      next.resolve(answer)
+    }, next.reject)
+    .finally(() => {
+      running--
+      runNext()
+    })
 }
 
 /** By a name of its own: a bundler that sees a worker made would take in what stands beside the server on purpose. */
-class SearchThread extends Worker {}
+class SearchWorker extends Worker {}
 
-/** The thread is bundled when the program is built (scripts/steps.mjs). */
-function startThread(): Worker {
-  const worker = new SearchThread(join(process.cwd(), 'node_modules', '.nivrel', 'search-thread.mjs'))
-  worker.unref()
-  return worker
+/** A thread that answers one search at a time. One that failed, or that did not end, is ended and not used again. */
+class Thread {
+  // Bundled when the program is built (scripts/steps.mjs).
+  private readonly worker = new SearchWorker(join(process.cwd(), 'node_modules', '.nivrel', 'search-thread.mjs'))
+  private settle: { resolve: (answer: Answered) => void; reject: (error: Error) => void } | null = null
+
+  constructor() {
+    this.worker.unref()
+    this.worker.on('message', (answer: Answered) => this.settle?.resolve(answer))
+    this.worker.on('error', () => this.settle?.reject(new Error('a search failed')))
+  }
+
+  async answer(asked: Asked): Promise<Answered> {
+    let timer: ReturnType<typeof setTimeout> | undefined
+    try {
+      return await new Promise<Answered>((resolve, reject) => {
+        this.settle = { resolve, reject }
+        timer = setTimeout(() => reject(new Error('a search did not end and was ended')), asked.limitMs + GRACE_MS)
+        this.worker.postMessage(asked)
+      })
+    } catch (error) {
+      this.worker.terminate()
+      throw error
+    } finally {
+      clearTimeout(timer)
+      this.settle = null
+    }
+  }
 }

@@ -1,25 +1,27 @@
 import { useRouter } from 'next/navigation'
-import { useEffect, useRef } from 'react'
+import { useEffect, useState } from 'react'
 import { dayOf } from '@/formats/day'
 
 const CHECK = 30_000
 
 /**
- * When the day ends, what was lowered for it ends too: the page asks anew for what applies. Once for each day, so that a
- * server that reckons in another day is not asked for ever.
+ * The user's day. A page comes with the day that the server reckoned in; where it is another one here, or has become
+ * one, what the page shows goes by it at once, and what the server computed is asked for anew. Once for each day, so that
+ * a server that reckons in another day is not asked for ever.
  */
-export function useDayTurn(day: string): void {
+export function useDayTurn(day: string): string {
   const router = useRouter()
-  const asked = useRef('')
+  const [here, setHere] = useState(day)
   useEffect(() => {
-    const look = () => {
-      const now = dayOf(new Date())
-      if (now === day || asked.current === now) return
-      asked.current = now
-      router.refresh()
-    }
+    const look = () => setHere(dayOf(new Date()))
     look()
     const timer = setInterval(look, CHECK)
     return () => clearInterval(timer)
-  }, [day, router])
+  }, [])
+  const isOther = here !== day
+  // biome-ignore lint/correctness/useExhaustiveDependencies: asked once for each day
+  useEffect(() => {
+    if (isOther) router.refresh()
+  }, [here])
+  return here
 }

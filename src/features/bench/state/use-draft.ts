@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { BenchOfPerson, Draft, OnBench } from '@/server/bench'
 import { OvertakenError } from '@/ui/api/ask'
-import { saveDraft } from './api'
+import { awaitSent, rememberLeaving } from '@/ui/api/leaving'
+import { fetchBench, saveDraft } from './api'
 import { useBench } from './store'
 
 const REST = 250
@@ -10,7 +11,7 @@ const REST = 250
  * Saves what is on the bench shortly after it rests, and at once when the page is left: leaving loses nothing. Where
  * another page saved for the same person, this one is told and saves no more before one of the two was chosen.
  */
-export function useDraft(first: BenchOfPerson) {
+export function useDraft(first: BenchOfPerson, onNewer: (opened: BenchOfPerson) => void) {
   const [theirs, setTheirs] = useState<Draft | null>(null)
   const revision = useRef(first.draft?.revision ?? 0)
   const overtaken = useRef(false)
@@ -47,6 +48,8 @@ export function useDraft(first: BenchOfPerson) {
       if (person.id) last = last.then(() => send({ posture, school, stance }, person.id))
     }
     const leave = () => {
+      const { id } = useBench.getState().person
+      if (timer !== null || underWay > 0) rememberLeaving(`bench ${id}`)
       if (timer === null || underWay === 0) return save()
       // The page is going: what is under way will have made the next revision.
       clearTimeout(timer)
@@ -71,6 +74,23 @@ export function useDraft(first: BenchOfPerson) {
       window.removeEventListener('pagehide', leave)
     }
   }, [])
+  const newer = useRef(onNewer)
+  newer.current = onNewer
+  useEffect(() => {
+    const { person, draft } = first
+    const there = draft?.revision ?? 0
+    awaitSent(
+      `bench ${person.id}`,
+      () => fetchBench(person.id),
+      (found) => (found.draft?.revision ?? 0) > there,
+    )
+      .then((found) => {
+        if (!found || revision.current !== there || useBench.getState().person.id !== person.id) return
+        begin(found)
+        newer.current(found)
+      })
+      .catch(() => {})
+  }, [first, begin])
   /** One of the two was chosen: what is on the bench is saved over what is there now. */
   const settle = () => {
     if (theirs) revision.current = theirs.revision

@@ -27,11 +27,11 @@ import { Watch } from './Watch'
 type PersonPageProps = { kept: KeptRecord; house: HouseSettings; groups: readonly string[]; day: string }
 
 /** One person: their body with what limits it, and everything that was said, measured and seen. */
-export function PersonPage({ kept, house, groups, day }: PersonPageProps) {
+export function PersonPage({ kept, house, groups, day: served }: PersonPageProps) {
   const { record, change, undo, canUndo, problem, saved, isSaved, theirs, settle, leaveBy } = useRecord(kept)
   const isTyping = useIsTyping()
   const isThere = isSaved && !isTyping
-  useDayTurn(day)
+  const day = useDayTurn(served)
   const resolved = useMemo(() => resolveRecord(record, day, house.rules), [record, day, house])
   const standing = useMemo(() => readStanding(record, resolved.document, day), [record, resolved, day])
   const part: PartProps = { record, change, day }

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import type { RecordDocument } from '@/formats/record-document'
 import type { KeptRecord } from '@/server/people'
 import { ask, OvertakenError, RefusedError } from '@/ui/api/ask'
+import { awaitSent, rememberLeaving } from '@/ui/api/leaving'
 
 const REST = 400
 const AGAIN = 3000
@@ -69,10 +70,23 @@ export function useRecord(kept: KeptRecord) {
       // One that is on its way will have made the next revision.
       const value = { revision: revision.current + (busy.current ? 1 : 0), record: mine }
       ask(`/api/people/${kept.id}`, 'PUT', value).catch(() => {})
+      rememberLeaving(`person ${kept.id}`)
     }
     window.addEventListener('pagehide', leave)
     return () => window.removeEventListener('pagehide', leave)
   }, [kept.id])
+
+  useEffect(() => {
+    const look = () => ask<KeptRecord>(`/api/people/${kept.id}`, 'GET')
+    awaitSent(`person ${kept.id}`, look, (found) => found.revision > kept.revision)
+      .then((found) => {
+        if (!found || !now.current.isSaved || revision.current !== kept.revision) return
+        revision.current = found.revision
+        setSteps([{ record: found.record, typing: null }])
+        setSaved(found.record)
+      })
+      .catch(() => {})
+  }, [kept.id, kept.revision])
 
   /** Ends a conflict with the record that was chosen: it is saved over what is there now. */
   const settle = (chosen: RecordDocument) => {

@@ -1,0 +1,13 @@
+import { chromium } from '@playwright/test'
+const b=await chromium.launch({executablePath:'/usr/bin/chromium',args:['--no-sandbox','--disable-quic','--no-first-run']})
+const page=await b.newPage({viewport:{width:1280,height:800}})
+page.on('request',r=>{if(r.method()==='PUT')console.log('PUT',r.url(),r.postData()?.slice(0,300))})
+page.on('console',m=>console.log('console',m.text()))
+page.on('pageerror',m=>console.log('pageerror',m.message))
+await page.goto('http://127.0.0.1:4199/people/noor-tongerlo'); await page.waitForLoadState('networkidle')
+await page.getByLabel('Foot length, cm').pressSequentially('24,5')
+console.log(await page.getByLabel('Foot length, cm').inputValue())
+if(process.argv[2]) await page.waitForTimeout(1500)
+await page.reload(); await page.waitForTimeout(1000)
+console.log(await page.getByLabel('Foot length, cm').inputValue())
+await b.close()
