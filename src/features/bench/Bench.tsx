@@ -25,7 +25,7 @@ import { Findings } from './side/Findings'
 import { fetchBench, fetchNames } from './state/api'
 import { changeFloorView, fitFloor, useFloorView } from './state/floor-view'
 import { setLibrary } from './state/library'
-import { type BenchState, openOnBench, openStance, putOnBench, redo, undo } from './state/store'
+import { type BenchState, openOnBench, openStance, putOnBench, redo, undo, useBench } from './state/store'
 import { useAnalysis, useHistory } from './state/use-analysis'
 import { useDraft } from './state/use-draft'
 import { useKeys } from './state/use-keys'
@@ -110,6 +110,8 @@ function FullBench({ people: known, first, units, day }: FullBenchProps) {
   const { begin } = draft
   const choosePerson = useCallback(
     async (id: string) => {
+      // Whoever is on the bench stays on it as they are.
+      if (id === useBench.getState().person.id) return
       const opened = await fetchBench(id)
       begin(opened)
       show(opened)

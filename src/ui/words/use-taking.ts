@@ -10,6 +10,17 @@ const REST = 500
 const useTypedFields = create<{ count: number }>(() => ({ count: 0 }))
 const count = (by: 1 | -1) => useTypedFields.setState((before) => ({ count: before.count + by }))
 
+const fields = new Set<() => void>()
+
+/**
+ * Takes what stands in every field at once. Whoever saves when a page is left asks for it first; listeners of the same
+ * event come in no order to rely on.
+ */
+export const takeTyped = (): void =>
+  flushSync(() => {
+    for (const takeNow of fields) takeNow()
+  })
+
 export const useIsTyping = (): boolean => useTypedFields((state) => state.count > 0)
 
 /**
@@ -41,11 +52,10 @@ export function useTaking(take: (text: string) => void, live = true) {
     [live, takeNow],
   )
   useEffect(() => {
-    // Before whoever saves when the page is left: they must find it.
-    const leave = () => flushSync(takeNow)
-    window.addEventListener('pagehide', leave, { capture: true })
+    fields.add(takeNow)
+    window.addEventListener('pagehide', takeTyped)
     return () => {
-      window.removeEventListener('pagehide', leave, { capture: true })
+      fields.delete(takeNow)
       takeNow()
     }
   }, [takeNow])

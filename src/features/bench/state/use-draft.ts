@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import type { BenchOfPerson, Draft, OnBench } from '@/server/bench'
 import { OvertakenError } from '@/ui/api/ask'
 import { awaitSent, rememberLeaving } from '@/ui/api/leaving'
+import { takeTyped } from '@/ui/words/use-taking'
 import { fetchBench, saveDraft } from './api'
 import { useBench } from './store'
 
@@ -48,8 +49,10 @@ export function useDraft(first: BenchOfPerson, onNewer: (opened: BenchOfPerson) 
       if (person.id) last = last.then(() => send({ posture, school, stance }, person.id))
     }
     const leave = () => {
+      takeTyped()
       const { id } = useBench.getState().person
-      if (timer !== null || underWay > 0) rememberLeaving(`bench ${id}`)
+      const coming = underWay + (timer === null ? 0 : 1)
+      if (coming > 0) rememberLeaving(`bench ${id}`, revision.current + coming)
       if (timer === null || underWay === 0) return save()
       // The page is going: what is under way will have made the next revision.
       clearTimeout(timer)
@@ -82,7 +85,7 @@ export function useDraft(first: BenchOfPerson, onNewer: (opened: BenchOfPerson) 
     awaitSent(
       `bench ${person.id}`,
       () => fetchBench(person.id),
-      (found) => (found.draft?.revision ?? 0) > there,
+      (found) => found.draft?.revision ?? 0,
     )
       .then((found) => {
         if (!found || revision.current !== there || useBench.getState().person.id !== person.id) return

@@ -3,6 +3,7 @@ import type { RecordDocument } from '@/formats/record-document'
 import type { KeptRecord } from '@/server/people'
 import { ask, OvertakenError, RefusedError } from '@/ui/api/ask'
 import { awaitSent, rememberLeaving } from '@/ui/api/leaving'
+import { takeTyped } from '@/ui/words/use-taking'
 
 const REST = 400
 const AGAIN = 3000
@@ -65,12 +66,13 @@ export function useRecord(kept: KeptRecord) {
 
   useEffect(() => {
     const leave = () => {
+      takeTyped()
       const { record: mine, isSaved, isHeld } = now.current
       if (isSaved || isHeld) return
       // One that is on its way will have made the next revision.
       const value = { revision: revision.current + (busy.current ? 1 : 0), record: mine }
       ask(`/api/people/${kept.id}`, 'PUT', value).catch(() => {})
-      rememberLeaving(`person ${kept.id}`)
+      rememberLeaving(`person ${kept.id}`, value.revision + 1)
     }
     window.addEventListener('pagehide', leave)
     return () => window.removeEventListener('pagehide', leave)
@@ -78,7 +80,7 @@ export function useRecord(kept: KeptRecord) {
 
   useEffect(() => {
     const look = () => ask<KeptRecord>(`/api/people/${kept.id}`, 'GET')
-    awaitSent(`person ${kept.id}`, look, (found) => found.revision > kept.revision)
+    awaitSent(`person ${kept.id}`, look, (found) => found.revision)
       .then((found) => {
         if (!found || !now.current.isSaved || revision.current !== kept.revision) return
         revision.current = found.revision
