@@ -92,7 +92,7 @@ test('a number opens to its formula, source, uncertainty and limit', async ({ pa
   const readings = page.getByRole('region', { name: 'All readings' })
   await readings.getByText('Sure to spare').click()
   await expect(readings).toContainText('1.64 of its standard deviation')
-  await expect(readings).toContainText('reserve for sway 1.5 cm, house default')
+  await expect(readings).toContainText('reserve for sway 1.5 cm, usual')
   await readings.getByText('Knee bend').first().click()
   await expect(readings).toContainText('30°, set for this person')
   await expect(readings).toContainText(/Lift the right foot.*after/)

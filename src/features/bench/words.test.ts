@@ -63,7 +63,9 @@ describe('what the bench says', () => {
     const bare = resolveBody({ stature: 1.7, mass: 70, sex: 'male', limits: { loadMax: { left: 0.3, right: 1 } } })
     const seen = analyse(bare, buildPosture(postureOf('parallel'), bare, 'therapeutic', 'left'))
     const said = worstFirst(seen.findings).map(headingOf)
-    expect(said[0]).toBe('Past the ordered weight')
+    expect(said[0]).toBe('Too much on the left leg')
+    expect(said).not.toContain('Past the ordered weight')
+    expect(describeBalance(seen)).toBeNull()
     expect(said).not.toContain('Too near the ordered weight')
   })
 

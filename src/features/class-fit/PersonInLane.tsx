@@ -4,7 +4,7 @@ import { useDraggable } from '@dnd-kit/core'
 import type { KeyboardEvent } from 'react'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { restsOnEstimate, sayReason } from '@/ui/words/reasons'
-import { BY_ESTIMATE, EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
 import type { Placed } from './use-class'
 import { sayInLane, sayLowered, supportOf } from './words'
@@ -41,8 +41,7 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
         style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
         onKeyDown={onKeyDown}
       >
-        <VerdictMark verdict={verdict} size={15} />
-        {estimated && <EstimateMark size={11} />}
+        <Judged verdict={verdict} size={15} estimated={estimated} />
         <span className={styles.name}>
           {member.short}
           <span className={styles.forEars}>

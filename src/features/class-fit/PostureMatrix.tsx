@@ -3,8 +3,8 @@
 import { useMemo } from 'react'
 import { type Analysis, type Posture, readAsTaught, type SchoolId, type Side } from '@/core'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { sayReason } from '@/ui/words/reasons'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { restsOnEstimate, sayReason } from '@/ui/words/reasons'
+import { Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
 import { compareDemand, type Demand, rateDemand } from './demand'
 import type { Member } from './member'
@@ -53,7 +53,7 @@ export function PostureMatrix({ members, postures, school, side, onOpen }: Postu
                       title={`${member.name}, ${posture.name}: ${sayReason(analysis)}`}
                       aria-label={`${member.name}, ${posture.name}: ${VERDICT_WORDS[verdict].toLowerCase()}`}
                     >
-                      <VerdictMark verdict={verdict} size={15} />
+                      <Judged verdict={verdict} size={15} estimated={analysis !== null && restsOnEstimate(analysis)} />
                       {analysis && (
                         <span className={styles.cellVial}>
                           <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />

@@ -3,7 +3,7 @@
 import type { Analysis } from '@/core'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { restsOnEstimate, sayReason, sayReasonShort } from '@/ui/words/reasons'
-import { BY_ESTIMATE, EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import styles from './class-fit.module.css'
 import type { Member } from './member'
 
@@ -37,8 +37,7 @@ export function TaughtStrip({ all, taughtBy, absent, onToggle }: TaughtStripProp
                 onClick={() => onToggle(member.id)}
                 title={`${sayReason(analysis)} (Press: not here today.)`}
               >
-                <VerdictMark verdict={verdict} size={18} />
-                {analysis && restsOnEstimate(analysis) && <EstimateMark size={11} />}
+                <Judged verdict={verdict} size={18} estimated={analysis !== null && restsOnEstimate(analysis)} />
                 <strong>{member.short}</strong>
                 <small>
                   {sayReasonShort(analysis)}

@@ -105,6 +105,8 @@ export function useClass(members: readonly Member[], choosing: Choosing, kept: C
       return
     }
     if (members.length === 0) {
+      cancel.current()
+      setProgress(null)
       setLayout(null)
       return
     }

@@ -2,7 +2,7 @@ import { memo } from 'react'
 import { sayDay } from '@/records/say'
 import type { RosterRow } from '@/server/roster'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { BY_ESTIMATE, EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import styles from './people.module.css'
 
 type PersonRowProps = { row: RosterRow; day: string; withGroups: boolean }
@@ -14,9 +14,8 @@ export const PersonRow = memo(function PersonRow({ row, day, withGroups }: Perso
     <li>
       <a href={`/people/${id}`} className={styles.row}>
         <span className={styles.stands}>
-          {standing?.verdict && <VerdictMark verdict={standing.verdict} size={20} />}
+          {standing?.verdict && <Judged verdict={standing.verdict} size={20} estimated={standing.estimated} />}
           {standing && !standing.verdict && <SeenMark />}
-          {standing?.verdict && standing.estimated && <EstimateMark size={13} />}
           <span className={styles.forEars}>{sayStanding(standing)}</span>
           {standing && <SmallVial margins={standing.margins} reserve={standing.reserve} />}
         </span>

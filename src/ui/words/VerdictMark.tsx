@@ -27,23 +27,35 @@ export function VerdictMark({ verdict, size = 18 }: { verdict: Verdict; size?: n
 
 export const VERDICT_WORDS: Record<Verdict, string> = { holds: 'Holds', close: 'Close', beyond: 'Beyond' }
 
+export const BY_ESTIMATE = 'by estimate alone'
+
+type JudgedProps = { verdict: Verdict; size: number; estimated: boolean }
+
 /**
- * Beside a verdict that rests on estimates alone: a dotted swell, as what is only proposed is dotted everywhere. Whoever
- * shows it says it in words too.
+ * A verdict with what it rests on: one that rests on an estimate alone floats on a dotted swell, as what is only proposed
+ * is dotted everywhere. Whoever shows it says it in words too.
  */
-export function EstimateMark({ size = 16 }: { size?: number }) {
+export function Judged({ verdict, size, estimated }: JudgedProps) {
+  if (!estimated) return <VerdictMark verdict={verdict} size={size} />
   return (
-    <svg width={size * 1.4} height={size} viewBox="0 0 28 20" aria-hidden="true" focusable="false">
+    <span style={{ display: 'inline-grid', justifyItems: 'center', rowGap: 1, flex: 'none' }}>
+      <VerdictMark verdict={verdict} size={size} />
+      <EstimateMark width={size * 1.25} />
+    </span>
+  )
+}
+
+function EstimateMark({ width }: { width: number }) {
+  return (
+    <svg width={width} height={width * 0.4} viewBox="0 0 30 12" aria-hidden="true" focusable="false">
       <path
-        d="M2 11c4 -7 8 -7 12 0s8 7 12 0"
+        d="M2.5 6c4.2 -5.6 8.400 -5.6 12.5 0s8.300 5.600 12.500 0"
         fill="none"
-        stroke="var(--ink-soft)"
-        strokeWidth="2.6"
+        stroke="var(--ink)"
+        strokeWidth="3.6"
         strokeLinecap="round"
-        strokeDasharray="0.1 4.6"
+        strokeDasharray="0.1 5.700"
       />
     </svg>
   )
 }
-
-export const BY_ESTIMATE = 'by estimate alone'

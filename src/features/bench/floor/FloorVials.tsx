@@ -22,8 +22,9 @@ export function FloorVials({ plan, analysis, text }: { plan: Plan; analysis: Ana
   const beyond = usable.nearest < 0
   const shared = { scale: plan.scale, reserve, beyond, thickness: THICKNESS }
   const along = plan.width + GAP + THICKNESS / 2 + 6
+  const past = analysis.causes.nearest.kind === 'order' ? 'past the order' : 'beyond'
   const unit = useFloorView((state) => state.unit)
-  const say = (metres: number) => (beyond ? 'beyond' : sayLength(metres, unit, pose.body))
+  const say = (metres: number) => (beyond ? past : sayLength(metres, unit, pose.body))
   return (
     <g>
       <g transform={`translate(0 ${top - GAP - THICKNESS / 2})`}>

@@ -21,12 +21,10 @@ type WeightBeamProps = {
 
 /** What can be held, and what an order leaves of it. */
 function sayHeld({ low, high, none, orders }: HeldSplit): string {
-  const ordered = orders
-    .map(({ side, most }) => `at most ${Math.round(most * 100)} % on the ${side} leg by order`)
-    .join(', ')
-  if (none) return `not as it is: ${ordered}`
+  if (none)
+    return `not as it is: ${orders.map(({ side, most }) => `at most ${Math.round(most * 100)} % ${side} by order`).join(', ')}`
   const held = `${Math.round(low * 100)} to ${Math.round(high * 100)} % can be held on the left`
-  return ordered ? `${held}; ${ordered}` : held
+  return orders.length > 0 ? `${held}, by order` : held
 }
 
 type OrderMarkProps = { side: Side; most: number; x: number; y: number; end: number }

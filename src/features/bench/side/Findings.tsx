@@ -5,7 +5,7 @@ import { sayDay } from '@/records/say'
 import type { BenchPerson, LimitLine } from '@/server/bench'
 import { centimetres } from '@/ui/words/lengths'
 import { restsOnEstimate } from '@/ui/words/reasons'
-import { EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import styles from '../bench.module.css'
 import { pointAt } from '../state/pointing'
 import type { OnBenchView } from '../state/use-analysis'
@@ -29,6 +29,7 @@ export function Findings({ view, person, allShown, onAll }: FindingsProps) {
   if (!analysis) return <CannotSay error={error} />
   const ofStanding = describeOfStanding(analysis)
   const aim = describeAim(analysis)
+  const balance = describeBalance(analysis)
   const [best] = findMeasurements(analysis)
   const estimated = restsOnEstimate(analysis)
   const sorted = worstFirst(analysis.findings)
@@ -44,13 +45,12 @@ export function Findings({ view, person, allShown, onAll }: FindingsProps) {
   return (
     <section aria-label="What the stance shows" className={styles.findings}>
       <h2 className={styles.verdict} aria-live="polite" data-testid="verdict">
-        <VerdictMark verdict={analysis.verdict} size={26} /> {VERDICT_WORDS[analysis.verdict]}
-        {estimated && <EstimateMark size={20} />}
+        <Judged verdict={analysis.verdict} size={26} estimated={estimated} /> {VERDICT_WORDS[analysis.verdict]}
       </h2>
       {/* Why it does not hold comes first; what is well comes after. */}
       {reasons.map(note)}
       {aim && <p className={styles.measure}>{aim}</p>}
-      <p>{describeBalance(analysis)}</p>
+      {balance && <p>{balance}</p>}
       {analysis.margins.usable.nearest >= 0 && <p>{describeReserve(analysis)}</p>}
       {ofStanding && <p>{ofStanding}</p>}
       {estimated && <p className={styles.measure}>{describeEstimate(analysis)}</p>}

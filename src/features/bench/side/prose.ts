@@ -18,11 +18,12 @@ const listWords = (words: readonly string[]): string =>
   words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`
 
 /** Which ways are steady and which way they would go first, in one or two sentences. */
-export function describeBalance({ margins, assured, reserve, verdict, causes, pose }: Analysis): string {
+export function describeBalance({ margins, assured, reserve, verdict, causes, pose }: Analysis): string | null {
   const { usable } = margins
   const { nearest: cause } = causes
   if (usable.nearest < 0) {
-    if (cause.kind === 'order') return `More is on the ${cause.side} leg than its order allows.`
+    // Too much on a leg is said as that: nobody tips over an order.
+    if (cause.kind === 'order') return null
     return `The centre is past the edge, ${wayOf(usable.nearestDirection + Math.PI)}: this cannot be held still.`
   }
   const ways = [
@@ -99,11 +100,12 @@ export function describeOfStanding({ ofStanding }: Analysis): string | null {
 
 const RANK = { hard: 0, caution: 1, note: 2 }
 
-/** The worst first. Past the edge what is sure of the margin says nothing more. */
+/** The worst first, each said once: past the edge what is sure says nothing more, past an order the edge does not. */
 export const worstFirst = (findings: readonly Finding[]): Finding[] => {
-  const outside = findings.some(({ code }) => code === 'balance.outside')
+  const has = (wanted: string) => findings.some(({ code }) => code === wanted)
   return findings
-    .filter(({ code }) => !(outside && code === 'balance.reserve'))
+    .filter(({ code }) => !(code === 'balance.reserve' && has('balance.outside')))
+    .filter(({ code, cause }) => !(code === 'balance.outside' && cause?.kind === 'order' && has('load.limit')))
     .sort((a, b) => RANK[a.severity] - RANK[b.severity])
 }
 

@@ -4,7 +4,7 @@ import type { OwnStanding } from '@/records/standing'
 import type { Effects } from '@/records/test-effects'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { centimetres } from '@/ui/words/lengths'
-import { EstimateMark, VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import styles from './person.module.css'
 
 type StandingWordsProps = { standing: OwnStanding; record: RecordDocument; effects: Effects; day: string }
@@ -18,8 +18,7 @@ export function StandingWords({ standing: { analysis, seen, cautious }, record, 
   return (
     <div className={styles.standing}>
       <p className={styles.standingLine}>
-        {!cautious && <VerdictMark verdict={analysis.verdict} size={18} />}
-        {!cautious && !effects.usableAlong && <EstimateMark />}
+        {!cautious && <Judged verdict={analysis.verdict} size={18} estimated={!effects.usableAlong} />}
         <strong>
           {cautious ? 'Stands unaided' : `Own standing: ${VERDICT_WORDS[analysis.verdict].toLowerCase()}`}
         </strong>
