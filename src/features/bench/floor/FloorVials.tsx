@@ -1,6 +1,6 @@
 'use client'
 
-import type { Analysis } from '@/core'
+import type { Analysis, Side } from '@/core'
 import { type Plan, toScreen } from '@/ui/floor/plan'
 import { Vial } from '@/ui/vial/Vial'
 import { sayLength } from '@/ui/words/units'
@@ -22,19 +22,21 @@ export function FloorVials({ plan, analysis, text }: { plan: Plan; analysis: Ana
   const beyond = usable.nearest < 0
   const shared = { scale: plan.scale, reserve, beyond, thickness: THICKNESS }
   const along = plan.width + GAP + THICKNESS / 2 + 6
-  const past = analysis.causes.nearest.kind === 'order' ? 'past the order' : 'beyond'
+  const { nearest } = analysis.causes
   const unit = useFloorView((state) => state.unit)
-  const say = (metres: number) => (beyond ? past : sayLength(metres, unit, pose.body))
+  const say = (metres: number) => (beyond ? 'beyond' : sayLength(metres, unit, pose.body))
+  const saySide = (side: Side, metres: number) =>
+    beyond && nearest.kind === 'order' && nearest.side === side ? 'past the order' : say(metres)
   return (
     <g>
       <g transform={`translate(0 ${top - GAP - THICKNESS / 2})`}>
         <Vial length={plan.width} bubbleAt={cx} toLow={usable.left} toHigh={usable.right} {...shared} />
       </g>
       <text x={0} y={15 * text} className={styles.label}>
-        left <tspan className={styles.figure}>{say(usable.left)}</tspan>
+        left <tspan className={styles.figure}>{saySide('left', usable.left)}</tspan>
       </text>
       <text x={plan.width} y={15 * text} textAnchor="end" className={styles.label}>
-        right <tspan className={styles.figure}>{say(usable.right)}</tspan>
+        right <tspan className={styles.figure}>{saySide('right', usable.right)}</tspan>
       </text>
       <g transform={`translate(${along} ${top + plan.height}) rotate(-90)`}>
         <Vial
