@@ -6,7 +6,7 @@ import { type Footing, shareOf } from '../stance/footing'
 import type { SupportKind } from '../stance/stance'
 import type { StanceRule } from './rule'
 import { isHeldEnough } from './supports'
-import { millimetres, percent } from './words'
+import { centimetres, percent } from './words'
 
 const outside: StanceRule = {
   id: 'balance.outside',
@@ -22,7 +22,7 @@ const outside: StanceRule = {
     const text =
       cause.kind === 'order'
         ? `${sayOrder(footing, cause.side)}: the weight must go to the other leg first.`
-        : `The centre is ${millimetres(-nearest)} outside the part of the base that can be used.`
+        : `The centre is ${centimetres(-nearest)} outside the part of the base that can be used.`
     return { severity: 'hard', where: 'balance', value: nearest, limit: 0, unit: 'm', cause, text }
   },
 }
@@ -49,10 +49,10 @@ const reserveRule: StanceRule = {
 
 function sayReserve(nearest: number, assured: number, reserve: number, cause: EdgeCause['kind']): string {
   const edge = cause === 'hand' ? 'what the hand may take' : 'the edge'
-  if (nearest < 0) return `With its uncertainty ${edge} is passed by up to ${millimetres(-assured)}.`
+  if (nearest < 0) return `With its uncertainty ${edge} is passed by up to ${centimetres(-assured)}.`
   if (assured < 0)
-    return `The uncertainty is larger than the margin: ${edge} may be passed by ${millimetres(-assured)}.`
-  return `${millimetres(assured)} are sure; the reserve for normal sway is ${millimetres(reserve)}.`
+    return `The uncertainty is larger than the margin: ${edge} may be passed by ${centimetres(-assured)}.`
+  return `${centimetres(assured)} are sure; the reserve for normal sway is ${centimetres(reserve)}.`
 }
 
 /** The ordered share beside the one that is carried. */
@@ -86,7 +86,7 @@ const oneLeg: StanceRule = {
     const text =
       held === undefined
         ? `A stand on the ${standing} leg was never timed; ${PROVEN_S} s show that it can be held.`
-        : `On the ${standing} leg ${held} s were held; ${PROVEN_S} s show that it can be held.`
+        : `On the ${standing} leg ${Math.floor(held * 10) / 10} s were held; ${PROVEN_S} s show that it can be held.`
     return { severity: 'caution', where: 'balance', value: held ?? 0, limit: PROVEN_S, unit: 's', text }
   },
 }
@@ -105,7 +105,7 @@ const eyes: StanceRule = {
     const ordered = body.person.limits?.eyesOpen === true
     const text = ordered
       ? 'Eyes stay open for this person.'
-      : `With closed eyes the reserve is ${millimetres(reserve)}: people sway more without sight.`
+      : `With closed eyes the reserve is ${centimetres(reserve)}: people sway more without sight.`
     return { severity: ordered ? 'hard' : 'note', where: 'balance', value: reserve, limit: reserve, unit: 'm', text }
   },
 }
@@ -165,7 +165,7 @@ const rise: StanceRule = {
     const value = Math.min(legs.left.hipHeight, legs.right.hipHeight)
     const limit = from + SEAT_TO_HIP * body.stature
     if (!(value < limit - 1e-9)) return null
-    const text = `The hips are at ${millimetres(value)}; from a seat of ${millimetres(from)} they begin at ${millimetres(limit)}.`
+    const text = `The hips are at ${centimetres(value)}; from a seat of ${centimetres(from)} they begin at ${centimetres(limit)}.`
     return { severity: 'caution', where: 'balance', value, limit, unit: 'm', text }
   },
 }
@@ -187,8 +187,8 @@ const narrow: StanceRule = {
     if (!bothLoaded || stance.seat || !(width < limit)) return null
     const text =
       width < 0
-        ? `The feet cross by ${millimetres(-width)}.`
-        : `The heels are ${millimetres(width)} apart, nearly on one line.`
+        ? `The feet cross by ${centimetres(-width)}.`
+        : `The heels are ${centimetres(width)} apart, nearly on one line.`
     return { severity: 'note', where: 'feet', value: width, limit, unit: 'm', text }
   },
 }

@@ -1,7 +1,7 @@
 import type { Limits } from '../body/person'
 import { AT_LIMIT } from './knee-rules'
 import type { LegFacts, LegRule } from './rule'
-import { degrees, millimetres, percent } from './words'
+import { centimetres, degrees, percent } from './words'
 
 /** A thigh turned out by more than this while it goes back is the position that is meant. */
 const OUTWARD = 5 * (Math.PI / 180)
@@ -141,7 +141,7 @@ const low: LegRule = {
   advice: 'Stand higher.',
   find: ({ side, leg }) => {
     if (!(leg.hipOverKnee < 0)) return null
-    const text = `The ${side} hip is ${millimetres(-leg.hipOverKnee)} below its knee.`
+    const text = `The ${side} hip is ${centimetres(-leg.hipOverKnee)} below its knee.`
     return { severity: 'caution', where: `${side} hip`, value: leg.hipOverKnee, limit: 0, unit: 'm', text }
   },
 }

@@ -1,6 +1,6 @@
 import { carries } from '../balance/legs'
 import type { LegFacts, LegRule } from './rule'
-import { degrees, millimetres } from './words'
+import { centimetres, degrees } from './words'
 
 /** An angle this near its limit was stopped by it. */
 export const AT_LIMIT = 1e-6
@@ -41,7 +41,7 @@ const drift: LegRule = {
   find: ({ side, leg, body }) => {
     const { kneeDrift: limit, kneeDriftOffLine } = body.house
     if (!(leg.drift > limit && leg.offLine > kneeDriftOffLine)) return null
-    const text = `The ${side} knee falls in by ${degrees(leg.drift)}, ${millimetres(leg.offLine)} off the line of the foot: the hip turns no further out.`
+    const text = `The ${side} knee falls in by ${degrees(leg.drift)}, ${centimetres(leg.offLine)} off the line of the foot: the hip turns no further out.`
     return { severity: 'caution', where: `${side} knee`, value: leg.drift, limit, unit: 'rad', by: 'kneeDrift', text }
   },
 }
@@ -79,7 +79,7 @@ const pastToes: LegRule = {
   find: ({ side, leg, body }) => {
     if (!(leg.pastToes > 0)) return null
     const severity = leg.pastToes > body.house.pastToesCaution ? 'caution' : 'note'
-    const text = `The ${side} knee is ${millimetres(leg.pastToes)} past the toes.`
+    const text = `The ${side} knee is ${centimetres(leg.pastToes)} past the toes.`
     return { severity, where: `${side} knee`, value: leg.pastToes, limit: 0, unit: 'm', text }
   },
 }
