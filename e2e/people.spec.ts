@@ -202,6 +202,7 @@ test('a table is brought in with its columns matched and its bad rows shown; it 
   await page.getByLabel('Kilos is').selectOption('mass')
   await expect(page.getByLabel(/^Pia Lindqvist, Amara, Dr\. Sy have names that are on the list already/)).toBeVisible()
   await page.getByRole('button', { name: 'Bring in 1', exact: true }).click()
+  await expect(page.getByRole('dialog')).toBeHidden()
   await page.getByLabel('Search names, notes and limits').fill('')
   await expect(page.getByRole('link', { name: /Noor Vesper/ })).toBeVisible()
   await expect(page.getByRole('link', { name: /Pia Lindqvist/ })).toHaveCount(1)

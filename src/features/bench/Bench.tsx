@@ -107,18 +107,19 @@ function FullBench({ people: known, first, units, day }: FullBenchProps) {
     setPerson(first.person)
     setKept(first.kept)
   }, [first])
-  const { begin } = draft
+  const { begin, saveNow } = draft
   const choosePerson = useCallback(
     async (id: string) => {
       // Whoever is on the bench stays on it as they are.
       if (id === useBench.getState().person.id) return
+      await saveNow()
       const opened = await fetchBench(id)
       begin(opened)
       show(opened)
       // The address follows the bench: a reload shows whoever is on it.
       window.history.replaceState(null, '', `/?person=${encodeURIComponent(id)}`)
     },
-    [begin, show],
+    [begin, saveNow, show],
   )
   const askForPerson = useCallback(() => setSheet('person'), [])
   const compare = useCallback(() => setSheet('compare'), [])

@@ -8,7 +8,10 @@ export class OvertakenError<T> extends Error {
   }
 }
 
-/** Asks this application's server; bodies are JSON both ways. */
+/**
+ * Asks this application's server; bodies are JSON both ways.
+ * @throws RefusedError, OvertakenError; another Error where no server answers or it is busy: trying again may help
+ */
 export async function ask<T>(path: string, method: string, value?: unknown): Promise<T> {
   const response = await fetch(path, {
     method,
@@ -18,6 +21,7 @@ export async function ask<T>(path: string, method: string, value?: unknown): Pro
   })
   if (response.ok) return response.json()
   if (response.status === 409) throw new OvertakenError(((await response.json()) as { current: T }).current)
+  if (response.status === 503) throw new Error('The server is busy.')
   if (response.status !== 400) throw new RefusedError('The server did not answer as it should; nothing was changed.')
   const { error } = (await response.json()) as { error: { field: string; accepts: string } }
   throw new RefusedError(`${error.field}: accepted is ${error.accepts}`)

@@ -13,6 +13,8 @@ const FLOOR_SPACE = 34
 /** Metres beside the body and above it, for what is written at the knees. */
 const BESIDE = 0.12
 const HEAD_ROOM = 0.05
+/** Beside both bodies, for what is said of a knee that is held out, in pixels. */
+const SIDE_ROOM = 80
 
 /** The body drawn level from its right side and from the front, at one scale. */
 export function FlatPair({ analysis }: { analysis: Analysis }) {
@@ -24,7 +26,7 @@ export function FlatPair({ analysis }: { analysis: Analysis }) {
   const side = useSettledSpan(analysis, viewFrom(FROM_RIGHT))
   const front = useSettledSpan(analysis, viewFrom(FROM_FRONT))
   const spans = side.span + front.span
-  const scale = Math.max(1, Math.min((tall - FLOOR_SPACE) / (stature + HEAD_ROOM), width / spans))
+  const scale = Math.max(1, Math.min((tall - FLOOR_SPACE) / (stature + HEAD_ROOM), (width - SIDE_ROOM) / spans))
   const [left, right] = [analysis.legs.left, analysis.legs.right].map((leg) => Math.round(leg.flexion / DEG))
   const knees = `left knee bent ${left}°, right knee bent ${right}°`
   return (

@@ -1,12 +1,13 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { BenchOfPerson, Draft, OnBench } from '@/server/bench'
-import { OvertakenError } from '@/ui/api/ask'
+import { OvertakenError, RefusedError } from '@/ui/api/ask'
 import { awaitSent, rememberLeaving } from '@/ui/api/leaving'
 import { takeTyped } from '@/ui/words/use-taking'
 import { fetchBench, saveDraft } from './api'
 import { useBench } from './store'
 
 const REST = 250
+const AGAIN = 3000
 
 /**
  * Saves what is on the bench shortly after it rests, and at once when the page is left: leaving loses nothing. Where
@@ -16,6 +17,7 @@ export function useDraft(first: BenchOfPerson, onNewer: (opened: BenchOfPerson) 
   const [theirs, setTheirs] = useState<Draft | null>(null)
   const revision = useRef(first.draft?.revision ?? 0)
   const overtaken = useRef(false)
+  const flush = useRef(async () => {})
   const begin = useCallback(({ draft }: BenchOfPerson) => {
     revision.current = draft?.revision ?? 0
     overtaken.current = false
@@ -32,10 +34,12 @@ export function useDraft(first: BenchOfPerson, onNewer: (opened: BenchOfPerson) 
         const saved = await saveDraft(personId, { ...on, revision: revision.current })
         if (useBench.getState().person.id === personId) revision.current = saved.revision
       } catch (error) {
-        // An unsaved draft stays on the bench; the next change tries again.
-        if (!(error instanceof OvertakenError)) return
-        overtaken.current = true
-        setTheirs(error.current as Draft)
+        if (error instanceof OvertakenError) {
+          overtaken.current = true
+          setTheirs(error.current as Draft)
+        } else if (!(error instanceof RefusedError) && useBench.getState().person.id === personId) {
+          timer ??= setTimeout(save, AGAIN)
+        }
       } finally {
         underWay--
       }
@@ -47,6 +51,10 @@ export function useDraft(first: BenchOfPerson, onNewer: (opened: BenchOfPerson) 
       const { person, posture, school, stance } = useBench.getState()
       // One after another: each names the revision that the one before made.
       if (person.id) last = last.then(() => send({ posture, school, stance }, person.id))
+    }
+    flush.current = () => {
+      save()
+      return last
     }
     const leave = () => {
       takeTyped()
@@ -100,5 +108,7 @@ export function useDraft(first: BenchOfPerson, onNewer: (opened: BenchOfPerson) 
     overtaken.current = false
     setTheirs(null)
   }
-  return { theirs, settle, begin }
+  /** What is on the bench is saved before somebody else comes onto it. */
+  const saveNow = useCallback(() => flush.current(), [])
+  return { theirs, settle, begin, saveNow }
 }

@@ -49,7 +49,7 @@ export function useRecord(kept: KeptRecord) {
       if (error instanceof OvertakenError) setTheirs(error.current as KeptRecord)
       else if (error instanceof RefusedError) setProblem(`Not saved. ${error.message}`)
       else {
-        setProblem('Not saved: the server does not answer. It is tried again.')
+        setProblem('Not saved: the server does not answer yet. It is tried again.')
         setTimeout(() => setTries((n) => n + 1), AGAIN)
       }
     } finally {
