@@ -23,7 +23,7 @@ import { sayBinding, sayDay, sayOrigin } from '@/records/say'
 import { SIMPLE_TESTS } from '@/records/simple-tests'
 import { readStanding } from '@/records/standing'
 import { now, today } from './clock'
-import { ConflictError } from './conflict'
+import { saveOver } from './conflict'
 import { type HouseSettings, readHouse } from './house'
 import { requirePosture } from './library'
 import { type KeptRecord, listRecords, readRecord } from './people'
@@ -160,10 +160,15 @@ export async function keepDraft(personId: string, value: unknown): Promise<Draft
   await readRecord(personId)
   const { revision, ...on } = parse(drafting, value)
   await requirePosture(on.posture)
-  const saved = await saveDraft(database(), { personId, ...on, updatedAt: now() }, revision)
-  if (saved) return toDraft(saved)
-  const there = await findDraft(database(), personId)
-  throw new ConflictError(there && toDraft(there))
+  const saved = await saveOver(
+    revision,
+    () => saveDraft(database(), { personId, ...on, updatedAt: now() }, revision),
+    async () => {
+      const there = await findDraft(database(), personId)
+      return there && toDraft(there)
+    },
+  )
+  return toDraft(saved)
 }
 
 /** Keeps a stance that can be analysed. @throws InputError naming the field that is wrong */

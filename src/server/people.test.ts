@@ -100,6 +100,14 @@ describe('people', () => {
     expect((await response.json()).current.record.notes).toBe('first')
   })
 
+  it('saved twice as a page is left, in the order in which they were made, whichever arrives first', async () => {
+    const { revision, record } = await readRecord('marit-quill')
+    const later = saveRecord('marit-quill', { revision: revision + 1, record: { ...record, notes: 'later' } })
+    await saveRecord('marit-quill', { revision, record: { ...record, notes: 'earlier' } })
+    expect((await later).revision).toBe(revision + 2)
+    expect((await readRecord('marit-quill')).record.notes).toBe('later')
+  })
+
   it('taken away are on no list, and can be brought back', async () => {
     await takeAway('isolde-farrant')
     expect(await fieldOf(readRecord('isolde-farrant'))).toBe('person')

@@ -18,7 +18,7 @@ import { number, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { type RecordDocument, recordDocument } from '@/formats/record-document'
 import { now } from './clock'
-import { ConflictError } from './conflict'
+import { saveOver } from './conflict'
 import { type Read, readKept, type SetAside } from './set-aside'
 
 /** One person's record as it is kept, with the revision that a save must name. */
@@ -114,9 +114,12 @@ const markOf = (importId: string) => `import ${importId}`
 /** Saves a record. @throws ConflictError where somebody else saved since; InputError naming the field that is wrong */
 export async function saveRecord(id: string, value: unknown): Promise<KeptRecord> {
   const { revision, record } = parse(saving, value)
-  const row = await savePerson(database(), { id, record, revision }, now())
-  if (row) return { id, revision: row.revision, record }
-  throw new ConflictError(await readRecord(id))
+  const row = await saveOver(
+    revision,
+    () => savePerson(database(), { id, record, revision }, now()),
+    () => readRecord(id),
+  )
+  return { id, revision: row.revision, record }
 }
 
 /** Takes a person away until the program is left; `bringBack` undoes it. @throws InputError where there is none */
