@@ -18,6 +18,9 @@ test('the levels of a class are found; everybody in a lane keeps their limits th
     expect(await standing.count()).toBeGreaterThan(0)
     await expect(standing.filter({ hasNotText: ' holds' })).toHaveCount(0)
   }
+  // A level that is no longer what is taught says so.
+  await expect(lane(page, 3)).toContainText('No longer brush knee: no more than half the weight is in front.')
+  await expect(lane(page, 2)).not.toContainText('No longer')
   const aside = page.getByRole('complementary', { name: 'Beside the lanes' })
   await expect(aside).toContainText('no weight on the left leg')
   await expect(aside).toContainText('dizzy this morning, today')

@@ -14,9 +14,10 @@ export async function serve(name, ...flags) {
   const { fresh, port } = readOptions(name)
   await checkPort(host, port, name)
   install()
-  await build()
   say(fresh ? 'Starting over…' : 'Opening the database…')
+  // First: where another Nivrel runs on it, nothing is built under that one.
   prepare(...flags, ...(fresh ? ['--fresh'] : []))
+  await build()
   say('Starting…')
   const server = spawn(bin('next'), ['start', '-H', host, '-p', String(port)], {
     cwd: ROOT,

@@ -43,7 +43,7 @@ export { type Footing, findFrontSide, findFullerSide, findLightSide, setFooting,
 export * from './stance/stance'
 export { makeStandingStance } from './stance/standing'
 export { asStoodBy } from './variants/demands'
-export type { Meaning } from './variants/meaning'
+export { findGivenUp, type Meaning } from './variants/meaning'
 export { findMeasurements, type Measurement } from './variants/measure'
 export { sayNote } from './variants/say-variant'
 export * from './variants/variant'

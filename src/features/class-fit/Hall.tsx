@@ -3,6 +3,7 @@
 import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
 import type { ReactNode } from 'react'
 import type { Measures, Posture } from '@/core'
+import { sayPosture } from '@/ui/words/postures'
 import { Aside } from './Aside'
 import styles from './class-fit.module.css'
 import { Lane } from './Lane'
@@ -49,6 +50,7 @@ export function Hall({ state, posture, measures, stale, children }: HallProps) {
                 key={i}
                 at={i}
                 level={level}
+                posture={sayPosture(posture)}
                 taught={measures}
                 side={state.placed[0]?.stance?.side ?? 'left'}
                 people={placed.filter(({ place }) => place === i)}

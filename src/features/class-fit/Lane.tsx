@@ -2,7 +2,18 @@
 
 import { useDroppable } from '@dnd-kit/core'
 import { useMemo, useState } from 'react'
-import { calcDeeperBend, DEG, isAsSaid, layOut, type Measures, resolveBody, type Side, type Stance } from '@/core'
+import {
+  calcDeeperBend,
+  DEG,
+  findGivenUp,
+  isAsSaid,
+  layOut,
+  type Measures,
+  resolveBody,
+  type Side,
+  type Stance,
+  sayNote,
+} from '@/core'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import styles from './class-fit.module.css'
 import { LevelEditor } from './LevelEditor'
@@ -16,6 +27,7 @@ const MIDDLING = resolveBody({ stature: 1.65, mass: 68, sex: 'unspecified' })
 type LaneProps = {
   at: number
   level: Level
+  posture: string
   taught: Measures
   side: Side
   people: readonly Placed[]
@@ -24,11 +36,12 @@ type LaneProps = {
 }
 
 /** A lane between two lines of tape: the level as footprints and as a teacher says it, and who does it. */
-export function Lane({ at, level, taught, side, people, onStep, onEdit }: LaneProps) {
+export function Lane({ at, level, posture, taught, side, people, onStep, onEdit }: LaneProps) {
   const { setNodeRef, isOver } = useDroppable({ id: String(at) })
   const [editing, setEditing] = useState(false)
   const stance = useMemo(() => layOut(level.candidate.measures, MIDDLING, side), [level, side])
   const asTaught = useMemo(() => layOut(taught, MIDDLING, side), [taught, side])
+  const note = sayNote({ givesUp: findGivenUp(MIDDLING, asTaught, stance) }, posture)
   const worst = people.toSorted((a, b) => spare(a) - spare(b))
   return (
     <section
@@ -40,6 +53,7 @@ export function Lane({ at, level, taught, side, people, onStep, onEdit }: LanePr
       <div className={styles.laneHead}>
         <div>
           <h2>{level.words.title}</h2>
+          {note && <p className={styles.givesUp}>{note}</p>}
           {editing ? (
             <LevelEditor
               level={level.candidate.measures}

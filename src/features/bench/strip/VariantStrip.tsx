@@ -5,6 +5,7 @@ import { analyse, type Stance, sayNote, type Variant } from '@/core'
 import { fromStance } from '@/formats/from-core'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { SmallVial } from '@/ui/vial/SmallVial'
+import { sayPosture } from '@/ui/words/postures'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import styles from '../bench.module.css'
 import { headingOf, worstFirst } from '../side/prose'
@@ -75,7 +76,7 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
     return { before: analyse(body, of, options), after: analyse(body, variant.stance, options) }
   }, [body, of, variant])
   const gain = sayGain(before, after)
-  const note = sayNote(variant, usePostureWords())
+  const note = sayNote(variant, sayPosture(findPosture(useBench((state) => state.posture))))
   const name = [variant.kind, ...variant.also].map((kind) => KIND_NAMES[kind]).join(', ')
   return (
     <article className={styles.variant} data-stale={stale} aria-label={name}>
@@ -115,13 +116,6 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
 }
 
 const lower = (words: string) => words.charAt(0).toLowerCase() + words.slice(1)
-
-/** The posture as a sentence goes on: "a bow", "an empty stance, ball down", "brush knee". */
-function usePostureWords(): string {
-  const { name, kind } = findPosture(useBench((state) => state.posture))
-  if (kind === 'form') return name
-  return `${/^[aeiou]/.test(name) ? 'an' : 'a'} ${name}`
-}
 
 /** The changes one at a time: one can be taken and another left. */
 function OneByOne({ variant }: { variant: Variant }) {
