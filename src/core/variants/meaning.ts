@@ -14,11 +14,15 @@ export type Meaning = (typeof MEANINGS)[number]
 const EMPTY_MOST = 0.2
 const POINT = 0.01
 const DUST = 1e-9
+/** Postures are laid out in whole millimetres: half a step may come out half a one shorter. */
+const MILLIMETRE = 1e-3
 
 /** How far the left heel is ahead of the right one. */
 export const calcStep = ({ feet }: Stance): number => feet.left.heel[1] - feet.right.heel[1]
 
 const isStep = (step: number, { footLength }: Body): boolean => Math.abs(step) > footLength / 2
+
+const leastStep = (step: number): number => Math.abs(step) / 2 - MILLIMETRE
 
 const frontOf = (step: number): Side => (step > 0 ? 'left' : 'right')
 
@@ -30,7 +34,7 @@ export function findGivenUp(body: Body, original: Stance, stance: Stance): Meani
   if (!isStep(before, body)) {
     if (isStep(after, body)) given.push('level')
   } else {
-    if (!(after * Math.sign(before) >= Math.abs(before) / 2 - DUST)) given.push('step')
+    if (!(after * Math.sign(before) >= leastStep(before))) given.push('step')
     const front = frontOf(before)
     if (shareOf(original, front) > 0.5 && !(shareOf(stance, front) > 0.5)) given.push('front')
   }
@@ -45,8 +49,8 @@ export function listStepRange(body: Body, stance: Stance): readonly [number, num
   const step = calcStep(stance)
   const most = body.footLength / 2
   if (!isStep(step, body)) return [-most - step, most - step]
-  const half = step / 2
-  return step > 0 ? [-half, Number.POSITIVE_INFINITY] : [Number.NEGATIVE_INFINITY, -half]
+  const shorter = Math.abs(step) - leastStep(step)
+  return step > 0 ? [-shorter, Number.POSITIVE_INFINITY] : [Number.NEGATIVE_INFINITY, shorter]
 }
 
 /** The shares on the left foot with which what the posture is for is kept. */

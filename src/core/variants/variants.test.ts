@@ -172,6 +172,13 @@ describe('whatever is offered', () => {
     expect(given('bow', step(0.51 * whole))).toEqual([])
     expect(given('bow', step(0.49 * whole))).toEqual(['step'])
     expect(given('bow', step(-whole))).toEqual(['step'])
+    // Half a step, as it is laid out on the floor, is half a step.
+    for (let stature = 1.45; stature < 1.95; stature += 0.01) {
+      const one = resolveBody({ stature, mass: 70, sex: 'male', age: 50 })
+      const measures = postureOf('bow').measures['long-upright']
+      const [taught, half] = [1, 0.5].map((part) => layOut({ ...measures, step: part * measures.step }, one, 'left'))
+      expect(findGivenUp(one, taught as Stance, half as Stance)).toEqual([])
+    }
     expect(given('bow', (stance) => ({ ...stance, loadLeft: 0.5 }))).toEqual(['front'])
     expect(given('parallel', step(0.52 * body.footLength))).toEqual(['level'])
     expect(given('parallel', step(0.48 * body.footLength))).toEqual([])
