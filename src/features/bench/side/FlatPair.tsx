@@ -14,7 +14,7 @@ const FLOOR_SPACE = 34
 const BESIDE = 0.12
 const HEAD_ROOM = 0.05
 /** Beside both bodies, for what is said of a knee that is held out, in pixels. */
-const SIDE_ROOM = 40
+const SIDE_ROOM = 50
 
 /** The body drawn level from its right side and from the front, at one scale. */
 export function FlatPair({ analysis }: { analysis: Analysis }) {
