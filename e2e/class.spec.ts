@@ -89,6 +89,30 @@ test('people move between lanes by key and by hand, a level is changed, and the 
   await expect(page.getByTestId('verdict')).toHaveText(/Holds/)
 })
 
+test('a plan kept in two tabs: the second is told, and going on with one’s own keeps that one', async ({
+  page,
+  context,
+}) => {
+  await openClass(page, 'press')
+  const second = await context.newPage()
+  await openClass(second, 'press')
+  await page.getByRole('button', { name: 'Keep for the class' }).click()
+  await expect(page.getByText(/^kept /)).toBeVisible()
+  await lane(second, 1)
+    .getByRole('button', { name: /^Tomasz/ })
+    .focus()
+  await second.keyboard.press('ArrowRight')
+  const mine = lane(second, 2).getByRole('button', { name: /^Tomasz .*put here by hand/ })
+  await expect(mine).toBeVisible()
+  await second.getByRole('button', { name: 'Keep for the class' }).click()
+  await second.getByRole('button', { name: 'Go on with mine' }).click()
+  await expect(second.getByText(/^kept /)).toBeVisible()
+  await expect(mine).toBeVisible()
+  await page.reload()
+  await openClass(page, 'press')
+  await expect(lane(page, 2).getByRole('button', { name: /^Tomasz .*put here by hand/ })).toBeVisible()
+})
+
 test('without chairs whoever needs a hand keeps it', async ({ page }) => {
   await openClass(page, 'white crane')
   await choose(page, /^Chairs:/, 'without chairs')

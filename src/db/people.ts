@@ -106,13 +106,12 @@ export async function savePerson(db: Database, saved: SavedPerson, now: string):
   return row ?? null
 }
 
-/** Saves several records, each where nobody else saved since; the ids of those that were saved. */
-export async function savePeople(db: Database, saved: readonly SavedPerson[], now: string): Promise<Set<string>> {
-  const answers = await allOrNone(
+/** Saves several records, each where nobody else saved since. */
+export async function savePeople(db: Database, saved: readonly SavedPerson[], now: string): Promise<void> {
+  await allOrNone(
     db,
     saved.map((one) => overwrite(db, one, now)),
   )
-  return new Set((answers as PersonRow[][]).flatMap((rows) => rows.map(({ id }) => id)))
 }
 
 /** Takes a person away, or brings them back; whether there was one to take or bring. */

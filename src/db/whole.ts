@@ -1,4 +1,4 @@
-import { and, asc, eq, isNull, sql } from 'drizzle-orm'
+import { asc, eq, isNull, sql } from 'drizzle-orm'
 import type { WholePerson, WholeRest } from '@/formats/whole-document'
 import type { Database } from './client'
 import { run } from './errors'
@@ -91,7 +91,7 @@ export async function endWhole(db: Database, rest: WholeRest, mark: string, now:
   const arrived = db
     .update(people)
     .set({ deletedAt: null })
-    .where(and(eq(people.deletedAt, mark)))
+    .where(eq(people.deletedAt, mark))
     .returning({ id: people.id })
   const answers = (await allOrNone(db, [arrived, ...library, ...classes, ...house])) as unknown[][]
   const count = (from: number, length: number) => answers.slice(from, from + length).flat().length

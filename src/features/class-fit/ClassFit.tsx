@@ -89,7 +89,7 @@ export function ClassFit({ groups, first, own, plans: known, day, aside }: Class
   }
   const putPlan = (plan: ClassPlan) =>
     setPlans([...plans.filter((one) => !(one.group === plan.group && one.posture === plan.posture)), plan])
-  const keep = async () => {
+  const keep = async (revision: number) => {
     const plan: PlanDocument = {
       format: PLAN_FORMAT,
       school,
@@ -104,7 +104,6 @@ export function ClassFit({ groups, first, own, plans: known, day, aside }: Class
       })),
     }
     try {
-      const revision = kept?.revision ?? 0
       const saved = await ask<ClassPlan>('/api/plans', 'PUT', { group, posture: posture.id, plan, revision })
       putPlan(saved)
       setForgetPlan(false)
@@ -133,7 +132,11 @@ export function ClassFit({ groups, first, own, plans: known, day, aside }: Class
               </button>
             )}
             {!several && group !== EVERYBODY && (
-              <Button variant="contained" disabled={levels.length === 0 || progress !== null} onClick={keep}>
+              <Button
+                variant="contained"
+                disabled={levels.length === 0 || progress !== null}
+                onClick={() => keep(kept?.revision ?? 0)}
+              >
                 Keep for the class
               </Button>
             )}
@@ -217,9 +220,8 @@ export function ClassFit({ groups, first, own, plans: known, day, aside }: Class
           setTheirs(undefined)
         }}
         onMine={() => {
-          // Kept once more, over what is there now.
-          setPlans(plans.filter((one) => one !== kept).concat(theirs ?? []))
           setTheirs(undefined)
+          keep(theirs?.revision ?? 0)
         }}
       />
       {isLoading && <p className={styles.quiet}>Fetching the group…</p>}
