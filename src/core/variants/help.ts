@@ -32,4 +32,4 @@ export function listHelped(stance: Stance, pose: Pose): { support: Support; stan
 }
 
 export const nameSupport = ({ kind, hand }: Pick<Support, 'kind' | 'hand'>): string =>
-  kind === 'touch' ? `light touch, ${hand} hand` : `${kind.replace('-', ' ')}, ${hand} hand`
+  `a ${kind === 'touch' ? 'light touch' : kind.replace('-', ' ')}, ${hand} hand`
