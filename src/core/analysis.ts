@@ -1,22 +1,20 @@
+import { judgeTaken, takeStance } from './assess'
 import { type Alignment, readAlignment } from './balance/alignment'
-import { findCauses, readBalance } from './balance/balance'
+import { findCauses } from './balance/balance'
 import { type Base, calcFullBase, calcSupportingBase } from './balance/base'
 import type { EdgeCause } from './balance/cause'
 import { calcFreeTurn } from './balance/free-turn'
-import { type LegReading, readLegs } from './balance/legs'
+import type { LegReading } from './balance/legs'
 import { calcMargins, calcRose, type Margins } from './balance/margins'
 import { calcPushes, type Pushes } from './balance/push'
 import { makeOwnStanding } from './balance/share'
 import { calcPossibleSplit, type PossibleSplit } from './balance/split'
-import { type Assured, listBodyErrors } from './balance/uncertainty'
+import type { Assured } from './balance/uncertainty'
 import type { Body } from './body/body'
 import type { BySide, Vec2 } from './conventions'
 import { InputError } from './errors'
 import type { Finding, Verdict } from './limits/finding'
-import { judge } from './limits/judge'
-import { type Pose, solvePose } from './pose/pose'
-import { checkFooting } from './stance/check'
-import { setFooting } from './stance/footing'
+import { assemble, type Pose } from './pose/pose'
 import type { Stance } from './stance/stance'
 
 /** Everything that the model says of one stance: metres, kilograms, newtons, radians, shares 0 to 1, floor frame. */
@@ -58,25 +56,25 @@ export type AnalysisOptions = {
  *   whose shares cannot add up, a base of no area
  */
 export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {}): Analysis {
-  const footing = setFooting(body, stance)
-  checkFooting(footing)
-  const pose = solvePose(footing)
+  const taken = takeStance(body, stance)
+  const { settled, legs, findings, verdict } = judgeTaken(taken)
+  const pose = taken.pose ?? assemble(settled)
+  const { balance } = taken
+  const { centre } = taken.footing
+  const { usable, views, assured, reserve } = balance
   const full = calcFullBase(pose)
   const supporting = calcSupportingBase(pose)
-  const balance = readBalance(pose, stance.seat ? listBodyErrors(pose) : null)
-  const { usable, views, assured, reserve } = balance
   const margins = {
-    full: calcMargins(full, pose.centre),
-    usable: calcMargins(usable, pose.centre, views),
+    full: calcMargins(full, centre),
+    usable: calcMargins(usable, centre, views),
     supporting:
       supporting &&
       calcMargins(
         supporting.map(([x, y]) => ({ x, y })),
-        pose.centre,
+        centre,
       ),
   }
-  const legs = readLegs(pose, pose.legs)
-  const rose = margins.usable.nearest < 0 ? NO_ROSE : calcRose(usable, pose.centre)
+  const rose = margins.usable.nearest < 0 ? NO_ROSE : calcRose(usable, centre)
   const standing = options.standing === undefined ? calcStandingMargin(body) : options.standing
   return {
     pose,
@@ -94,8 +92,9 @@ export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {
     alignment: readAlignment(pose, rose),
     freeTurn: options.withoutFreeTurn ? null : calcFreeTurn(body, stance),
     pushes: calcPushes(pose, margins.full, margins.usable),
-    causes: findCauses(pose, balance),
-    ...judge(pose, legs, balance),
+    causes: findCauses(taken.footing, balance),
+    findings,
+    verdict,
   }
 }
 
@@ -114,7 +113,7 @@ const NO_ROSE: number[] = new Array(72).fill(0)
 /** Assured margin of the person's own standing; null where it has none (no such stance, or no margin above zero). */
 export function calcStandingMargin(body: Body): number | null {
   try {
-    const { margin } = readBalance(setFooting(body, makeOwnStanding(body))).assured
+    const { margin } = takeStance(body, makeOwnStanding(body)).balance.assured
     return margin > 0 ? margin : null
   } catch (error) {
     if (error instanceof InputError) return null

@@ -88,6 +88,9 @@ export function calcHull<P extends { x: number; y: number }>(points: P[]): P[] {
   return hull
 }
 
+/** Metres. */
+const ON_EDGE = 1e-9
+
 /** Where a ray from inside a convex ring meets it: the distance along (dx, dy), 0 from outside. */
 export function calcRay(
   ring: readonly { x: number; y: number }[],
@@ -104,8 +107,9 @@ export function calcRay(
     const ny = a.x - b.x
     const approach = nx * dx + ny * dy
     const gap = nx * (a.x - x) + ny * (a.y - y)
-    if (gap < 0) return 0
-    if (approach > 0 && gap < reach * approach) reach = gap / approach
+    // A point on the edge, to the dust of its sums, is not outside.
+    if (gap < -ON_EDGE * Math.hypot(nx, ny)) return 0
+    if (approach > 0 && gap < reach * approach) reach = Math.max(0, gap) / approach
   }
   return Number.isFinite(reach) ? reach : 0
 }

@@ -59,9 +59,7 @@ export class UnreachableError extends InputError {
  * @throws UnreachableError a hip at ankle height, a knee past 140°, a held foot farther than the leg is long
  * @throws InputError "stance.supports.N.at" a support out of the hand's reach
  */
-export function solvePose(footing: Footing): Pose {
-  return assemble(settle(footing))
-}
+export const solvePose = (footing: Footing): Pose => assemble(settle(footing))
 
 /** What is found before anything is read off: the legs in place under the pelvis. */
 export type Settled = { footing: Footing; legs: BySide<Leg>; upper: UpperBody; pelvis: Vec3 }
@@ -222,7 +220,8 @@ function makeSegment(
   return { name, mass: body.segments[kind].mass * body.mass, centre, from, to }
 }
 
-function assemble({ footing, legs, upper, pelvis }: Settled): Pose {
+/** All joints and segments of what was settled. */
+export function assemble({ footing, legs, upper, pelvis }: Settled): Pose {
   const { body, stance, feet } = footing
   const joints = {
     pelvis,

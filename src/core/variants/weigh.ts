@@ -1,14 +1,11 @@
-import { type Balance, readBalance } from '../balance/balance'
-import { kneeLoad, type LegReading, readLegs } from '../balance/legs'
-import { listBodyErrors } from '../balance/uncertainty'
+import { judgeTaken, type Taken, takeStance } from '../assess'
+import type { Balance } from '../balance/balance'
+import { kneeLoad, type LegReading } from '../balance/legs'
 import type { Body } from '../body/body'
 import type { BySide } from '../conventions'
 import { InputError } from '../errors'
 import type { Finding, Severity, Verdict } from '../limits/finding'
-import { countsForVerdict, judge } from '../limits/judge'
-import { settle, solvePose } from '../pose/pose'
-import { checkFooting } from '../stance/check'
-import { type Footing, setFooting } from '../stance/footing'
+import { countsForVerdict } from '../limits/judge'
 import type { Stance } from '../stance/stance'
 
 /** A candidate as a search sees it. */
@@ -73,33 +70,28 @@ export class Scale {
     if (this.isOver(this.count)) throw new SearchCut()
     this.count++
     try {
-      const footing = setFooting(this.body, stance)
-      checkFooting(footing)
-      if (stance.seat) {
-        const pose = solvePose(footing)
-        return this.judge(pose, readLegs(pose, pose.legs), readBalance(pose, listBodyErrors(pose)))
-      }
-      const balance = readBalance(footing)
-      const { assured, reserve } = balance
+      const taken = takeStance(this.body, stance)
+      const { assured, reserve } = taken.balance
       if (assured.margin < leastMargin) {
-        const violation = 100 + calcShort(balance)
+        const violation = 100 + calcShort(taken.balance)
         return { ...IMPOSSIBLE, assured: assured.margin, reserve, violation, whole: false }
       }
-      return this.judge(footing, readLegs(footing, settle(footing).legs), balance)
+      return this.weighWhole(taken)
     } catch (error) {
       if (error instanceof InputError) return IMPOSSIBLE
       throw error
     }
   }
 
-  private judge(footing: Footing, legs: BySide<LegReading>, balance: Balance): Weighed {
-    const { findings, verdict } = judge(footing, legs, balance)
-    const violation = calcShort(balance) + this.sumViolations(findings, legs)
+  private weighWhole(taken: Taken): Weighed {
+    const { legs, findings, verdict } = judgeTaken(taken)
+    const { assured, reserve } = taken.balance
+    const violation = calcShort(taken.balance) + this.sumViolations(findings, legs)
     return {
       verdict,
       passes: verdict === 'holds' && violation === 0,
-      assured: balance.assured.margin,
-      reserve: balance.reserve,
+      assured: assured.margin,
+      reserve,
       kneeLoad: Math.max(kneeLoad(legs.left), kneeLoad(legs.right)),
       violation,
       whole: true,
