@@ -3,6 +3,7 @@
  *
  * Units: metres, kilograms, newtons, seconds, radians. Degrees, centimetres, inches and percent exist only outside.
  * Floor frame: z = 0 is the floor; x to the practitioner's right, y forward along the heading, z up; right-handed.
+ * It is the stance's own: where that stands in a room is for `stance/placed.ts`, which way is ahead for `stance/layout.ts`.
  * Yaw: counter-clockwise from above; a turn to the left is positive.
  * Toe-out: positive when the toes point away from the other foot (left yaw = +toeOut, right yaw = -toeOut).
  * Trunk: pitch positive forward, roll positive to the right, yaw relative to the pelvis.

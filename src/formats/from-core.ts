@@ -1,4 +1,4 @@
-import { type Arm, type BySide, bySide, DEG, type FootSetting, type Stance, type Support } from '@/core'
+import { type Arm, type BySide, bySide, DEG, type FootSetting, type Stance, type Support, USUAL_LIFT } from '@/core'
 import type { ArmDocument, FootDocument, StanceBody, SupportDocument } from './stance-document'
 
 /** From radians, without the dust of the conversion: 35° stays 35. */
@@ -27,11 +27,16 @@ export function fromStance(stance: Stance): StanceBody {
     ...(stance.frame !== 'upright' && { frame: stance.frame }),
     ...(stance.keeps && { keeps: [...stance.keeps] }),
     ...(stance.eyes !== 'open' && { eyes: stance.eyes }),
+    ...(stance.at && { at: { xM: stance.at.x, yM: stance.at.y, headingDeg: deg(stance.at.heading) } }),
     ...(floor.slope !== 0 && { floor: { slopeDeg: deg(floor.slope), downhillDeg: deg(floor.downhill) } }),
   }
 }
 
 export const fromArms = (arms: BySide<Arm>) => bySide((side) => fromArm(arms[side]))
+
+/** Only where it is not what is usual for the contact. */
+export const liftOf = ({ lift, contact }: Pick<FootSetting, 'lift' | 'contact'>) =>
+  Math.abs(lift - USUAL_LIFT[contact]) > 1e-9 ? { liftDeg: deg(lift) } : {}
 
 const fromFoot = (foot: FootSetting): FootDocument => ({
   heel: [...foot.heel] as [number, number],
@@ -39,7 +44,7 @@ const fromFoot = (foot: FootSetting): FootDocument => ({
   contact: foot.contact,
   pressureAt: foot.pressureAt,
   ...(foot.contact === 'air' && { clearanceM: foot.clearance }),
-  ...(foot.lift !== undefined && { liftDeg: deg(foot.lift) }),
+  ...liftOf(foot),
 })
 
 const fromArm = (arm: Arm): ArmDocument => ({

@@ -9,9 +9,10 @@ import {
   type Posture,
   SCHOOL_IDS,
   type SchoolId,
+  USUAL_LIFT,
 } from '@/core'
 import { flag, number, oneOf, text } from './fields'
-import { fromArms } from './from-core'
+import { fromArms, liftOf } from './from-core'
 import { armDocument } from './stance-document'
 import { toArm } from './to-core'
 
@@ -23,6 +24,7 @@ const footMeasure = z.looseObject(
     contact: oneOf(['whole', 'ball', 'heel', 'toe-touch', 'air']),
     pressureAt: number(0, 1, 'of the bearing part'),
     clearanceStatures: number(0, 0.6, 'of stature'),
+    liftDeg: number(-40, 60, 'degrees').optional(),
   },
   { error: 'an object of foot measures' },
 )
@@ -77,11 +79,12 @@ export type PostureDocument = z.infer<typeof postureDocument>
 const tidy = (value: number) => Math.round(value * 1e9) / 1e9
 const deg = (radians: number) => tidy(radians / DEG)
 
-const fromFoot = ({ toeOut, contact, pressureAt, clearance }: FootMeasure) => ({
-  toeOutDeg: deg(toeOut),
-  contact,
-  pressureAt,
-  clearanceStatures: tidy(clearance),
+const fromFoot = (foot: FootMeasure) => ({
+  toeOutDeg: deg(foot.toeOut),
+  contact: foot.contact,
+  pressureAt: foot.pressureAt,
+  clearanceStatures: tidy(foot.clearance),
+  ...liftOf(foot),
 })
 
 export function fromMeasures(m: Measures): MeasuresDocument {
@@ -109,6 +112,7 @@ const toFoot = (doc: MeasuresDocument['own']): FootMeasure => ({
   contact: doc.contact,
   pressureAt: doc.pressureAt,
   clearance: doc.clearanceStatures,
+  lift: doc.liftDeg === undefined ? USUAL_LIFT[doc.contact] : doc.liftDeg * DEG,
 })
 
 export function toMeasures(doc: MeasuresDocument): Measures {

@@ -66,6 +66,12 @@ export const supportDocument = z
     path: ['towardDeg'],
   })
 
+/** Where a stance stands in a room: its own origin and forward direction there. */
+export const placement = z.looseObject(
+  { xM: number(-100, 100, 'm'), yM: number(-100, 100, 'm'), headingDeg: number(-3600, 3600, 'degrees') },
+  { error: '{ xM, yM, headingDeg }' },
+)
+
 export const stanceBody = z.looseObject(
   {
     posture: text(200).optional(),
@@ -96,6 +102,7 @@ export const stanceBody = z.looseObject(
     frame: oneOf(['upright', 'inclined']).optional(),
     keeps: z.array(oneOf(FEATURES), { error: 'a list of features' }).optional(),
     eyes: oneOf(['open', 'closed']).optional(),
+    at: placement.optional(),
     floor: z
       .looseObject(
         { slopeDeg: number(0, 20, 'degrees').optional(), downhillDeg: number(-360, 360, 'degrees').optional() },

@@ -12,6 +12,7 @@ import {
   STANCE_DEFAULTS,
   type Stance,
   type Support,
+  USUAL_LIFT,
 } from '@/core'
 import { type HouseDocument, toHouse } from './house-document'
 import type { LimitsDocument, PersonDocument, SideLimitsDocument } from './person-document'
@@ -120,17 +121,18 @@ export function toStance(doc: StanceBody): Stance {
     frame: doc.frame ?? 'upright',
     keeps: doc.keeps,
     eyes: doc.eyes ?? 'open',
+    at: doc.at && { x: doc.at.xM, y: doc.at.yM, heading: doc.at.headingDeg * DEG },
     floor: { slope: (doc.floor?.slopeDeg ?? 0) * DEG, downhill: (doc.floor?.downhillDeg ?? 0) * DEG },
   })
 }
 
-const toFoot = (doc: FootDocument): FootSetting => ({
+const toFoot = ({ contact = 'whole', ...doc }: FootDocument): FootSetting => ({
   heel: doc.heel,
   toeOut: (doc.toeOutDeg ?? 0) * DEG,
-  contact: doc.contact ?? 'whole',
+  contact,
   pressureAt: doc.pressureAt ?? STANCE_DEFAULTS.pressureAt,
   clearance: doc.clearanceM ?? STANCE_DEFAULTS.clearanceM,
-  lift: rad(doc.liftDeg),
+  lift: rad(doc.liftDeg) ?? USUAL_LIFT[contact],
 })
 
 function toHeight(doc: StanceBody['height']): Height {

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { type Arm, type Contact, DEG, type Person, type Stance } from '@/core'
+import { type Arm, type Contact, DEG, type Person, type Stance, USUAL_LIFT } from '@/core'
 
 /** People and stances as they come, for properties. Distances in metres, angles in radians. */
 
@@ -27,13 +27,15 @@ const arm: fc.Arbitrary<Arm> = fc.record({
 })
 
 const foot = (x: number, contact: fc.Arbitrary<Contact>) =>
-  fc.record({
-    heel: fc.tuple(number(x - 0.08, x + 0.08), number(-0.2, 0.2)),
-    toeOut: degrees(-5, 50),
-    contact,
-    pressureAt: number(0.2, 0.7),
-    clearance: number(0.02, 0.2),
-  })
+  fc
+    .record({
+      heel: fc.tuple(number(x - 0.08, x + 0.08), number(-0.2, 0.2)),
+      toeOut: degrees(-5, 50),
+      contact,
+      pressureAt: number(0.2, 0.7),
+      clearance: number(0.02, 0.2),
+    })
+    .map((set) => ({ ...set, lift: USUAL_LIFT[set.contact] }))
 
 const onFloor = fc.constantFrom<Contact[]>('whole', 'whole', 'whole', 'ball', 'heel', 'toe-touch')
 

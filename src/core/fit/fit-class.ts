@@ -5,6 +5,7 @@ import { InputError } from '../errors'
 import { type Candidate, listCandidates } from '../postures/candidates'
 import type { Measures } from '../postures/measures'
 import { layOut } from '../postures/measures'
+import { calcLead } from '../stance/layout'
 import type { Stance } from '../stance/stance'
 import { asStoodBy } from '../variants/demands'
 import { makeSeated } from '../variants/seated'
@@ -105,10 +106,7 @@ function findStandingVariant(body: Body, stance: Stance, isOver?: IsOver): Varia
 }
 
 /** A form in which the other foot is in front is another posture. */
-function keepsFront({ feet }: Stance, asTaught: Stance): boolean {
-  const ahead = (both: Stance['feet']) => both.left.heel[1] - both.right.heel[1]
-  return ahead(feet) * ahead(asTaught.feet) >= -1e-6
-}
+const keepsFront = (form: Stance, asTaught: Stance): boolean => calcLead(form) * calcLead(asTaught) >= -1e-6
 
 /** The seated form with the posture's arms; with resting arms where those break a limit; null where sitting does too. */
 function sitFor(body: Body, stance: Stance): Stance | null {

@@ -3,6 +3,7 @@ import type { EdgeCause } from '../balance/cause'
 import { INPUT_SD } from '../balance/uncertainty'
 import type { Side } from '../conventions'
 import { type Footing, shareOf } from '../stance/footing'
+import { calcTrack } from '../stance/layout'
 import type { SupportKind } from '../stance/stance'
 import type { StanceRule } from './rule'
 import { isHeldEnough } from './supports'
@@ -182,7 +183,7 @@ const narrow: StanceRule = {
   advice: 'Step out as well as forward: a shoulder apart, or a little more.',
   find: ({ footing: { stance, body, feet, loadLeft } }) => {
     const bothLoaded = feet.left.part && feet.right.part && loadLeft > 0 && loadLeft < 1
-    const width = stance.feet.right.heel[0] - stance.feet.left.heel[0]
+    const width = calcTrack(stance)
     const limit = body.hipSeparation / 2
     if (!bothLoaded || stance.seat || !(width < limit)) return null
     const text =

@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { analyse } from '../analysis'
 import { resolveBody } from '../body/body'
 import type { Limits, Person } from '../body/person'
-import { DEG, type Vec2 } from '../conventions'
-import type { Stance, SupportKind } from '../stance/stance'
+import { bySide, DEG, type Vec2 } from '../conventions'
+import { type Stance, type SupportKind, withContact } from '../stance/stance'
 import { makeStandingStance } from '../stance/standing'
 import type { Severity } from './finding'
 import { HOUSE_RULES } from './house'
@@ -46,14 +46,14 @@ const holding = (kind: SupportKind): Partial<Stance> => ({
   supports: [{ kind, hand: 'right', at: [0.4, 0.2, 0.9], maxLoad: 0.05 }],
 })
 const squat = (pelvisDrop: number): Partial<Stance> => ({
-  feet: { left: { ...standing.feet.left, contact: 'ball' }, right: { ...standing.feet.right, contact: 'ball' } },
+  feet: bySide((side) => withContact(standing.feet[side], 'ball')),
   height: { pelvisDrop },
 })
 const empty = (share: number): Partial<Stance> => {
   const { feet: set } = feet(-0.12, 0.12, 0, 0.25)
   return {
     keeps: ['contact'],
-    feet: { ...set, left: { ...set.left, contact: 'ball' } },
+    feet: { ...set, left: withContact(set.left, 'ball') },
     loadLeft: share,
     ...bentRight,
   }

@@ -1,5 +1,6 @@
 import { DEG, directionOf } from '../conventions'
 import { findFrontSide, shareOf } from '../stance/footing'
+import { calcLead } from '../stance/layout'
 import type { StanceRule } from './rule'
 import { degrees } from './words'
 
@@ -133,8 +134,7 @@ const offFoot: StanceRule = {
   heading: () => 'The hips do not face the front foot’s line',
   advice: 'Turn the hips with the front foot, or turn the foot.',
   find: ({ footing: { stance, body, feet } }) => {
-    const { left, right } = stance.feet
-    const apart = Math.abs(left.heel[1] - right.heel[1])
+    const apart = Math.abs(calcLead(stance))
     const front = findFrontSide(stance)
     if (stance.seat || apart < STAGGERED || !feet[front].part || shareOf(stance, front) === 0) return null
     const value = Math.abs(directionOf(feet[front].ux, feet[front].uy) - stance.pelvisYaw)

@@ -1,6 +1,6 @@
 import { PROPORTIONS } from '../body/body'
 import { DEG } from '../conventions'
-import type { Contact, Feature } from '../stance/stance'
+import { type Contact, type Feature, withContact } from '../stance/stance'
 import type { Measures } from './measures'
 
 /** A version of a posture that a class could be taught: in measures that can be said, and how far it is from as taught. */
@@ -118,7 +118,7 @@ function listContacts({ own }: Measures): Axis {
   const down = DOWN_FROM[own.contact] ?? []
   return [own.contact, ...down].map((contact, i) => ({
     feature: 'contact',
-    make: (measures) => ({ ...measures, own: { ...measures.own, contact } }),
+    make: (measures) => ({ ...measures, own: withContact(measures.own, contact) }),
     size: i * SCALE.contact,
   }))
 }

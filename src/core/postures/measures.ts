@@ -1,5 +1,6 @@
 import type { Body } from '../body/body'
 import { type BySide, otherSide, type Side, sideSign } from '../conventions'
+import { calcLead, calcTrack } from '../stance/layout'
 import {
   type Arm,
   type Contact,
@@ -11,7 +12,7 @@ import {
 } from '../stance/stance'
 import { makeSeated } from '../variants/seated'
 
-export type FootMeasure = { toeOut: number; contact: Contact; pressureAt: number; clearance: number }
+export type FootMeasure = { toeOut: number; contact: Contact; pressureAt: number; clearance: number; lift: number }
 
 /**
  * A stance in the body's own measures, as a teacher says it: it fits everybody. The side that a posture is named after
@@ -93,7 +94,7 @@ const NO_SUPPORTS: readonly Support[] = []
 const LEVEL_FLOOR = { slope: 0, downhill: 0 }
 
 const layFoot = (
-  { toeOut, contact, pressureAt, clearance }: FootMeasure,
+  { toeOut, contact, pressureAt, clearance, lift }: FootMeasure,
   body: Body,
   x: number,
   y: number,
@@ -103,6 +104,7 @@ const layFoot = (
   contact,
   pressureAt,
   clearance: mm(clearance * body.stature),
+  lift,
 })
 
 const seat = (measures: Measures, body: Body, side: Side, posture?: string, keeps?: readonly Feature[]): Stance => ({
@@ -120,17 +122,16 @@ const seat = (measures: Measures, body: Body, side: Side, posture?: string, keep
 export function measureStance(stance: Stance, body: Body, side: Side, flexion: BySide<number>): Measures {
   const other = otherSide(side)
   const foot = (one: Side): FootMeasure => {
-    const { toeOut, contact, pressureAt, clearance } = stance.feet[one]
-    return { toeOut, contact, pressureAt, clearance: clearance / body.stature }
+    const { toeOut, contact, pressureAt, clearance, lift } = stance.feet[one]
+    return { toeOut, contact, pressureAt, clearance: clearance / body.stature, lift }
   }
   const { height } = stance
-  const apart = sideSign(side) * (stance.feet[side].heel[0] - stance.feet[other].heel[0])
   const ownLoad = side === 'left' ? stance.loadLeft : 1 - stance.loadLeft
   const named = 'kneeFlexion' in height ? height.leg : ownLoad >= 0.5 ? side : other
   return {
-    track: apart / body.shoulderWidth,
+    track: calcTrack(stance) / body.shoulderWidth,
     breadths: 0,
-    step: (stance.feet[side].heel[1] - stance.feet[other].heel[1]) / body.stature,
+    step: (turnSign(side) * calcLead(stance)) / body.stature,
     own: foot(side),
     other: foot(other),
     ownLoad,
@@ -155,8 +156,8 @@ export const PLAIN: Measures = {
   track: 1,
   breadths: 0,
   step: 0,
-  own: { toeOut: 0, contact: 'whole', pressureAt: STANCE_DEFAULTS.pressureAt, clearance: 0.06 },
-  other: { toeOut: 0, contact: 'whole', pressureAt: STANCE_DEFAULTS.pressureAt, clearance: 0.06 },
+  own: { toeOut: 0, contact: 'whole', pressureAt: STANCE_DEFAULTS.pressureAt, clearance: 0.06, lift: 0 },
+  other: { toeOut: 0, contact: 'whole', pressureAt: STANCE_DEFAULTS.pressureAt, clearance: 0.06, lift: 0 },
   ownLoad: 0.5,
   kneeFlexion: 0,
   kneeOf: null,

@@ -1,8 +1,8 @@
 import type { Body } from '../body/body'
 import { DEG, type Side } from '../conventions'
-import type { Arm, Contact, Feature, Stance } from '../stance/stance'
+import { type Arm, type Contact, type Feature, type Stance, withContact } from '../stance/stance'
 import { ARM_PRESETS } from './arms'
-import { layOut, type Measures, PLAIN } from './measures'
+import { type FootMeasure, layOut, type Measures, PLAIN } from './measures'
 import { SCHOOL_IDS, SCHOOLS, type School, type SchoolId } from './schools'
 
 /** One posture of the library: what it is for, how it is said, and its measures in each school. */
@@ -47,10 +47,9 @@ export type Plan = {
 const DOWN = ARM_PRESETS.down.arms.left
 
 function toMeasures(plan: Plan, school: School): Measures {
-  const foot = (set: Plan['own'] = {}) => ({
-    ...PLAIN.own,
+  const foot = (set: Plan['own'] = {}): FootMeasure => ({
+    ...withContact(PLAIN.own, set.contact ?? 'whole'),
     toeOut: (set.toeOutDeg ?? 0) * DEG,
-    contact: set.contact ?? ('whole' as const),
     clearance: set.clearance ?? PLAIN.own.clearance,
   })
   return {

@@ -4,6 +4,7 @@ import { DEG, type Vec2 } from '../conventions'
 import { calcArea } from '../geometry/polygon'
 import { BEARING_PARTS, FOOT_OUTLINE, layOnFloor, placeFoot } from './foot'
 import type { Contact } from './stance'
+import { USUAL_LIFT } from './stance'
 
 const body = resolveBody({ stature: 1.7, mass: 70, sex: 'male', footLength: 0.25, footBreadth: 0.1 })
 const set = (contact: Contact, toeOut = 0, heel: Vec2 = [0, 0]) => ({
@@ -12,6 +13,7 @@ const set = (contact: Contact, toeOut = 0, heel: Vec2 = [0, 0]) => ({
   contact,
   pressureAt: 0.45,
   clearance: 0.1,
+  lift: USUAL_LIFT[contact],
 })
 
 describe('a foot on the floor', () => {

@@ -1,5 +1,5 @@
 import type { Body } from '../body/body'
-import { DEG, type Side, sideSign, type Vec2 } from '../conventions'
+import { type Side, sideSign, type Vec2 } from '../conventions'
 import { calcCentroid, clipHalfPlane, type Ring } from '../geometry/polygon'
 import type { Contact, FootSetting } from './stance'
 
@@ -19,15 +19,6 @@ export const FOOT_OUTLINE: Ring = [
 const ANKLE_AT = 0.25
 /** The metatarsal line, about which a lifted heel turns. */
 export const BALL_AT = 0.72
-
-/** How far the heel is usually lifted in a contact (lifted toes negative). Defaults of the model. */
-export const USUAL_LIFT: Record<Contact, number> = {
-  whole: 0,
-  ball: 20 * DEG,
-  heel: -15 * DEG,
-  'toe-touch': 35 * DEG,
-  air: 0,
-}
 
 /** The part of the outline that bears, in the foot's unit frame. */
 export type BearingPart = { ring: Ring; centroid: Vec2; from: number; to: number }
@@ -90,7 +81,7 @@ export function placeFoot(body: Body, side: Side, setting: FootSetting): PlacedF
   const L = body.footLength
   const B = body.footBreadth
   const [hx, hy] = setting.heel
-  const lift = setting.lift ?? USUAL_LIFT[setting.contact]
+  const { lift } = setting
   const cos = Math.cos(lift)
   const sin = Math.sin(lift)
   const ground = setting.contact === 'air' ? setting.clearance : 0

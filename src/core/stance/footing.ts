@@ -1,6 +1,7 @@
 import type { Body } from '../body/body'
 import { type BySide, bySide, otherSide, type Side, type Vec2 } from '../conventions'
 import { type PlacedFoot, placeFoot } from './foot'
+import { calcLead } from './layout'
 import type { Stance } from './stance'
 
 /**
@@ -37,23 +38,23 @@ const AS_GOOD_AS_LIFTED = 0.05
 export const isLight = ({ feet, stance }: Footing, side: Side): boolean =>
   feet[side].part === null || shareOf(stance, side) < AS_GOOD_AS_LIFTED
 
-/** How far the left heel is ahead of the right one; next to nothing is a tie. */
-const calcLead = ({ feet }: Stance): number => {
-  const ahead = feet.left.heel[1] - feet.right.heel[1]
+/** How far the left heel is ahead; next to nothing is a tie. */
+const leadOrTie = (stance: Stance): number => {
+  const ahead = calcLead(stance)
   return Math.abs(ahead) > 1e-9 ? ahead : 0
 }
 
 /** The fuller leg; a tie: the one whose heel is further forward, then the left. */
 export function findFullerSide(stance: Stance): Side {
   const more = stance.loadLeft - 0.5
-  return (Math.abs(more) > 1e-9 ? more : calcLead(stance)) >= 0 ? 'left' : 'right'
+  return (Math.abs(more) > 1e-9 ? more : leadOrTie(stance)) >= 0 ? 'left' : 'right'
 }
 
 export const findLightSide = (stance: Stance): Side => otherSide(findFullerSide(stance))
 
 /** The side whose heel is further forward; a tie: the fuller leg, then the left. */
 export function findFrontSide(stance: Stance): Side {
-  const lead = calcLead(stance)
+  const lead = leadOrTie(stance)
   if (lead === 0) return findFullerSide(stance)
   return lead > 0 ? 'left' : 'right'
 }

@@ -1,4 +1,5 @@
-import type { BySide, Side, Vec2, Vec3 } from '../conventions'
+import { type BySide, DEG, type Side, type Vec2, type Vec3 } from '../conventions'
+import type { Placement } from './placed'
 
 export type Contact = 'whole' | 'ball' | 'heel' | 'toe-touch' | 'air'
 
@@ -11,9 +12,25 @@ export type FootSetting = {
   pressureAt: number
   /** Height of the lowest part of a foot held in the air. */
   clearance: number
-  /** How far the heel is lifted (lifted toes negative); not given: what is usual for the contact. */
-  lift?: number | undefined
+  /** How far the heel is lifted (lifted toes negative). */
+  lift: number
 }
+
+/** How far the heel is usually lifted in a contact. Defaults of the model. */
+export const USUAL_LIFT: Record<Contact, number> = {
+  whole: 0,
+  ball: 20 * DEG,
+  heel: -15 * DEG,
+  'toe-touch': 35 * DEG,
+  air: 0,
+}
+
+/** A foot that meets the floor in another way begins with what is usual there. */
+export const withContact = <Foot extends { contact: Contact; lift: number }>(foot: Foot, contact: Contact): Foot => ({
+  ...foot,
+  contact,
+  lift: USUAL_LIFT[contact],
+})
 
 /** One height choice: a knee flexion target for a leg (none named: the fuller), or how far the pelvis drops. */
 export type Height = { kneeFlexion: number; leg?: Side } | { pelvisDrop: number }
@@ -54,6 +71,8 @@ export type Stance = {
   /** What the posture is for; not given: read off the stance. */
   keeps?: readonly Feature[] | undefined
   eyes: 'open' | 'closed'
+  /** Where it stands in a room; changes no reading. */
+  at?: Placement | undefined
   floor: { slope: number; downhill: number }
 }
 

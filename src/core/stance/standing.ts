@@ -10,6 +10,7 @@ export function makeStandingStance(body: Body): Stance {
     contact: 'whole' as const,
     pressureAt: STANCE_DEFAULTS.pressureAt,
     clearance: STANCE_DEFAULTS.clearanceM,
+    lift: 0,
   })
   return {
     feet: { left: foot(-body.shoulderWidth / 2), right: foot(body.shoulderWidth / 2) },

@@ -1,7 +1,7 @@
 import { DEG } from '../conventions'
+import { calcLead, calcTrack } from '../stance/layout'
 import type { Stance } from '../stance/stance'
 import { nameSupport } from './help'
-import { calcStep } from './meaning'
 import type { ChangeValue, ChangeWhat } from './variant'
 
 /** Lengths, angles and shares that differ by less than this are the same to whoever sets them. */
@@ -65,13 +65,13 @@ const ASPECTS: readonly Aspect[] = [
   {
     what: 'stepLength',
     unit: 'm',
-    read: calcStep,
+    read: calcLead,
     take: (from, to) => feet(from, (side) => ({ heel: [from.feet[side].heel[0], to.feet[side].heel[1]] })),
   },
   {
     what: 'trackWidth',
     unit: 'm',
-    read: ({ feet: { left, right } }) => right.heel[0] - left.heel[0],
+    read: calcTrack,
     take: (from, to) => feet(from, (side) => ({ heel: [to.feet[side].heel[0], from.feet[side].heel[1]] })),
   },
   sided('left', 'toeOutLeft', 'toeOut'),

@@ -1,4 +1,4 @@
-import type { Contact, Stance } from '../stance/stance'
+import { type Contact, type Stance, withContact } from '../stance/stance'
 import { meetDemands } from './demands'
 import { type Lever, type LeverId, listLevers, type Start } from './levers'
 import type { Weighed } from './weigh'
@@ -35,8 +35,7 @@ function listContacts(contact: Contact): Contact[] {
   return contact === 'whole' ? ['whole'] : [contact, 'whole']
 }
 
-/** Another contact begins with its own usual lift. */
 const setContact = (stance: Stance, side: 'left' | 'right', contact: Contact): Stance => ({
   ...stance,
-  feet: { ...stance.feet, [side]: { ...stance.feet[side], contact, lift: undefined } },
+  feet: { ...stance.feet, [side]: withContact(stance.feet[side], contact) },
 })

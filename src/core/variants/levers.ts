@@ -1,6 +1,7 @@
 import type { Body } from '../body/body'
 import { type BySide, bySide, DEG, otherSide, type Side, type Vec2 } from '../conventions'
 import { findLightSide } from '../stance/footing'
+import { calcLead } from '../stance/layout'
 import type { Feature, FootSetting, Stance } from '../stance/stance'
 import { listShareRange, listStepRange } from './meaning'
 
@@ -148,7 +149,7 @@ function findMeaning({ stance, flexion }: Start): Set<LeverId> {
   if (Math.abs(stance.loadLeft - 0.5) >= LOADED_APART) meaning.add('share')
   if (flexion >= LOW_STANCE) meaning.add('height')
   if (Math.abs(stance.pelvisYaw) >= TURNED) meaning.add('pelvisYaw')
-  if (Math.abs(stance.feet.left.heel[1] - stance.feet.right.heel[1]) <= FEET_LEVEL) meaning.add('step')
+  if (Math.abs(calcLead(stance)) <= FEET_LEVEL) meaning.add('step')
   return meaning
 }
 

@@ -1,6 +1,7 @@
 import type { Body } from '../body/body'
 import { SIDES, type Side } from '../conventions'
 import { shareOf } from '../stance/footing'
+import { calcLead } from '../stance/layout'
 import type { Stance } from '../stance/stance'
 
 /**
@@ -17,9 +18,6 @@ const DUST = 1e-9
 /** Postures are laid out in whole millimetres: half a step may come out half a one shorter. */
 const MILLIMETRE = 1e-3
 
-/** How far the left heel is ahead of the right one. */
-export const calcStep = ({ feet }: Stance): number => feet.left.heel[1] - feet.right.heel[1]
-
 const isStep = (step: number, { footLength }: Body): boolean => Math.abs(step) > footLength / 2
 
 const leastStep = (step: number): number => Math.abs(step) / 2 - MILLIMETRE
@@ -29,7 +27,7 @@ const frontOf = (step: number): Side => (step > 0 ? 'left' : 'right')
 /** What a stance gives up of what another one is for. */
 export function findGivenUp(body: Body, original: Stance, stance: Stance): Meaning[] {
   if (original.seat || stance.seat) return []
-  const [before, after] = [calcStep(original), calcStep(stance)]
+  const [before, after] = [calcLead(original), calcLead(stance)]
   const given: Meaning[] = []
   if (!isStep(before, body)) {
     if (isStep(after, body)) given.push('level')
@@ -46,7 +44,7 @@ const isEmpty = (stance: Stance, side: Side): boolean => shareOf(stance, side) <
 
 /** How far a step (left heel ahead of the right) may be changed with what the posture is for kept: from, to. */
 export function listStepRange(body: Body, stance: Stance): readonly [number, number] {
-  const step = calcStep(stance)
+  const step = calcLead(stance)
   const most = body.footLength / 2
   if (!isStep(step, body)) return [-most - step, most - step]
   const shorter = Math.abs(step) - leastStep(step)
@@ -56,7 +54,7 @@ export function listStepRange(body: Body, stance: Stance): readonly [number, num
 /** The shares on the left foot with which what the posture is for is kept. */
 export function listShareRange(body: Body, stance: Stance): readonly [number, number] {
   let [low, high] = [0, 1]
-  const step = calcStep(stance)
+  const step = calcLead(stance)
   if (isStep(step, body) && shareOf(stance, frontOf(step)) > 0.5) {
     if (frontOf(step) === 'left') low = 0.5 + POINT
     else high = 0.5 - POINT

@@ -22,8 +22,8 @@ export function listVersions(body: Body, stance: Stance, flexion: BySide<number>
       ...foot,
       heel: [foot.heel[0] + dx, foot.heel[1] + dy] as const,
     })
-    const { supports, eyes, floor, loadMeasured } = stance
+    const { supports, eyes, floor, loadMeasured, at } = stance
     const feet = { left: move(laid.feet.left), right: move(laid.feet.right) }
-    return { ...laid, feet, supports, eyes, floor, loadMeasured }
+    return { ...laid, feet, supports, eyes, floor, loadMeasured, at }
   })
 }

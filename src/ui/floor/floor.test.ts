@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { FOOT_OUTLINE, layOnFloor, makeStandingStance, resolveBody, setFooting, type Vec2 } from '@/core'
+import { FOOT_OUTLINE, layOnFloor, makeStandingStance, resolveBody, setFooting, type Vec2, withContact } from '@/core'
 import { bearingRing, midline, solePath } from './footprint'
 import { fitPlan, ringPath, toFloor, toScreen } from './plan'
 import { drawTrueScale } from './true-scale'
@@ -62,7 +62,7 @@ describe('the floor on the screen', () => {
     expect(Math.abs(Math.min(...ys) - Math.min(...outline.map(([, y]) => y)))).toBeLessThan(within)
     const ball = setFooting(body, {
       ...standing,
-      feet: { ...standing.feet, right: { ...standing.feet.right, contact: 'ball' } },
+      feet: { ...standing.feet, right: withContact(standing.feet.right, 'ball') },
     })
     expect(Math.min(...bearingRing(ball.feet.right).map(([, y]) => y))).toBeCloseTo(0.62 * body.footLength, 9)
     const air = setFooting(body, {

@@ -3,6 +3,8 @@ import {
   ARM_PRESETS,
   type ArmPreset,
   type Contact,
+  calcLead,
+  calcTrack,
   findFrontSide,
   findFullerSide,
   otherSide,
@@ -41,8 +43,7 @@ export function setLoadLeft(stance: StanceBody, percent: number): StanceBody {
 export const frontSide = (stance: StanceBody): Side => findFrontSide(toStance(stance))
 
 export const stepLength = (stance: StanceBody): number => {
-  const front = frontSide(stance)
-  return toMillimetre(stance.feet[front].heel[1] - stance.feet[otherSide(front)].heel[1])
+  return toMillimetre(Math.abs(calcLead(toStance(stance))))
 }
 
 /** The front foot moves; the rear one is where the standing begins. */
@@ -52,8 +53,7 @@ export function setStepLength(stance: StanceBody, metres: number): StanceBody {
   return moveFoot(stance, front, stance.feet[front].heel[0], rear.heel[1] + metres)
 }
 
-export const trackWidth = (stance: StanceBody): number =>
-  toMillimetre(stance.feet.right.heel[0] - stance.feet.left.heel[0])
+export const trackWidth = (stance: StanceBody): number => toMillimetre(calcTrack(toStance(stance)))
 
 /** Both feet move, so that the middle stays. */
 export function setTrackWidth(stance: StanceBody, metres: number): StanceBody {
@@ -87,7 +87,9 @@ export const setTrunk = (stance: StanceBody, change: Partial<Trunk>): StanceBody
 export function setContact(stance: StanceBody, side: Side, contact: Contact): StanceBody {
   const { [otherSide(side)]: other } = stance.feet
   if (contact === 'air' && other.contact === 'air') return stance
-  const foot = { ...stance.feet[side], contact, ...(contact === 'air' && { clearanceM: 0.1 }) }
+  // What was lifted as a file says it was lifted in the old contact.
+  const { liftDeg: _, ...set } = stance.feet[side]
+  const foot = { ...set, contact, ...(contact === 'air' && { clearanceM: 0.1 }) }
   const feet = { ...stance.feet, [side]: foot }
   if (contact === 'air') return { ...stance, feet, loadLeftPct: side === 'left' ? 0 : 100 }
   return { ...stance, feet }

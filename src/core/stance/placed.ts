@@ -1,0 +1,52 @@
+import type { Side, Vec2 } from '../conventions'
+import type { FootSetting, Stance } from './stance'
+
+/**
+ * Where a stance stands in a room: the origin of its own floor frame, and how far its forward direction is turned
+ * counter-clockwise from the room's. Metres, radians. The room's frame: x to the right and y ahead of somebody whose
+ * heading is 0.
+ */
+export type Placement = { x: number; y: number; heading: number }
+
+/** A point of a stance's floor frame in the room. */
+export function toRoom({ x, y, heading }: Placement, [px, py]: Vec2): Vec2 {
+  const [cos, sin] = [Math.cos(heading), Math.sin(heading)]
+  return [x + cos * px - sin * py, y + sin * px + cos * py]
+}
+
+/** A point of the room in a stance's floor frame. */
+export function fromRoom({ x, y, heading }: Placement, [rx, ry]: Vec2): Vec2 {
+  const [cos, sin] = [Math.cos(heading), Math.sin(heading)]
+  return [cos * (rx - x) + sin * (ry - y), cos * (ry - y) - sin * (rx - x)]
+}
+
+/**
+ * The same feet, hips, hands and seat in the same places of the room, said from another place and heading: what was
+ * ahead may be beside. Where it stood before counts as the room's origin unless it says so itself.
+ */
+export function sayFrom(stance: Stance, at: Placement): Stance {
+  const from = stance.at ?? ORIGIN
+  const turned = from.heading - at.heading
+  const move = (point: Vec2) => fromRoom(at, toRoom(from, point))
+  const foot = (set: FootSetting, side: Side): FootSetting => ({
+    ...set,
+    heel: move(set.heel),
+    toeOut: set.toeOut + (side === 'left' ? turned : -turned),
+  })
+  const { feet, seat, floor } = stance
+  return {
+    ...stance,
+    at,
+    feet: { left: foot(feet.left, 'left'), right: foot(feet.right, 'right') },
+    pelvisYaw: stance.pelvisYaw + turned,
+    supports: stance.supports.map((support) => {
+      const [x, y] = move([support.at[0], support.at[1]])
+      const { toward } = support
+      return { ...support, at: [x, y, support.at[2]], ...(toward !== undefined && { toward: toward + turned }) }
+    }),
+    ...(seat && { seat: { ...seat, at: move(seat.at) } }),
+    floor: { ...floor, downhill: floor.downhill + turned },
+  }
+}
+
+const ORIGIN: Placement = { x: 0, y: 0, heading: 0 }
