@@ -1,8 +1,8 @@
-/** Imports point one way: app → features → ui, workers, server → records → formats, db → core. */
+/** Imports point one way: app → features → ui, workers, server → words → records → formats, db → core. */
 const layer = (from, ...mayNot) => ({
   name: `${from}-points-down`,
   severity: 'error',
-  from: { path: `^src/${from}/` },
+  from: { path: `^src/${from}/`, pathNot: '\\.test\\.ts$' },
   to: { path: `^src/(${mayNot.join('|')})/` },
 })
 
@@ -22,9 +22,10 @@ module.exports = {
       from: { pathNot: '^src/core/|\\.test\\.ts$|^bench/' },
       to: { path: '^src/core/(?!index\\.ts$)' },
     },
-    layer('formats', 'db', 'records', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('records', 'db', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('db', 'records', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('formats', 'db', 'records', 'words', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('records', 'db', 'words', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('words', 'db', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('db', 'records', 'words', 'ui', 'workers', 'server', 'features', 'app'),
     layer('ui', 'db', 'workers', 'server', 'features', 'app'),
     layer('workers', 'db', 'ui', 'server', 'features', 'app'),
     layer('server', 'ui', 'workers', 'features', 'app'),

@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { describe, expect, it } from 'vitest'
 import { analyseDocument } from '@/formats/analyse-document'
+import { IN_DOCUMENTS } from '@/words/documents'
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url))
 const WORKED = readFileSync(`${ROOT}src/formats/worked/stances.ndjson`, 'utf8').trim().split('\n')
@@ -15,7 +16,7 @@ describe('the command line', () => {
     const first = WORKED[0] as string
     const { stdout, status } = nivrel(['analyze', '-'], first)
     expect(status).toBe(0)
-    expect(JSON.parse(stdout)).toEqual(JSON.parse(JSON.stringify(analyseDocument(JSON.parse(first)))))
+    expect(JSON.parse(stdout)).toEqual(JSON.parse(JSON.stringify(analyseDocument(JSON.parse(first), IN_DOCUMENTS))))
   })
 
   it('answers line for line, in order; a bad line is answered in its place; blank lines are skipped', () => {
@@ -42,7 +43,7 @@ describe('the command line', () => {
     expect(status).toBe(0)
     const { format, original, variants } = JSON.parse(stdout)
     expect([format, original.format, variants.length]).toEqual(['nivrel.variants/1', 'nivrel.stance/1', 1])
-    expect(analyseDocument(variants[0].stance).verdict).toBe('holds')
+    expect(analyseDocument(variants[0].stance, IN_DOCUMENTS).verdict).toBe('holds')
     expect(variants[0].changes[0]).toMatchObject({ what: expect.any(String), buys: expect.any(String) })
   })
 
@@ -75,7 +76,7 @@ describe('the command line', () => {
     ])
     expect(unfitted).toBe(1)
     const ana = { format: 'nivrel.stance/1', person: request.people[0]?.person, stance: people[0].stance }
-    const { verdict, margins } = analyseDocument(ana)
+    const { verdict, margins } = analyseDocument(ana, IN_DOCUMENTS)
     expect([verdict, margins.assuredM]).toEqual(['holds', people[0].assuredM])
     const bad = nivrel(['fit', '-'], JSON.stringify({ ...request, posture: 'swan' }))
     expect([bad.status, bad.stderr.split(':')[0]]).toEqual([1, 'posture'])

@@ -6,6 +6,8 @@ import { toErrorDocument } from '@/formats/error-document'
 import { fitDocument } from '@/formats/fit-document'
 import { parseJson } from '@/formats/parse'
 import { variantsDocument } from '@/formats/variants-document'
+import { IN_DOCUMENTS } from '@/words/documents'
+import { sayRefused } from '@/words/errors'
 
 const HELP = `Nivrel: how near the edge a stance is, and the smallest change that makes it safer.
 
@@ -34,7 +36,7 @@ async function main(args: string[]): Promise<void> {
 async function analyze(args: string[]): Promise<void> {
   const lines = args.includes('--ndjson')
   const file = takeFile(args.filter((a) => a !== '--ndjson'))
-  if (!lines) return print(JSON.stringify(analyseDocument(readDocument(file)), null, 2))
+  if (!lines) return print(JSON.stringify(analyseDocument(readDocument(file), IN_DOCUMENTS), null, 2))
   const input = file === '-' ? process.stdin : createReadStream(file)
   input.on('error', fail)
   for await (const line of createInterface({ input, crlfDelay: Number.POSITIVE_INFINITY })) {
@@ -47,19 +49,19 @@ async function variants(args: string[]): Promise<void> {
   const most = at < 0 ? undefined : Number(args[at + 1])
   if (most !== undefined && !(Number.isInteger(most) && most > 0)) throw new UsageError('--most takes a whole number')
   const file = takeFile(at < 0 ? args : args.toSpliced(at, 2))
-  await print(JSON.stringify(variantsDocument(readDocument(file), most), null, 2))
+  await print(JSON.stringify(variantsDocument(readDocument(file), IN_DOCUMENTS, most), null, 2))
 }
 
 async function fit(args: string[]): Promise<void> {
-  await print(JSON.stringify(fitDocument(readDocument(takeFile(args))), null, 2))
+  await print(JSON.stringify(fitDocument(readDocument(takeFile(args)), IN_DOCUMENTS), null, 2))
 }
 
 /** A bad line answers in its place and doesn't stop the rest. */
 function analyseLine(line: string): unknown {
   try {
-    return analyseDocument(parseJson(line))
+    return analyseDocument(parseJson(line), IN_DOCUMENTS)
   } catch (error) {
-    if (error instanceof InputError) return toErrorDocument(error)
+    if (error instanceof InputError) return toErrorDocument(error, IN_DOCUMENTS)
     throw error
   }
 }
@@ -85,7 +87,7 @@ function fail(error: unknown): never {
   const known = error instanceof InputError || error instanceof UsageError || isFileError(error)
   if (!known) throw error
   process.stderr.write(
-    `${(error as Error).message}${error instanceof UsageError ? ' (--help lists what there is)' : ''}\n`,
+    `${error instanceof InputError ? sayRefused(error) : (error as Error).message}${error instanceof UsageError ? ' (--help lists what there is)' : ''}\n`,
   )
   process.exit(error instanceof UsageError ? 2 : 1)
 }

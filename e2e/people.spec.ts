@@ -279,5 +279,5 @@ test('pages carry strict headers, and a write from another site is refused', asy
     expect(await trapped.text()).not.toContain('Keziah')
   }
   const bad = await request.post('/api/people', { data: body })
-  expect(await bad.json()).toMatchObject({ error: { field: 'records', accepts: 'at least one record' } })
+  expect(await bad.json()).toMatchObject({ error: { field: 'records', accepts: 'a list of at least 1' } })
 })

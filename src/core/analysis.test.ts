@@ -164,7 +164,8 @@ describe('limits on load', () => {
     const tipped = analyse(limited, STANDING, { standing: null, withoutFreeTurn: true })
     const reserve = tipped.findings.find(({ code }) => code === 'balance.reserve')
     expect(reserve).toMatchObject({ severity: 'hard', cause: { kind: 'order', side: 'left' } })
-    expect(reserve?.text).toMatch(/left leg may carry 50 %, and 50 % is on it\. A felt share is ± 5 points/)
+    expect(reserve?.says).toMatchObject({ aspect: 'order', leg: 'left', measured: 'felt', give: { value: 0.05 } })
+    expect(reserve?.says?.ordered).toEqual({ value: 0.5, unit: 'share' })
   })
 
   it('are kept by own standing, even where that can be, else the nearest share that keeps the reserve', () => {

@@ -1,3 +1,6 @@
+/** What would be accepted, as a code with what it names: whoever shows it puts it into words. */
+export type Accepts = { readonly code: string; readonly [name: string]: string | number }
+
 /** The caller's mistake: names the field as a dotted path of the document, what was given, and what would be accepted. */
 export class InputError extends Error {
   override readonly name = 'InputError'
@@ -5,15 +8,8 @@ export class InputError extends Error {
   constructor(
     readonly field: string,
     readonly value: unknown,
-    readonly accepts: string,
+    readonly accepts: Accepts,
   ) {
-    super(`${field}: ${show(value)} is not accepted; ${accepts}`)
+    super(`${field}: ${accepts.code}`)
   }
-}
-
-function show(value: unknown): string {
-  if (value === undefined) return 'nothing'
-  if (typeof value === 'number') return String(value)
-  const text = JSON.stringify(value) ?? String(value)
-  return text.length > 60 ? `${text.slice(0, 57)}...` : text
 }

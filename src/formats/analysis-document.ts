@@ -1,4 +1,5 @@
 import { type Analysis, type BySide, bySide, DEG, type Finding, type LegReading, type Margins } from '@/core'
+import type { DocumentWords } from './document-words'
 
 export const ANALYSIS_FORMAT = 'nivrel.analysis/1'
 
@@ -7,7 +8,7 @@ const deg = (radians: number) => radians / DEG
 const degBySide = (angles: BySide<number>) => bySide((side) => deg(angles[side]))
 
 /** An analysis as a `nivrel.analysis/1` document: degrees and percent, full precision. */
-export function toAnalysisDocument(analysis: Analysis) {
+export function toAnalysisDocument(analysis: Analysis, words: DocumentWords) {
   const { pose, assured, margins, legs, alignment, pushes } = analysis
   const seated = pose.stance.seat !== undefined
   const { body, ...felt } = assured.parts
@@ -63,7 +64,7 @@ export function toAnalysisDocument(analysis: Analysis) {
       shoulder: toWays(pushes.shoulder),
       suddenNs: pushes.sudden,
     },
-    findings: analysis.findings.map(toFinding),
+    findings: analysis.findings.map((finding) => toFinding(finding, words)),
     verdict: analysis.verdict,
   }
 }
@@ -97,17 +98,21 @@ const toWays = (ways: { forward: number; back: number; left: number; right: numb
   rightN: ways.right,
 })
 
-function toFinding({ code, severity, where, value, limit, unit, cause, text }: Finding) {
+/** The side, where it has one, and the part. */
+export const placeOf = ({ side, part }: Finding): string => (side ? `${side} ${part}` : part)
+
+function toFinding(finding: Finding, words: DocumentWords) {
+  const { code, severity, value, limit, unit, cause } = finding
   const outside = { m: ['m', 1], rad: ['deg', 1 / DEG], share: ['pct', 100], s: ['s', 1] } as const
   const [name, factor] = outside[unit]
   return {
     code,
     severity,
-    where,
+    where: placeOf(finding),
     value: value * factor,
     limit: limit * factor,
     unit: name,
     ...(cause && { cause }),
-    text,
+    text: words.finding(finding),
   }
 }

@@ -13,12 +13,12 @@ import {
   resolveBody,
   SCHOOL_IDS,
   type Stance,
-  sayLevels,
   standLevel,
   type Taught,
   weighBody,
 } from '@/core'
-import { flag, oneOf, text } from './fields'
+import type { DocumentWords } from './document-words'
+import { accepted, documentOf, flag, formatOf, keysOf, oneOf, text } from './fields'
 import { fromStance } from './from-core'
 import { parse } from './parse'
 import { personDocument } from './person-document'
@@ -26,6 +26,7 @@ import { fromMeasures, measuresDocument, toMeasures } from './posture-document'
 import { toPerson } from './to-core'
 
 export const FIT_REQUEST_FORMAT = 'nivrel.fit-request/1'
+const NEITHER = accepted('postureOrMeasures', { values: POSTURE_IDS.join(', ') })
 export const FIT_FORMAT = 'nivrel.fit/1'
 const MOST_PEOPLE = 200
 
@@ -33,32 +34,34 @@ const MOST_PEOPLE = 200
 export const fitRequestDocument = z
   .looseObject(
     {
-      format: z.literal(FIT_REQUEST_FORMAT, { error: `"${FIT_REQUEST_FORMAT}"` }),
+      format: formatOf(FIT_REQUEST_FORMAT),
       people: z
-        .array(z.looseObject({ name: text(120), person: personDocument }, { error: '{ name, person }' }), {
-          error: 'a list of people',
+        .array(z.looseObject({ name: text(120), person: personDocument }, keysOf('name, person')), {
+          error: accepted('list', { of: 'people' }),
         })
-        .min(1, 'at least one person')
-        .max(MOST_PEOPLE, `at most ${MOST_PEOPLE} people`),
+        .min(1, accepted('atLeast', { least: 1 }))
+        .max(MOST_PEOPLE, accepted('atMost', { most: MOST_PEOPLE })),
       posture: text(80).optional(),
       school: oneOf(SCHOOL_IDS).optional(),
       side: oneOf(['left', 'right']).optional(),
       measures: measuresDocument.optional(),
-      levels: z.union([z.literal(1), z.literal(2), z.literal(3)], { error: '1, 2 or 3' }).optional(),
+      levels: z
+        .union([z.literal(1), z.literal(2), z.literal(3)], { error: accepted('oneOf', { values: '1, 2, 3' }) })
+        .optional(),
       chairs: flag.optional(),
     },
-    { error: `a ${FIT_REQUEST_FORMAT} document` },
+    documentOf(FIT_REQUEST_FORMAT),
   )
   .superRefine(({ posture, measures }, context) => {
     if (measures || (posture !== undefined && POSTURE_IDS.includes(posture))) return
-    context.addIssue({ code: 'custom', path: ['posture'], message: `one of ${POSTURE_IDS.join(', ')}, or measures` })
+    context.addIssue({ code: 'custom', path: ['posture'], message: NEITHER })
   })
 
 /**
  * Fits a class: which levels, and who does which. `isOver` ends the search early: what was not weighed by then is not
  * known to pass, and the answer says that it was cut. @throws InputError naming the field
  */
-export function fitDocument(value: unknown, isOver?: IsOver) {
+export function fitDocument(value: unknown, words: DocumentWords, isOver?: IsOver) {
   const request = parse(fitRequestDocument, value)
   const { people, levels = 3, chairs = true, side = 'left', school = 'long-upright' } = request
   const shipped =
@@ -73,14 +76,14 @@ export function fitDocument(value: unknown, isOver?: IsOver) {
   const fit = chooseForClass(bodies, measures, taught, weighed, { levels, chairs, ...(isOver && { isOver }) })
   const { choice } = fit
   const chosen = choice.levels.map((index) => candidates[index] as Candidate)
-  const words = sayLevels(
+  const said = words.levels(
     chosen.map((level) => level.measures),
     measures,
   )
   return {
     format: FIT_FORMAT,
     levels: chosen.map((level, place) => ({
-      ...words[place],
+      ...said[place],
       change: level.distance,
       measures: fromMeasures(level.measures),
       people: people.flatMap(({ name }, i) => (choice.of[i] === place ? [name] : [])),

@@ -1,13 +1,13 @@
 import { z } from 'zod'
 import { DEG, HOUSE_KEYS, HOUSE_RULES, type House, type HouseKey, type HouseRule } from '@/core'
-import { number } from './fields'
+import { accepted, type FieldUnit, number } from './fields'
 
-/** How a document writes a unit of the core: what stands in the key, the figure for one, and how it is read aloud. */
-const WRITTEN: Record<HouseRule['unit'], { suffix: string; one: number; say: string }> = {
+/** How a document writes a unit of the core: what stands in the key, the figure for one, and its unit. */
+const WRITTEN: Record<HouseRule['unit'], { suffix: string; one: number; say: FieldUnit }> = {
   m: { suffix: 'M', one: 1, say: 'm' },
-  rad: { suffix: 'Deg', one: DEG, say: 'degrees' },
-  share: { suffix: 'Pct', one: 0.01, say: '%' },
-  factor: { suffix: '', one: 1, say: '' },
+  rad: { suffix: 'Deg', one: DEG, say: 'deg' },
+  share: { suffix: 'Pct', one: 0.01, say: 'pct' },
+  factor: { suffix: '', one: 1, say: 'none' },
 }
 
 const tidy = (value: number) => Math.round(value * 1e9) / 1e9
@@ -26,7 +26,7 @@ export const houseDocument = z.looseObject(
       return [houseKeyInDocument(key), number(writeHouse(key, min), writeHouse(key, max), WRITTEN[unit].say).optional()]
     }),
   ),
-  { error: 'an object of house rules' },
+  { error: accepted('object', { of: 'house' }) },
 )
 
 export type HouseDocument = Record<string, number | undefined>

@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import { InputError } from '@/core'
+import { type Accepts, InputError } from '@/core'
 
 /**
  * Checks a value at the door.
@@ -10,15 +10,24 @@ export function parse<S extends z.ZodType>(schema: S, value: unknown, root = 'do
   if (result.success) return result.data
   const [issue] = result.error.issues
   const path = (issue?.path ?? []).map(String)
-  // A wrong coordinate is a wrong point: the message says what a point is.
+  // A wrong coordinate is a wrong point.
   const field = /^\d+$/.test(path.at(-1) ?? '') && isPointField(path.at(-2)) ? path.slice(0, -1) : path
-  const accepts = isPointField(field.at(-1)) ? POINT : (issue?.message ?? 'another value')
+  const accepts = field === path ? readAccepts(issue?.message) : POINT
   throw new InputError(field.join('.') || root, readPath(value, field), accepts)
 }
 
-const POINT = 'a point in metres: [x, y], or [x, y, z] for a support, each from -100 to 100'
+const POINT: Accepts = { code: 'point', most: 100 }
 
 const isPointField = (key: string | undefined) => key === 'heel' || key === 'at'
+
+/** What a check accepts, of the message that its schema gave it; a schema's own is none of ours. */
+function readAccepts(message = ''): Accepts {
+  try {
+    return JSON.parse(message) as Accepts
+  } catch {
+    return { code: 'other' }
+  }
+}
 
 function readPath(value: unknown, path: readonly string[]): unknown {
   let at = value
@@ -35,9 +44,9 @@ export function parseJson(text: string): unknown {
   try {
     value = JSON.parse(text.replace(/^\uFEFF/, ''))
   } catch (error) {
-    throw new InputError('document', text.slice(0, 40), `JSON (${(error as Error).message.slice(0, 120)})`)
+    throw new InputError('document', text.slice(0, 40), { code: 'json', why: (error as Error).message.slice(0, 120) })
   }
-  if (isTooDeep(value)) throw new InputError('document', 'nested too deep', `at most ${DEEPEST} levels`)
+  if (isTooDeep(value)) throw new InputError('document', null, { code: 'depth', most: DEEPEST })
   return value
 }
 

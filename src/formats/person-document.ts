@@ -1,14 +1,14 @@
 import { z } from 'zod'
 import { PRESSED_KINDS, PUSHING_KINDS } from '@/core'
-import { flag, number, oneOf } from './fields'
+import { accepted, flag, keysOf, number, oneOf } from './fields'
 import { houseDocument } from './house-document'
 
 const length = number(0.02, 0.9, 'm')
 const sided = z.union([length, z.looseObject({ left: length, right: length })], {
-  error: 'a length from 0.02 to 0.9 m, or { left, right }',
+  error: accepted('sidedLength', { min: 0.02, max: 0.9 }),
 })
 const seconds = number(0, 600, 's')
-const angle = (min: number, max: number) => number(min, max, 'degrees').optional()
+const angle = (min: number, max: number) => number(min, max, 'deg').optional()
 
 const sideLimits = {
   kneeFlexionMaxDeg: angle(0, 140),
@@ -26,7 +26,7 @@ const sideLimits = {
   armBackMaxDeg: angle(0, 90),
 }
 
-const sideLimitsDocument = z.looseObject(sideLimits, { error: 'an object of limits for one side' })
+const sideLimitsDocument = z.looseObject(sideLimits, { error: accepted('object', { of: 'sideLimits' }) })
 
 const limitsDocument = z.looseObject(
   {
@@ -43,12 +43,12 @@ const limitsDocument = z.looseObject(
     riseFromM: number(0.2, 0.7, 'm').optional(),
     loadMaxPct: z
       .looseObject(
-        { left: number(0, 100, '%').optional(), right: number(0, 100, '%').optional() },
-        { error: '{ left, right } in percent' },
+        { left: number(0, 100, 'pct').optional(), right: number(0, 100, 'pct').optional() },
+        keysOf('left, right'),
       )
       .optional(),
   },
-  { error: 'an object of limits' },
+  { error: accepted('object', { of: 'limits' }) },
 )
 
 /** The person in a `nivrel.stance/1` document. Unknown keys are kept. */
@@ -61,13 +61,13 @@ export const personDocument = z.looseObject(
     footLengthM: number(0.12, 0.4, 'm').optional(),
     footBreadthM: number(0.04, 0.18, 'm').optional(),
     shoulderWidthM: number(0.15, 0.7, 'm').optional(),
-    usableAlong: number(0.05, 1, '').optional(),
-    usableAcross: number(0.05, 1, '').optional(),
+    usableAlong: number(0.05, 1).optional(),
+    usableAcross: number(0.05, 1).optional(),
     swayReserveM: number(0, 0.2, 'm').optional(),
     swayReserveOneFootM: number(0, 0.2, 'm').optional(),
     oneLegStandS: z
       .union([seconds, z.looseObject({ left: seconds.optional(), right: seconds.optional() })], {
-        error: 'seconds from 0 to 600, or { left, right }',
+        error: accepted('sidedSeconds', { min: 0, max: 600 }),
       })
       .optional(),
     trunkShiftM: number(-0.1, 0.2, 'm').optional(),
@@ -82,13 +82,13 @@ export const personDocument = z.looseObject(
           forearmM: sided.optional(),
           handM: sided.optional(),
         },
-        { error: 'an object of lengths' },
+        { error: accepted('object', { of: 'lengths' }) },
       )
       .optional(),
     limits: limitsDocument.optional(),
     house: houseDocument.optional(),
   },
-  { error: 'an object with at least statureM and massKg' },
+  keysOf('statureM, massKg'),
 )
 
 export type PersonDocument = z.infer<typeof personDocument>

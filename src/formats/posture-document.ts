@@ -1,17 +1,17 @@
 import { z } from 'zod'
 import {
   bySide,
+  type Posture as CorePosture,
   DEG,
   FEATURES,
   type FootMeasure,
   LIBRARY,
   type Measures,
-  type Posture,
   SCHOOL_IDS,
   type SchoolId,
   USUAL_LIFT,
 } from '@/core'
-import { flag, number, oneOf, text } from './fields'
+import { accepted, documentOf, filledText, flag, formatOf, keysOf, list, number, oneOf, text } from './fields'
 import { fromArms, liftOf } from './from-core'
 import { armDocument } from './stance-document'
 import { toArm } from './to-core'
@@ -20,61 +20,67 @@ export const POSTURE_FORMAT = 'nivrel.posture/1'
 
 const footMeasure = z.looseObject(
   {
-    toeOutDeg: number(-100, 100, 'degrees'),
+    toeOutDeg: number(-100, 100, 'deg'),
     contact: oneOf(['whole', 'ball', 'heel', 'toe-touch', 'air']),
-    pressureAt: number(0, 1, 'of the bearing part'),
-    clearanceStatures: number(0, 0.6, 'of stature'),
-    liftDeg: number(-40, 60, 'degrees').optional(),
+    pressureAt: number(0, 1, 'ofPart'),
+    clearanceStatures: number(0, 0.6, 'ofStature'),
+    liftDeg: number(-40, 60, 'deg').optional(),
   },
-  { error: 'an object of foot measures' },
+  { error: accepted('object', { of: 'footMeasures' }) },
 )
 
 /** A stance in the body's own measures: it fits everybody. `own` is the side that the posture is named after. */
 export const measuresDocument = z.looseObject(
   {
-    trackShoulders: number(-3, 5, 'shoulder widths'),
-    trackBreadths: number(-5, 10, 'foot breadths').default(0),
-    stepStatures: number(-0.9, 0.9, 'of stature'),
+    trackShoulders: number(-3, 5, 'shoulders'),
+    trackBreadths: number(-5, 10, 'breadths').default(0),
+    stepStatures: number(-0.9, 0.9, 'ofStature'),
     own: footMeasure,
     other: footMeasure,
-    ownLoadPct: number(0, 100, '%'),
-    kneeFlexionDeg: number(0, 140, 'degrees'),
+    ownLoadPct: number(0, 100, 'pct'),
+    kneeFlexionDeg: number(0, 140, 'deg'),
     kneeOf: oneOf(['own', 'other']).nullable().default(null),
-    pelvisYawDeg: number(-90, 90, 'degrees').default(0),
-    pelvisTiltDeg: number(-45, 45, 'degrees').default(0),
+    pelvisYawDeg: number(-90, 90, 'deg').default(0),
+    pelvisTiltDeg: number(-45, 45, 'deg').default(0),
     trunk: z
       .looseObject({
-        pitchDeg: number(-30, 90, 'degrees').default(0),
-        rollDeg: number(-45, 45, 'degrees').default(0),
-        yawDeg: number(-90, 90, 'degrees').default(0),
+        pitchDeg: number(-30, 90, 'deg').default(0),
+        rollDeg: number(-45, 45, 'deg').default(0),
+        yawDeg: number(-90, 90, 'deg').default(0),
       })
       .default({ pitchDeg: 0, rollDeg: 0, yawDeg: 0 }),
     frame: oneOf(['upright', 'inclined']).default('upright'),
-    arms: z.looseObject({ own: armDocument, other: armDocument }, { error: '{ own, other }' }),
+    arms: z.looseObject({ own: armDocument, other: armDocument }, keysOf('own, other')),
     seated: flag.default(false),
   },
-  { error: 'an object of measures' },
+  { error: accepted('object', { of: 'measures' }) },
 )
 export type MeasuresDocument = z.infer<typeof measuresDocument>
 
 /** `nivrel.posture/1`: a posture of the library as an instructor changed or added it. */
 export const postureDocument = z.looseObject(
   {
-    format: z.literal(POSTURE_FORMAT, { error: `"${POSTURE_FORMAT}"` }),
-    name: text(80).trim().min(1, 'a name of 1 to 80 characters'),
+    format: formatOf(POSTURE_FORMAT),
+    name: filledText(80),
     sided: flag,
     purpose: text(300).default(''),
-    keeps: z.array(oneOf(FEATURES), { error: 'a list of features' }).default([]),
+    keeps: list(oneOf(FEATURES), 'features').default([]),
     cue: text(300).default(''),
-    watch: z.array(text(120), { error: 'a list of things to watch' }).max(12).default([]),
+    watch: list(text(120), 'watched').max(12).default([]),
     /** By school; a school that is not here takes the first. */
     measures: z
       .partialRecord(oneOf(SCHOOL_IDS), measuresDocument)
-      .refine((measures) => Object.keys(measures).length > 0, { error: 'measures for at least one school' }),
+      .refine((measures) => Object.keys(measures).length > 0, { error: accepted('measuresOfASchool') }),
   },
-  { error: `a ${POSTURE_FORMAT} document` },
+  documentOf(POSTURE_FORMAT),
 )
 export type PostureDocument = z.infer<typeof postureDocument>
+
+/** What a posture is called, what it is for, what a teacher says and watches. */
+export type PostureTexts = { name: string; purpose: string; cue: string; watch: string[] }
+
+/** A posture of this house's library: in the instructor's own words where they changed or added it, else as it ships. */
+export type Posture = CorePosture & { own: PostureTexts | null }
 
 const tidy = (value: number) => Math.round(value * 1e9) / 1e9
 const deg = (radians: number) => tidy(radians / DEG)
@@ -136,15 +142,12 @@ export function toMeasures(doc: MeasuresDocument): Measures {
   }
 }
 
-/** A posture as a document, whole: every school's measures. */
-export const fromPosture = (posture: Posture): PostureDocument => ({
+/** A posture as a document, whole: every school's measures, with its texts as they are said. */
+export const fromPosture = (posture: CorePosture, texts: PostureTexts): PostureDocument => ({
   format: POSTURE_FORMAT,
-  name: posture.name,
+  ...texts,
   sided: posture.sided,
-  purpose: posture.purpose,
   keeps: [...posture.keeps],
-  cue: posture.cue,
-  watch: [...posture.watch],
   measures: Object.fromEntries(SCHOOL_IDS.map((school) => [school, fromMeasures(posture.measures[school])])),
 })
 
@@ -160,7 +163,7 @@ export function toPosture(id: string, doc: PostureDocument): Posture {
     }),
   ) as Record<SchoolId, Measures>
   const { name, sided, purpose, keeps, cue, watch } = doc
-  return { id, name, kind: shipped?.kind ?? 'form', sided, purpose, keeps, cue, watch, measures }
+  return { id, kind: shipped?.kind ?? 'form', sided, keeps, own: { name, purpose, cue, watch }, measures }
 }
 
 /** The library with what an instructor changed or added. */
@@ -168,7 +171,7 @@ export function mergeLibrary(own: readonly { id: string; document: PostureDocume
   const changed = new Map(own.map(({ id, document }) => [id, document]))
   const shipped = LIBRARY.map((posture) => {
     const document = changed.get(posture.id)
-    return document ? toPosture(posture.id, document) : posture
+    return document ? toPosture(posture.id, document) : { ...posture, own: null }
   })
   const added = own.filter(({ id }) => !LIBRARY.some((posture) => posture.id === id))
   return [...shipped, ...added.map(({ id, document }) => toPosture(id, document))]

@@ -5,11 +5,11 @@ import {
   findVariants,
   type Measurement,
   resolveBody,
-  sayNote,
   type Variant,
   type VariantOptions,
 } from '@/core'
-import { toAnalysisDocument } from './analysis-document'
+import { placeOf, toAnalysisDocument } from './analysis-document'
+import type { DocumentWords } from './document-words'
 import { fromStance } from './from-core'
 import { parse } from './parse'
 import { STANCE_FORMAT, type StanceDocument, stanceDocument } from './stance-document'
@@ -42,7 +42,7 @@ const NAMES: Record<Change['what'], string> = {
  * A `nivrel.stance/1` document in, its safer variants out (`nivrel.variants/1`), at most `most` of them.
  * @throws InputError
  */
-export function variantsDocument(value: unknown, most?: number, options?: VariantOptions) {
+export function variantsDocument(value: unknown, words: DocumentWords, most?: number, options?: VariantOptions) {
   const doc = parse(stanceDocument, value)
   const body = resolveBody(toPerson(doc.person))
   const found = findVariants(body, toStance(doc.stance), options)
@@ -50,33 +50,42 @@ export function variantsDocument(value: unknown, most?: number, options?: Varian
     format: VARIANTS_FORMAT,
     original: doc,
     variants: found.variants.slice(0, most).map((variant) => {
-      const analysis = toAnalysisDocument(analyse(body, variant.stance))
-      return { ...toVariantDocument(doc, variant), analysis }
+      const analysis = toAnalysisDocument(analyse(body, variant.stance), words)
+      return { ...toVariantDocument(doc, variant, words), analysis }
     }),
-    conflicts: found.conflicts.map(({ code, where, text }) => ({ code, where, text })),
-    measure: found.measurements.map(toMeasurementDocument),
+    conflicts: found.conflicts.map((one) => ({ code: one.code, where: placeOf(one), text: words.finding(one) })),
+    measure: found.measurements.map((one) => toMeasurementDocument(one, words)),
     weighed: found.weighed,
     cut: found.cut,
   }
 }
 
-function toVariantDocument(original: StanceDocument, variant: Variant) {
+function toVariantDocument(original: StanceDocument, variant: Variant, words: DocumentWords) {
   const { kind, also, stance, changes, givesUp } = variant
-  const note = sayNote(variant)
+  const note = words.note(variant)
   const document: StanceDocument = { format: STANCE_FORMAT, person: original.person, stance: fromStance(stance) }
-  return { kind, also, givesUp, ...(note && { note }), stance: document, changes: changes.map(toChangeDocument) }
+  return {
+    kind,
+    also,
+    givesUp,
+    ...(note && { note }),
+    stance: document,
+    changes: changes.map((change) => toChangeDocument(change, words)),
+  }
 }
 
 const FACTORS = { m: 1, rad: 1 / DEG, share: 100, word: 1 }
 
-function toChangeDocument({ what, from, to, unit, buys }: Change) {
-  const outside = (value: number | string) => (typeof value === 'number' ? value * FACTORS[unit] : value)
-  return { what: NAMES[what], from: outside(from), to: outside(to), buys }
+function toChangeDocument(change: Change, words: DocumentWords) {
+  const { what, from, to, unit, buys } = change
+  const outside = (value: number | string) =>
+    typeof value === 'number' ? value * FACTORS[unit] : words.state(change, value)
+  return { what: NAMES[what], from: outside(from), to: outside(to), buys: words.buys(buys) }
 }
 
-const toMeasurementDocument = ({ cause, how, margin, settles }: Measurement) => ({
-  cause,
-  how,
-  assuredM: margin,
-  settles,
+const toMeasurementDocument = (measurement: Measurement, words: DocumentWords) => ({
+  cause: measurement.cause,
+  how: words.measurement(measurement),
+  assuredM: measurement.margin,
+  settles: measurement.settles,
 })

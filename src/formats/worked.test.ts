@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { InputError } from '@/core'
+import { IN_DOCUMENTS } from '@/words/documents'
 import { analyseDocument } from './analyse-document'
 import type { AnalysisDocument } from './analysis-document'
 
@@ -55,7 +56,7 @@ describe('the worked stances', () => {
   it.each(stances.map((stance, i) => [i, stance.stance.posture, stance, answers[i]]))(
     '%i %s',
     (_, __, stance, theirs) => {
-      const ours = analyseDocument(stance)
+      const ours = analyseDocument(stance, IN_DOCUMENTS)
       expectNear(ours.joints, theirs.joints, MM)
       expectNear(ours.centreOfMassM, theirs.centreOfMassM, MM)
       expectNear(ours.heelLiftDeg, theirs.heelLiftDeg, ANGLE)
@@ -95,7 +96,7 @@ describe('the worked stances', () => {
   const fields = read('invalid.fields')
 
   it.each(broken.map((doc, i) => [i, fields[i].field, doc]))('refuses broken %i at %s', (_, field, doc) => {
-    const refuse = () => analyseDocument(doc)
+    const refuse = () => analyseDocument(doc, IN_DOCUMENTS)
     expect(refuse).toThrow(InputError)
     try {
       refuse()

@@ -3,7 +3,14 @@ import type { LimitEntry, LimitWhat, RecordDocument } from '@/formats/record-doc
 import { isStricter, LIMIT_KINDS } from './limit-list'
 
 /** The limit that binds, for one side or for both, and the others that were said about the same thing. */
-export type Binding = { what: LimitWhat; side?: Side; entry: LimitEntry; outranked: LimitEntry[] }
+export type Binding = {
+  what: LimitWhat
+  side?: Side
+  entry: LimitEntry
+  outranked: LimitEntry[]
+  /** Why the day lowered it, where it did. */
+  today?: string
+}
 
 const SIDES: readonly Side[] = ['left', 'right']
 
@@ -54,7 +61,7 @@ export const findToday = (record: RecordDocument, on: string) =>
 function lowerFor(record: RecordDocument, on: string): LimitEntry[] {
   const today = findToday(record, on)
   if (!today) return []
-  const source = { kind: 'instructor' as const, name: `today: ${today.reason}` }
+  const source = { kind: 'instructor' as const }
   const whats = ['kneeFlexionMaxDeg', 'armElevationMaxDeg', 'holdMaxS', 'support', 'seatedOnly'] as const
   return whats.flatMap((what) => {
     const value = today[what]
@@ -66,19 +73,21 @@ function lowerFor(record: RecordDocument, on: string): LimitEntry[] {
 export function bindOnDay(record: RecordDocument, on: string): Binding[] {
   const standing = bindLimits(record.limits)
   const lowered = lowerFor(record, on)
+  const reason = findToday(record, on)?.reason
+  const why = reason === undefined ? {} : { today: reason }
   const bindings = standing.map((binding) => {
     const today = lowered.find(({ what }) => what === binding.what)
     if (!today || !isStricter(today, binding.entry)) return binding
-    return { ...binding, entry: today, outranked: [binding.entry, ...binding.outranked] }
+    return { ...binding, ...why, entry: today, outranked: [binding.entry, ...binding.outranked] }
   })
   for (const entry of lowered) {
     const { what } = entry
     const there = standing.filter((binding) => binding.what === what)
-    if (there.length === 0) bindings.push({ what, entry, outranked: [] })
+    if (there.length === 0) bindings.push({ what, entry, ...why, outranked: [] })
     // Only one side had a limit of its own: the other is lowered too.
     const [only] = there
     if (there.length === 1 && only?.side) {
-      bindings.push({ what, side: only.side === 'left' ? 'right' : 'left', entry, outranked: [] })
+      bindings.push({ what, side: only.side === 'left' ? 'right' : 'left', entry, ...why, outranked: [] })
     }
   }
   return bindings

@@ -2,10 +2,9 @@ import type { Side } from '@/core'
 import type { LimitEntry, LimitWhat, RecordDocument } from '@/formats/record-document'
 import { LIMIT_KINDS } from './limit-list'
 
-/** One usual caution: what it would limit where it is confirmed, or only words for the teacher. */
+/** One usual caution: what it would limit where it is confirmed; nothing where it is only for the teacher to know. */
 export type Caution = {
   id: string
-  text: string
   limits?: readonly { what: LimitWhat; value: LimitEntry['value'] }[]
   /** A change to the body itself: how far the trunk's centre lies forward. */
   trunkShiftM?: number
@@ -15,7 +14,6 @@ export type Caution = {
 
 export type Condition = {
   id: string
-  name: string
   /** Whether it concerns one side. */
   sided?: boolean
   cautions: readonly Caution[]
@@ -23,76 +21,65 @@ export type Condition = {
 
 const CHAIR: Caution = {
   id: 'chair',
-  text: 'A chair within reach.',
   limits: [{ what: 'support', value: 'chair-back' }],
 }
-const EYES: Caution = { id: 'eyes', text: 'No work with closed eyes.', limits: [{ what: 'eyesOpen', value: true }] }
+const EYES: Caution = { id: 'eyes', limits: [{ what: 'eyesOpen', value: true }] }
 const ALONE: Caution = {
   id: 'beside',
-  text: 'Nobody alone: somebody beside.',
   limits: [{ what: 'helperBeside', value: true }],
 }
 
-/** Conditions and their usual cautions: house wording of common teaching, a clinician's order always wins. */
+/** Conditions and their usual cautions, after common teaching; a clinician's order always wins. */
 export const CONDITIONS: readonly Condition[] = [
   {
     id: 'hip-posterior',
-    name: 'hip replacement, posterior precautions',
     sided: true,
     cautions: [
       {
         id: 'flexion',
-        text: 'No hip bend past 90°.',
         limits: [{ what: 'hipFlexionMaxDeg', value: 90 }],
         askClinician: true,
       },
       {
         id: 'midline',
-        text: 'No crossing of the midline.',
         limits: [{ what: 'hipAdductionMaxDeg', value: 0 }],
         askClinician: true,
       },
       {
         id: 'inward',
-        text: 'No inward turn past neutral.',
         limits: [{ what: 'hipInwardMaxDeg', value: 0 }],
         askClinician: true,
       },
-      { id: 'toes', text: 'Turns in which the toes point at each other are left out.' },
+      { id: 'toes' },
     ],
   },
   {
     id: 'hip-anterior',
-    name: 'hip replacement, anterior precautions',
     sided: true,
     cautions: [
       {
         id: 'extension',
-        text: 'No strong extension with outward turn.',
         limits: [{ what: 'hipExtensionOutwardMaxDeg', value: 10 }],
         askClinician: true,
       },
-      { id: 'toes', text: 'Turns in which the toes point at each other are left out.' },
+      { id: 'toes' },
     ],
   },
   {
     id: 'knee',
-    name: 'knee replacement or arthritis',
     sided: true,
     cautions: [
-      { id: 'high', text: 'A higher stance.', limits: [{ what: 'kneeFlexionMaxDeg', value: 35 }] },
-      { id: 'short', text: 'Short holds.', limits: [{ what: 'holdMaxS', value: 10 }] },
-      { id: 'twist', text: 'No twist on a loaded foot; the knee stays over the foot.' },
+      { id: 'high', limits: [{ what: 'kneeFlexionMaxDeg', value: 35 }] },
+      { id: 'short', limits: [{ what: 'holdMaxS', value: 10 }] },
+      { id: 'twist' },
     ],
   },
   {
     id: 'weight-bearing',
-    name: 'partial weight bearing',
     sided: true,
     cautions: [
       {
         id: 'load',
-        text: 'A hard limit on that leg’s share, in every phase of every step.',
         limits: [{ what: 'loadMaxPct', value: 50 }],
         askClinician: true,
       },
@@ -100,75 +87,60 @@ export const CONDITIONS: readonly Condition[] = [
   },
   {
     id: 'osteoporosis',
-    name: 'osteoporosis',
     cautions: [
-      { id: 'bend', text: 'No loaded forward bend of the spine.', limits: [{ what: 'trunkForwardMaxDeg', value: 15 }] },
-      { id: 'twist', text: 'No end-range twist of the spine.', limits: [{ what: 'trunkTwistMaxDeg', value: 25 }] },
-      { id: 'cues', text: 'Cues to hollow the chest or tuck the tail are left out.' },
+      { id: 'bend', limits: [{ what: 'trunkForwardMaxDeg', value: 15 }] },
+      { id: 'twist', limits: [{ what: 'trunkTwistMaxDeg', value: 25 }] },
+      { id: 'cues' },
     ],
   },
   {
     id: 'low-back',
-    name: 'low back pain',
     cautions: [
-      { id: 'turns', text: 'Small turns.', limits: [{ what: 'trunkTwistMaxDeg', value: 20 }] },
-      { id: 'back', text: 'No backward bend; a long back.', limits: [{ what: 'trunkBackMaxDeg', value: 0 }] },
+      { id: 'turns', limits: [{ what: 'trunkTwistMaxDeg', value: 20 }] },
+      { id: 'back', limits: [{ what: 'trunkBackMaxDeg', value: 0 }] },
     ],
   },
   {
     id: 'shoulder',
-    name: 'shoulder trouble',
     sided: true,
     cautions: [
-      { id: 'low', text: 'Hands low, or behind the back.', limits: [{ what: 'armElevationMaxDeg', value: 60 }] },
-      { id: 'back', text: 'Arms no further back than the side.', limits: [{ what: 'armBackMaxDeg', value: 0 }] },
+      { id: 'low', limits: [{ what: 'armElevationMaxDeg', value: 60 }] },
+      { id: 'back', limits: [{ what: 'armBackMaxDeg', value: 0 }] },
     ],
   },
   {
     id: 'numb-feet',
-    name: 'numb feet or poor sight',
-    cautions: [
-      { id: 'hand', text: 'A hand on a support.', limits: [{ what: 'support', value: 'touch' }] },
-      EYES,
-      { id: 'floor', text: 'Shoes, a clear floor.' },
-    ],
+    cautions: [{ id: 'hand', limits: [{ what: 'support', value: 'touch' }] }, EYES, { id: 'floor' }],
   },
   {
     id: 'dizziness',
-    name: 'dizziness',
-    cautions: [CHAIR, EYES, { id: 'head', text: 'No quick turns of the head; stop if it comes.', askClinician: true }],
+    cautions: [CHAIR, EYES, { id: 'head', askClinician: true }],
   },
   {
     id: 'parkinson-stroke',
-    name: 'Parkinson’s, or after a stroke',
-    cautions: [ALONE, { id: 'marks', text: 'Marks on the floor to step to; the weight shifts before the step.' }],
+    cautions: [ALONE, { id: 'marks' }],
   },
   {
     id: 'heart-lung',
-    name: 'heart or lung disease',
     cautions: [
-      { id: 'arms', text: 'Arms below the shoulders at first.', limits: [{ what: 'armElevationMaxDeg', value: 80 }] },
-      { id: 'breath', text: 'No breath holding; effort 3 to 4 of 10.', askClinician: true },
+      { id: 'arms', limits: [{ what: 'armElevationMaxDeg', value: 80 }] },
+      { id: 'breath', askClinician: true },
     ],
   },
   {
     id: 'abdomen',
-    name: 'pregnancy or a large abdomen',
     cautions: [
       {
         id: 'centre',
-        text: 'The centre lies further forward: a wider track, look at the margin ahead.',
         trunkShiftM: 0.03,
       },
     ],
   },
   {
     id: 'fear',
-    name: 'fear of falling',
     cautions: [
       {
         id: 'hand',
-        text: 'Begin in front of a wall or between two chairs.',
         limits: [{ what: 'support', value: 'touch' }],
       },
     ],

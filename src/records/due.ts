@@ -1,8 +1,11 @@
-import type { RecordDocument, TestId } from '@/formats/record-document'
-import { sayLimit } from './limit-list'
-import { SIMPLE_TESTS } from './simple-tests'
+import type { LimitEntry, RecordDocument, TestId } from '@/formats/record-document'
 
-export type Due = { text: string; since: string }
+/** What is due, and since when: a first test in place of the estimate, a limit's review, a test or a weighing again. */
+export type Due = { since: string } & (
+  | { kind: 'first' | 'weigh' }
+  | { kind: 'review'; limit: LimitEntry }
+  | { kind: 'test'; test: TestId }
+)
 
 const OLD_MONTHS = 6
 
@@ -23,8 +26,7 @@ const REPLACE_ESTIMATE: readonly TestId[] = ['functional-reach', 'lean-range']
 /** Somebody of whom only an estimate is known has the first test due, with what it would replace. */
 function listFirst({ tests, body, measured }: RecordDocument): Due[] {
   if (tests.some(({ test }) => REPLACE_ESTIMATE.includes(test)) || body.usableAlong !== undefined) return []
-  const text = `first: ${SIMPLE_TESTS['functional-reach'].name.toLowerCase()}, in place of the estimate`
-  return [{ text, since: measured.massKg?.on ?? '' }]
+  return [{ kind: 'first', since: measured.massKg?.on ?? '' }]
 }
 
 /**
@@ -33,15 +35,13 @@ function listFirst({ tests, body, measured }: RecordDocument): Due[] {
  */
 export function listDue(record: RecordDocument, on: string): Due[] {
   const old = monthsBefore(on, OLD_MONTHS)
-  const reviews = record.limits.flatMap((entry) =>
-    entry.reviewOn && entry.reviewOn <= on ? [{ text: `review: ${sayLimit(entry)}`, since: entry.reviewOn }] : [],
+  const reviews = record.limits.flatMap((limit): Due[] =>
+    limit.reviewOn && limit.reviewOn <= on ? [{ kind: 'review', limit, since: limit.reviewOn }] : [],
   )
-  const last = new Map<string, string>()
+  const last = new Map<TestId, string>()
   for (const { test, on: done } of record.tests) if (done > (last.get(test) ?? '')) last.set(test, done)
-  const tests = [...last].flatMap(([test, done]) =>
-    done < old ? [{ text: `${SIMPLE_TESTS[test as keyof typeof SIMPLE_TESTS].name} again`, since: done }] : [],
-  )
+  const tests = [...last].flatMap(([test, done]): Due[] => (done < old ? [{ kind: 'test', test, since: done }] : []))
   const mass = record.measured.massKg?.on
-  const weighed = mass && mass < old ? [{ text: 'weigh again', since: mass }] : []
+  const weighed: Due[] = mass && mass < old ? [{ kind: 'weigh', since: mass }] : []
   return [...listFirst(record), ...reviews, ...tests, ...weighed].sort((a, b) => a.since.localeCompare(b.since))
 }

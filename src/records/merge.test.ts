@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { makeRecord, type RecordDocument, recordDocument } from '@/formats/record-document'
+import { sayItem } from '@/words/records'
 import { compareRecords, joinRecords, RECORD_PARTS } from './merge'
 
 const base: RecordDocument = makeRecord('Ada Reef', { statureM: 1.62, massKg: 60 }, { notes: 'begins' })
@@ -26,10 +27,14 @@ describe('a record saved in two places', () => {
   })
 
   it('shows what only one version has, and proposes the version that changed it', () => {
-    const found = compareRecords(base, here, there).map(({ part, lines, usual }) => [part.name, lines, usual])
+    const found = compareRecords(base, here, there).map(({ part, items, usual }) => [
+      part.name,
+      { here: items.here.map((one) => sayItem(one)), there: items.there.map((one) => sayItem(one)) },
+      usual,
+    ])
     expect(found).toEqual([
       ['body', { here: [], there: ['a stick'] }, 'there'],
-      ['limits and conditions', { here: ['left knee bend 30° at most (Dr. Venn, 3 March)'], there: [] }, 'here'],
+      ['limits', { here: ['left knee bend 30° at most (Dr. Venn, 3 March)'], there: [] }, 'here'],
       ['tests', { here: [], there: ['Tandem 6; 8, 4 March'] }, 'there'],
       ['words', { here: ['mine'], there: ['theirs'] }, 'here'],
     ])

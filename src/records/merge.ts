@@ -1,73 +1,91 @@
-import type { RecordDocument } from '@/formats/record-document'
-import { findCondition } from './conditions'
-import { COMPLAINTS } from './eye-signs'
-import { sayLimit } from './limit-list'
-import { sayDay, saySource } from './say'
-import { SIMPLE_TESTS } from './simple-tests'
+import type { Side } from '@/core'
+import type { LimitEntry, RecordDocument, TestEntry } from '@/formats/record-document'
 
 export type Version = 'here' | 'there'
 
+/** One thing that a record says, for laying two versions side by side. */
+export type RecordItem =
+  | { kind: 'text'; text: string }
+  | { kind: 'archived' }
+  /** A figure of the body, by the path of its key. */
+  | { kind: 'figure'; path: readonly string[]; value: unknown }
+  | { kind: 'measured'; key: string; on: string }
+  | { kind: 'legs'; legs: NonNullable<RecordDocument['legDifference']> }
+  | { kind: 'limit'; limit: LimitEntry }
+  | { kind: 'condition'; condition: string; side?: Side | undefined }
+  | { kind: 'answer'; answer: RecordDocument['answers'][number] }
+  | { kind: 'test'; test: TestEntry }
+  | { kind: 'today'; reason: string; on: string }
+  | { kind: 'sign'; sign: string; gone: boolean }
+  | { kind: 'complaint'; complaint: string; when?: string | undefined; gone: boolean }
+
+export type PartName = 'name' | 'body' | 'limits' | 'tests' | 'today' | 'watch' | 'words'
+
 /** What belongs together in a record: such a part comes whole from one version or the other. */
-export type RecordPart = { name: string; keys: readonly string[]; say: (record: RecordDocument) => string[] }
+export type RecordPart = {
+  name: PartName
+  keys: readonly string[]
+  list: (record: RecordDocument) => RecordItem[]
+}
 
-/** A part that differs, as lines that only one version has; `usual` is the version that changed it. */
-export type Difference = { part: RecordPart; lines: Record<Version, string[]>; usual: Version }
+/** A part that differs, as what only one version has; `usual` is the version that changed it. */
+export type Difference = { part: RecordPart; items: Record<Version, RecordItem[]>; usual: Version }
 
-const some = (...lines: (string | undefined | false)[]): string[] =>
-  lines.filter((line) => line !== false && !!line) as string[]
+const texts = (...all: (string | undefined)[]): RecordItem[] =>
+  all.flatMap((text): RecordItem[] => (text ? [{ kind: 'text', text }] : []))
 
-/** Figures of a body by their keys: without a name of their own they are still told apart. */
-const sayFigures = (value: object, under = ''): string[] =>
-  Object.entries(value).flatMap(([key, figure]) =>
-    typeof figure === 'object' && figure !== null ? sayFigures(figure, `${under}${key} `) : `${under}${key} ${figure}`,
+const listFigures = (value: object, under: readonly string[] = []): RecordItem[] =>
+  Object.entries(value).flatMap(([key, figure]): RecordItem[] =>
+    typeof figure === 'object' && figure !== null
+      ? listFigures(figure, [...under, key])
+      : [{ kind: 'figure', path: [...under, key], value: figure }],
   )
 
 export const RECORD_PARTS: readonly RecordPart[] = [
   {
-    name: 'name and groups',
+    name: 'name',
     keys: ['name', 'groups', 'archived'],
-    say: ({ name, groups, archived }) => some(name, groups.length > 0 && groups.join(', '), archived && 'put away'),
+    list: ({ name, groups, archived }) => [
+      ...texts(name, groups.join(', ')),
+      ...(archived ? [{ kind: 'archived' } as const] : []),
+    ],
   },
   {
     name: 'body',
     keys: ['body', 'measured', 'legDifference', 'usualSupport'],
-    say: ({ body, measured, legDifference: legs, usualSupport }) => [
-      ...sayFigures(body),
-      ...Object.entries(measured).map(([key, { on }]) => `${key} measured ${sayDay(on)}`),
-      ...some(legs && `${legs.shorter} leg ${Math.round(legs.byM * 1000)} mm shorter, ${legs.how}`, usualSupport),
+    list: ({ body, measured, legDifference: legs, usualSupport }) => [
+      ...listFigures(body),
+      ...Object.entries(measured).map(([key, { on }]): RecordItem => ({ kind: 'measured', key, on })),
+      ...(legs ? [{ kind: 'legs', legs } as const] : []),
+      ...texts(usualSupport),
     ],
   },
   {
-    name: 'limits and conditions',
+    name: 'limits',
     keys: ['limits', 'conditions', 'answers'],
-    say: ({ limits, conditions, answers }) => [
-      ...limits.map((entry) => `${sayLimit(entry)} (${saySource(entry.source)}, ${sayDay(entry.on)})`),
-      ...conditions.map(({ condition, side }) => some(side, findCondition(condition)?.name ?? condition).join(' ')),
-      ...answers.map(({ caution, answer, reason }) => some(`${caution} ${answer}`, reason).join(': ')),
+    list: ({ limits, conditions, answers }) => [
+      ...limits.map((limit): RecordItem => ({ kind: 'limit', limit })),
+      ...conditions.map(({ condition, side }): RecordItem => ({ kind: 'condition', condition, side })),
+      ...answers.map((answer): RecordItem => ({ kind: 'answer', answer })),
     ],
   },
+  { name: 'tests', keys: ['tests'], list: ({ tests }) => tests.map((test) => ({ kind: 'test', test })) },
   {
-    name: 'tests',
-    keys: ['tests'],
-    say: ({ tests }) =>
-      tests.map(({ test, on, trials }) => `${SIMPLE_TESTS[test].name} ${trials.join('; ')}, ${sayDay(on)}`),
-  },
-  {
-    name: 'bad days',
+    name: 'today',
     keys: ['today'],
-    say: ({ today }) => today.map(({ on, reason }) => `${reason}, ${sayDay(on)}`),
+    list: ({ today }) => today.map(({ on, reason }) => ({ kind: 'today', on, reason })),
   },
   {
-    name: 'what to watch',
+    name: 'watch',
     keys: ['watch', 'complaints'],
-    say: ({ watch, complaints }) => [
-      ...watch.map(({ sign, gone }) => some(sign, gone && 'gone').join(', ')),
-      ...complaints.map(({ complaint, when, gone }) =>
-        some(COMPLAINTS.find(({ id }) => id === complaint)?.name ?? complaint, when, gone && 'gone').join(', '),
+    list: ({ watch, complaints }) => [
+      ...watch.map(({ sign, gone }): RecordItem => ({ kind: 'sign', sign, gone: gone !== undefined })),
+      ...complaints.map(
+        ({ complaint, when, gone }): RecordItem => ({ kind: 'complaint', complaint, when, gone: gone !== undefined }),
       ),
     ],
   },
-  { name: 'words', keys: ['story', 'notes'], say: ({ story, notes }) => some(story, notes) },
+  { name: 'words', keys: ['story', 'notes'], list: ({ story, notes }) => texts(story, notes) },
 ]
 
 const isSame = (a: RecordDocument, b: RecordDocument, keys: readonly string[]) =>
@@ -79,16 +97,18 @@ const isSame = (a: RecordDocument, b: RecordDocument, keys: readonly string[]) =
  */
 export function compareRecords(base: RecordDocument, here: RecordDocument, there: RecordDocument): Difference[] {
   return RECORD_PARTS.filter(({ keys }) => !isSame(here, there, keys)).map((part) => {
-    const [mine, theirs] = [part.say(here), part.say(there)]
+    const [mine, theirs] = [part.list(here), part.list(there)]
     return {
       part,
-      lines: {
-        here: mine.filter((line) => !theirs.includes(line)),
-        there: theirs.filter((line) => !mine.includes(line)),
-      },
+      items: { here: without(mine, theirs), there: without(theirs, mine) },
       usual: isSame(here, base, part.keys) ? 'there' : 'here',
     }
   })
+}
+
+function without(items: readonly RecordItem[], others: readonly RecordItem[]): RecordItem[] {
+  const known = new Set(others.map((item) => JSON.stringify(item)))
+  return items.filter((item) => !known.has(JSON.stringify(item)))
 }
 
 /** The record here, with the parts that were chosen from there, and what only there has that no part knows. */

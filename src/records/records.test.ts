@@ -10,12 +10,13 @@ import {
   type TestEntry,
 } from '@/formats/record-document'
 import { toPerson } from '@/formats/to-core'
+import { sayLimit, sayOrigin } from '@/words/limits'
+import { sayColumn, sayDue, sayRow } from '@/words/records'
 import { bindLimits, bindOnDay } from './binding'
 import { CONDITIONS, confirmCaution, declineCaution, listProposals } from './conditions'
 import { listDue, monthsBefore } from './due'
-import { isStricter, sayLimit } from './limit-list'
+import { isStricter } from './limit-list'
 import { resolveRecord } from './resolve'
-import { sayOrigin } from './say'
 import { SIMPLE_TESTS } from './simple-tests'
 import { guessColumns, readTable, writeTable } from './spreadsheet'
 import { readStanding } from './standing'
@@ -249,7 +250,7 @@ describe('conditions', () => {
     const broken = analyse(body, turned, { standing: null, withoutFreeTurn: true }).findings.filter(
       ({ code }) => code === 'hip.limit',
     )
-    expect(broken.map(({ where }) => where)).toEqual(['right hip'])
+    expect(broken.map(({ side, part }) => [side, part])).toEqual([['right', 'hip']])
   })
 
   it('keep what was declined, with its reason, and limit nothing by it; another figure is a change', () => {
@@ -301,15 +302,15 @@ describe('simple tests', () => {
 
   it('set the reserve and the stances to begin with by the hardest stand not held', () => {
     const stands = (...tests: TestEntry[]) => record({ tests })
-    const family = (one: RecordDocument) => proposeFamily(one, DAY)?.name
+    const family = (one: RecordDocument) => proposeFamily(one, DAY)?.family
     const short = stands(test('semi-tandem', '2026-02-01', 10), test('tandem', '2026-02-01', 6, 7))
     expect(findEffects(short, DAY).swayReserveM).toMatchObject({ value: 0.02, from: { test: 'tandem' } })
-    expect(family(short)).toBe('short and wide')
+    expect(family(short)).toBe('short-wide')
     expect(family(stands(test('side-by-side', '2026-02-01', 4)))).toBe('seated')
     expect(family(stands(test('tandem', '2026-02-01', 10), test('one-leg-right', '2026-02-01', 3, 4)))).toBe(
-      'both feet down',
+      'both-down',
     )
-    expect(family(stands(test('tandem', '2026-02-01', 10)))).toBe('all of them')
+    expect(family(stands(test('tandem', '2026-02-01', 10)))).toBe('all')
     expect(family(stands())).toBeUndefined()
     const oneLeg = stands(test('one-leg-left', '2026-02-01', 4.9))
     expect(findEffects(oneLeg, DAY).swayReserveOneFootM?.value).toBe(0.015)
@@ -358,7 +359,14 @@ describe('what is due', () => {
         test('functional-reach', '2025-10-01', 20),
       ],
     })
-    expect(listDue(one, DAY).map(({ text }) => text)).toEqual(['Tandem again', 'review: 50 % on the left leg at most'])
+    expect(listDue(one, DAY).map(({ kind, since }) => [kind, since])).toEqual([
+      ['test', '2025-09-11'],
+      ['review', '2026-03-12'],
+    ])
+    expect(listDue(one, DAY).map((due) => sayDue(due).replace('\u00a0', ' '))).toEqual([
+      'Tandem again',
+      'review: 50 % on the left leg at most',
+    ])
   })
 })
 
@@ -366,7 +374,6 @@ describe('a table of people', () => {
   const reading = {
     height: (text: string) => Number(text) / 100,
     mass: Number,
-    accepts: { height: '100 to 230 cm', mass: '25 to 250 kg' },
   }
   const headings = ['Full name', 'Weight', 'Height (cm)', 'Age', 'Gender', 'Class', 'Shoe size']
 
@@ -396,7 +403,7 @@ describe('a table of people', () => {
         body: { statureM: 1.58, massKg: 61.5, ageYears: 79, sex: 'female' },
       },
     ])
-    expect(bad).toEqual([
+    expect(bad.map(({ row, error }) => ({ row, reason: sayRow(error, 'metric') }))).toEqual([
       { row: 3, reason: 'height: accepted is 100 to 230 cm' },
       { row: 4, reason: 'no name' },
       { row: 6, reason: 'age: accepted is a number from 5 to 115 years' },
@@ -409,9 +416,12 @@ describe('a table of people', () => {
       record({ groups: ['A', 'B'], story: 'Says "no", twice', notes: 'line one\nline two' }),
       makeRecord('Bo', { statureM: 1.7, massKg: 80 }),
     ]
-    const [out, ...rows] = writeTable(people, { height: (m) => String(m * 100), mass: String })
+    const [out, ...rows] = writeTable(people, (column) => sayColumn(column), {
+      height: (m) => String(m * 100),
+      mass: String,
+    })
     const { records, bad } = readTable(rows, guessColumns(out as string[]), reading, DAY)
-    expect(bad).toEqual([])
+    expect(bad.map(({ row, error }) => ({ row, reason: sayRow(error, 'metric') }))).toEqual([])
     expect(records.map(({ name, groups, story, notes, body }) => ({ name, groups, story, notes, body }))).toEqual(
       people.map(({ name, groups, story, notes, body }) => ({ name, groups, story, notes, body })),
     )

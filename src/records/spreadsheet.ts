@@ -4,7 +4,7 @@ import { personDocument } from '@/formats/person-document'
 import { makeRecord, type RecordDocument, recordDocument } from '@/formats/record-document'
 
 /** What a column of a table of people can be. */
-export const COLUMNS = ['name', 'height', 'mass', 'age', 'sex', 'group', 'story', 'notes', 'foot length'] as const
+export const COLUMNS = ['name', 'height', 'mass', 'age', 'sex', 'group', 'story', 'notes', 'footLength'] as const
 export type Column = (typeof COLUMNS)[number]
 /** Which column of the file is which; null for one that is left out. */
 export type Mapping = readonly (Column | null)[]
@@ -13,7 +13,6 @@ export type Mapping = readonly (Column | null)[]
 export type Reading = {
   height: (text: string) => number
   mass: (text: string) => number
-  accepts: { height: string; mass: string }
 }
 
 const KNOWN: Record<Column, RegExp> = {
@@ -25,7 +24,7 @@ const KNOWN: Record<Column, RegExp> = {
   group: /group|class/i,
   story: /story|what to know|remark/i,
   notes: /note/i,
-  'foot length': /foot/i,
+  footLength: /foot/i,
 }
 
 /** A guess at which column is which, from the headings; each is used once. */
@@ -38,7 +37,7 @@ export function guessColumns(headings: readonly string[]): Mapping {
   })
 }
 
-export type BadRow = { row: number; reason: string }
+export type BadRow = { row: number; error: InputError }
 export type ReadTable = { records: RecordDocument[]; bad: BadRow[] }
 
 /** Records from the rows of a table; a bad row is left out with its reason. Rows count from 2: the headings are 1. */
@@ -55,7 +54,7 @@ export function readTable(
       read.records.push(readRow(cells, mapping, reading, on))
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      read.bad.push({ row: i + 2, reason: sayReason(error, reading) })
+      read.bad.push({ row: i + 2, error })
     }
   })
   return read
@@ -70,7 +69,7 @@ function readRow(cells: readonly string[], mapping: Mapping, reading: Reading, o
     massKg: reading.mass(at('mass')),
     ...(sex && { sex }),
     ...(at('age') !== '' && { ageYears: number(at('age')) }),
-    ...(at('foot length') !== '' && { footLengthM: number(at('foot length')) / 100 }),
+    ...(at('footLength') !== '' && { footLengthM: number(at('footLength')) / 100 }),
   })
   const groups = at('group')
     .split(/[;/|]/)
@@ -90,22 +89,14 @@ function readSex(text: string): string | undefined {
   return /^(m|male|man)$/i.test(text) ? 'male' : text
 }
 
-const FIELD_NAMES: Record<string, string> = { ageYears: 'age', footLengthM: 'foot length, in cm' }
-
-function sayReason({ field, value, accepts }: InputError, reading: Reading): string {
-  if (field === 'statureM') return `height: accepted is ${reading.accepts.height}`
-  if (field === 'massKg') return `mass: accepted is ${reading.accepts.mass}`
-  if (field === 'name' && value === '') return 'no name'
-  return `${FIELD_NAMES[field] ?? field}: accepted is ${accepts}`
-}
-
 /** A table of people, headings first; the whole record goes out as JSON. */
 export function writeTable(
   records: readonly RecordDocument[],
+  heading: (column: Column) => string,
   write: { height: (metres: number) => string; mass: (kg: number) => string },
 ): string[][] {
   return [
-    [...COLUMNS],
+    COLUMNS.map(heading),
     ...records.map(({ name, body, groups, story, notes }) => [
       name,
       write.height(body.statureM),

@@ -66,7 +66,11 @@ export function findEffects(record: RecordDocument, on: string, onTwoFeet = HOUS
   }
 }
 
-export type StanceFamily = { name: string; words: string; from: TestEntry }
+/** Which stances somebody begins with. */
+export type StanceFamily = {
+  family: 'seated' | 'wide-level' | 'short-wide' | 'both-down' | 'all'
+  from: TestEntry
+}
 
 /** The stances to begin with, by the hardest timed stand that was held; null where none was timed. */
 export function proposeFamily(record: RecordDocument, on: string): StanceFamily | null {
@@ -75,19 +79,15 @@ export function proposeFamily(record: RecordDocument, on: string): StanceFamily 
     const entry = last(test)
     return entry && countingTrial(entry) < least ? entry : null
   }
-  const ladder: [TestEntry | null, string, string][] = [
-    [below('side-by-side', HELD), 'seated', 'seated forms, standing only with both hands held'],
-    [below('semi-tandem', HELD), 'wide and level', 'parallel stance, a shoulder apart or more, a hand on a chair'],
-    [below('tandem', HELD), 'short and wide', 'parallel, half-horse, a short bow, the empty foot whole on the floor'],
-    [
-      below('one-leg-left', ONE_LEG_POOR) ?? below('one-leg-right', ONE_LEG_POOR),
-      'both feet down',
-      'all stances on two feet; the raised foot stays down on its toes',
-    ],
+  const ladder: [TestEntry | null, StanceFamily['family']][] = [
+    [below('side-by-side', HELD), 'seated'],
+    [below('semi-tandem', HELD), 'wide-level'],
+    [below('tandem', HELD), 'short-wide'],
+    [below('one-leg-left', ONE_LEG_POOR) ?? below('one-leg-right', ONE_LEG_POOR), 'both-down'],
   ]
-  for (const [from, name, words] of ladder) if (from) return { name, words, from }
+  for (const [from, family] of ladder) if (from) return { family, from }
   const best = last('one-leg-left') ?? last('one-leg-right') ?? last('tandem')
-  return best && { name: 'all of them', words: 'no stance is left out by the timed stands', from: best }
+  return best && { family: 'all', from: best }
 }
 
 /** When somebody was last seen to stand by themselves, feet under the shoulders. */

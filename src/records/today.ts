@@ -1,7 +1,8 @@
 import type { RecordDocument, TodayEntry } from '@/formats/record-document'
 import { bindLimits } from './binding'
 
-export const TODAY_REASONS = ['tired', 'sore', 'a bad night'] as const
+/** The usual reasons; any other is in an instructor's own words. */
+export const TODAY_REASONS = ['tired', 'sore', 'bad-night'] as const
 
 const USUAL = { knee: 25, arms: 60, hold: 10 }
 const SOFTEST = 10

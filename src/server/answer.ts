@@ -2,6 +2,7 @@ import { InputError } from '@/core'
 import { StorageError } from '@/db/errors'
 import { toErrorDocument } from '@/formats/error-document'
 import { parseJson } from '@/formats/parse'
+import { IN_DOCUMENTS } from '@/words/documents'
 import { ConflictError } from './conflict'
 import { isFromHere } from './from-here'
 import { BusyError } from './search/pool'
@@ -18,7 +19,7 @@ export async function answer(compute: () => unknown): Promise<Response> {
   try {
     return Response.json((await compute()) ?? null)
   } catch (error) {
-    if (error instanceof InputError) return Response.json(toErrorDocument(error), { status: 400 })
+    if (error instanceof InputError) return Response.json(toErrorDocument(error, IN_DOCUMENTS), { status: 400 })
     if (error instanceof ConflictError) return Response.json({ current: error.current }, { status: 409 })
     if (error instanceof BusyError || error instanceof StorageError) return refuse(503, error)
     return refuse(500, error as Error)
@@ -49,9 +50,9 @@ export const answerDocument = (
 
 async function readDocument(request: Request, largest: number): Promise<unknown> {
   if (!isFromHere(request.headers)) {
-    throw new InputError('request', 'from another site', 'requests from this application')
+    throw new InputError('request', null, { code: 'fromHere' })
   }
   const body = await request.text()
-  if (body.length > largest) throw new InputError('document', `${body.length} characters`, `at most ${largest}`)
+  if (body.length > largest) throw new InputError('document', body.length, { code: 'characters', most: largest })
   return parseJson(body)
 }

@@ -12,16 +12,18 @@ import {
   renameKept,
   saveDraft,
 } from '@/db/kept'
-import { number, oneOf, text } from '@/formats/fields'
+import { filledText, number, oneOf, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import type { PersonDocument } from '@/formats/person-document'
+import type { PlanDocument } from '@/formats/plan-document'
+import type { MeasuresDocument } from '@/formats/posture-document'
+import type { TestEntry } from '@/formats/record-document'
 import { type StanceBody, stanceBody } from '@/formats/stance-document'
 import { toPerson, toStance } from '@/formats/to-core'
-import { findToday } from '@/records/binding'
+import { type Binding, findToday } from '@/records/binding'
 import { resolveRecord } from '@/records/resolve'
-import { sayBinding, sayDay, sayOrigin } from '@/records/say'
-import { SIMPLE_TESTS } from '@/records/simple-tests'
 import { readStanding } from '@/records/standing'
+import type { Effect } from '@/records/test-effects'
 import { now, today } from './clock'
 import { saveOver } from './conflict'
 import { type HouseSettings, readHouse } from './house'
@@ -29,11 +31,16 @@ import { requirePosture } from './library'
 import { type KeptRecord, listRecords, readRecord } from './people'
 import { type ClassPlan, listPlans } from './plans'
 
-/** A limit that binds somebody: what, where, in words, and who said so when. */
-export type LimitLine = { what: string; side: 'left' | 'right' | null; text: string; origin: string }
+/** What a person does in a class's plan: a level of it, or a form of their own. */
+export type PlannedFor = Pick<PlanDocument, 'school' | 'taught'> &
+  Pick<PlanDocument['people'][number], 'kind' | 'level' | 'stance'> & {
+    group: string
+    posture: string
+    levels: MeasuresDocument[]
+  }
 
-/** What a person does in a class's plan. */
-export type PlannedFor = { group: string; posture: string; school: string; title: string; stance: StanceBody | null }
+/** A figure that a test put in place of an estimate. */
+export type MeasuredBy = { effect: 'usable' | 'reserve' | 'reserveOneFoot'; from: TestEntry }
 
 /** What a bench shows of a person on this day. */
 export type BenchPerson = {
@@ -42,12 +49,12 @@ export type BenchPerson = {
   story: string
   groups: string[]
   document: PersonDocument
-  limits: LimitLine[]
+  limits: Binding[]
   /** Nobody alone: somebody stands beside them. */
   helperBeside: boolean
-  /** Figures that a test put in place of an estimate, in words. */
-  measured: string[]
-  watch: string[]
+  measured: MeasuredBy[]
+  watch: { sign: string; on: string }[]
+  /** Why today is lowered. */
   today: string | null
   /** Seen standing by themselves, though the estimate alone calls that short: when. */
   seenStanding: string | null
@@ -63,8 +70,8 @@ export type Draft = OnBench & { revision: number }
 export type BenchOfPerson = { person: BenchPerson; draft: Draft | null; kept: KeptStance[] }
 
 const onBench = z.object({ posture: text(80), school: oneOf(SCHOOL_IDS), stance: stanceBody })
-const drafting = onBench.extend({ revision: number(0, 1e9, '') })
-const words = z.object({ name: text(80).trim().min(1, 'a name of 1 to 80 characters'), note: text(500) })
+const drafting = onBench.extend({ revision: number(0, 1e9) })
+const words = z.object({ name: filledText(80), note: text(500) })
 const keeping = onBench.extend(words.shape)
 
 /** Somebody as a choice of people shows them. */
@@ -98,11 +105,10 @@ function toBenchPerson(
   const { document, bindings, effects } = resolveRecord(record, day, house.rules)
   const standing = readStanding(record, document, day)
   const { usableAlong, swayReserveM, swayReserveOneFootM } = effects
-  const measured = [
-    usableAlong && `usable base from the ${testName(usableAlong.from)} of ${sayDay(usableAlong.from.on)}`,
-    swayReserveM && `reserve for sway from the ${testName(swayReserveM.from)} stand of ${sayDay(swayReserveM.from.on)}`,
-    swayReserveOneFootM &&
-      `reserve on one foot from the stand ${testName(swayReserveOneFootM.from)} of ${sayDay(swayReserveOneFootM.from.on)}`,
+  const measured: [MeasuredBy['effect'], Effect | null][] = [
+    ['usable', usableAlong],
+    ['reserve', swayReserveM],
+    ['reserveOneFoot', swayReserveOneFootM],
   ]
   return {
     id,
@@ -111,28 +117,22 @@ function toBenchPerson(
     groups: record.groups,
     document,
     helperBeside: bindings.some(({ what }) => what === 'helperBeside'),
-    limits: bindings.map((binding) => ({
-      what: binding.what,
-      side: binding.side ?? null,
-      text: sayBinding(binding),
-      origin: sayOrigin(binding.entry),
-    })),
-    measured: measured.filter((line): line is string => line !== null && line !== undefined),
-    watch: record.watch.filter(({ gone }) => !gone).map(({ sign, on }) => `${sign} (${sayDay(on)})`),
+    // What a limit outranks is for the person's own page.
+    limits: bindings.map((binding) => ({ ...binding, outranked: [] })),
+    measured: measured.flatMap(([effect, found]) => (found ? [{ effect, from: found.from }] : [])),
+    watch: record.watch.filter(({ gone }) => !gone).map(({ sign, on }) => ({ sign, on })),
     today: findToday(record, day)?.reason ?? null,
     seenStanding: standing.cautious && standing.seen ? standing.seen.on : null,
     planned: plans.flatMap(({ group, posture, plan }) => {
       const mine = plan.people.find((one) => one.id === id)
       if (!mine || !record.groups.includes(group)) return []
-      const title = mine.level === null ? OWN_TITLES[mine.kind] : (plan.levels[mine.level]?.title ?? 'As taught')
-      return [{ group, posture, school: plan.school, title, stance: mine.stance }]
+      const { school, taught } = plan
+      const levels = plan.levels.map(({ measures }) => measures)
+      const { kind, level, stance } = mine
+      return [{ group, posture, school, ...(taught && { taught }), levels, kind, level, stance }]
     }),
   }
 }
-
-const OWN_TITLES = { level: 'As taught', own: 'a form of their own', seated: 'seated', none: 'nothing that was found' }
-
-const testName = ({ test }: { test: keyof typeof SIMPLE_TESTS }) => SIMPLE_TESTS[test].name.toLowerCase()
 
 /** Who was on the bench last. */
 export async function findLastPersonId(): Promise<string | null> {
@@ -185,13 +185,13 @@ export async function keepStance(personId: string, value: unknown): Promise<Kept
 
 export async function rewordKept(id: string, value: unknown): Promise<void> {
   const { name, note } = parse(words, value)
-  if (!(await renameKept(database(), id, name, note))) throw new InputError('id', id, 'a kept stance that is there')
+  if (!(await renameKept(database(), id, name, note))) throw new InputError('id', id, { code: 'known.kept' })
 }
 
 /** @throws InputError where there is none */
 export async function takeAwayKept(id: string): Promise<KeptStance> {
   const row = await removeKept(database(), id)
-  if (!row) throw new InputError('id', id, 'a kept stance that is there')
+  if (!row) throw new InputError('id', id, { code: 'known.kept' })
   return toKept(row)
 }
 

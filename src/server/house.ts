@@ -7,7 +7,7 @@ import { now } from './clock'
 import { ConflictError } from './conflict'
 import { readKept, type SetAside } from './set-aside'
 
-const saving = houseSettings.extend({ revision: number(0, 1e9, '') })
+const saving = houseSettings.extend({ revision: number(0, 1e9) })
 
 export type HouseSettings = HouseChoices & {
   /** Counts the saves; 0: nothing was ever set. */

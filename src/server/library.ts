@@ -13,7 +13,7 @@ import { readKept, type SetAside } from './set-aside'
 /** A posture that the instructor changed or added, with the revision that a save must name (0: as shipped). */
 export type OwnPosture = { id: string; revision: number; document: PostureDocument }
 
-const saving = z.object({ revision: number(0, 1e9, ''), document: postureDocument })
+const saving = z.object({ revision: number(0, 1e9), document: postureDocument })
 
 async function readAll() {
   const rows = await listOwnPostures(database())
@@ -36,7 +36,7 @@ export async function listUnreadablePostures(): Promise<SetAside[]> {
 /** @throws InputError where the library has none of that id */
 export async function requirePosture(id: string): Promise<void> {
   if (POSTURE_IDS.includes(id) || (await readAll()).some((one) => one.id === id)) return
-  throw new InputError('posture', id, 'a posture of the library')
+  throw new InputError('posture', id, { code: 'known.posture' })
 }
 
 /** Changes a posture. @throws ConflictError where somebody else did since; InputError naming the field that is wrong */
@@ -60,5 +60,5 @@ export async function addPosture(value: unknown): Promise<OwnPosture> {
 export async function resetPosture(id: string): Promise<OwnPosture> {
   const row = await removePosture(database(), id)
   if (row) return row
-  throw new InputError('posture', id, POSTURE_IDS.includes(id) ? 'a changed posture' : 'a posture of the library')
+  throw new InputError('posture', id, { code: POSTURE_IDS.includes(id) ? 'known.changedPosture' : 'known.posture' })
 }

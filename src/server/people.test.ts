@@ -14,6 +14,8 @@ import { dayOf } from '@/formats/day'
 import { PLAN_FORMAT, type PlanDocument } from '@/formats/plan-document'
 import { fromMeasures, fromPosture, mergeLibrary } from '@/formats/posture-document'
 import { makeRecord } from '@/formats/record-document'
+import { sayLimit, sayOrigin } from '@/words/limits'
+import { readTexts } from '@/words/postures'
 import { answerDocument } from './answer'
 import { keepDraft, keepStance, listMembers, listNames, takeAwayKept } from './bench'
 import { ConflictError } from './conflict'
@@ -130,13 +132,13 @@ describe('people', () => {
     const { rows } = await readRoster()
     const row = (id: string) => rows.find((one) => one.id === id)
     expect(row('severin-aldous')).toMatchObject({
-      due: ['review: 50 % on the left leg at most'],
+      due: [{ kind: 'review', limit: { what: 'loadMaxPct', side: 'left', value: 50 } }],
       groups: ['Second Launch'],
     })
     expect(row('bram-tallow')?.standing).toMatchObject({ verdict: null })
     expect(row('tomasz-ferrow')?.standing?.verdict).toBe('holds')
     expect(row('wilhelm-oster')?.today).toBe('dizzy this morning')
-    expect(row('calla-wynd')?.limits).toEqual(['no weight on the left leg'])
+    expect(row('calla-wynd')?.limits.map((one) => sayLimit(one))).toEqual(['no weight on the left leg'])
     // Computed once, and anew for whoever was saved since.
     const { revision, record } = await readRecord('calla-wynd')
     await saveRecord('calla-wynd', { revision, record: { ...record, limits: [] } })
@@ -151,9 +153,12 @@ describe('people', () => {
     const people = await listMembers(null)
     const keziah = people.find(({ id }) => id === 'keziah-underhill')
     const inward = keziah?.limits.find(({ what }) => what === 'hipInwardMaxDeg')
-    expect(inward).toMatchObject({ side: 'right', text: 'right hip turned inward 10° at most' })
-    expect(inward?.origin).toMatch(/^Dr\. A\. Venn \(clinician\), .*, review /)
-    expect(keziah?.measured.join()).toMatch(/^usable base from the functional reach of /)
+    expect(inward).toMatchObject({
+      side: 'right',
+      entry: { value: 10, source: { kind: 'clinician', name: 'Dr. A. Venn' } },
+    })
+    expect(inward && sayOrigin(inward.entry)).toMatch(/^Dr\. A\. Venn \(clinician\), .*, review /)
+    expect(keziah?.measured).toMatchObject([{ effect: 'usable', from: { test: 'functional-reach' } }])
   })
 })
 
@@ -178,7 +183,7 @@ describe('a whole house', () => {
   it('taken out comes back in without loss, into an empty database; what is there already stays', async () => {
     const [kept] = [await keepStance('marit-quill', { ...ON_BENCH, name: 'Soft', note: 'say it' })]
     await keepDraft('marit-quill', { ...ON_BENCH, revision: 0 })
-    const bow = fromPosture(postureOf('bow'))
+    const bow = fromPosture(postureOf('bow'), readTexts({ id: 'bow', own: null }))
     await changePosture('bow', { revision: 0, document: { ...bow, cue: 'Softly.' } })
     const whole = await readWhole()
     expect(whole.people.find(({ id }) => id === 'marit-quill')?.kept).toMatchObject([{ id: kept.id, note: 'say it' }])
@@ -275,13 +280,13 @@ describe('the house', () => {
 
 describe('the library', () => {
   it('takes changes and own postures, and always gives the original back', async () => {
-    const bow = fromPosture(postureOf('bow'))
+    const bow = fromPosture(postureOf('bow'), readTexts({ id: 'bow', own: null }))
     await changePosture('bow', { revision: 0, document: { ...bow, cue: 'Softly.' } })
     const told = await changePosture('bow', { revision: 0, document: bow }).catch((e: unknown) => e)
     expect((told as ConflictError<{ revision: number }>).current.revision).toBe(1)
-    expect(mergeLibrary(await listOwn()).find(({ id }) => id === 'bow')?.cue).toBe('Softly.')
+    expect(mergeLibrary(await listOwn()).find(({ id }) => id === 'bow')?.own?.cue).toBe('Softly.')
     expect((await resetPosture('bow')).document.cue).toBe('Softly.')
-    expect(mergeLibrary(await listOwn()).find(({ id }) => id === 'bow')).toEqual(postureOf('bow'))
+    expect(mergeLibrary(await listOwn()).find(({ id }) => id === 'bow')).toEqual({ ...postureOf('bow'), own: null })
     expect(await fieldOf(changePosture('swan', { revision: 0, document: bow }))).toBe('posture')
     expect(await fieldOf(resetPosture('bow'))).toBe('posture')
     const own = await addPosture({
@@ -307,7 +312,8 @@ describe('a class’s plan', () => {
     format: PLAN_FORMAT,
     school: 'therapeutic',
     side: 'left',
-    levels: [{ title: 'As taught', sentence: 'feet a shoulder apart', measures }],
+    taught: measures,
+    levels: [{ measures }],
     people: [
       { id: 'bram-tallow', level: 0, kind: 'level', stance: null },
       { id: 'keziah-underhill', level: 0, kind: 'level', stance: null },
@@ -321,7 +327,9 @@ describe('a class’s plan', () => {
     await keepPlan({ group: 'Slack Tide', posture: 'bow', plan, revision: 1 })
     expect((await listPlans()).map(({ plan: { side } }) => side)).toEqual(['left'])
     const planned = async (id: string) => (await listMembers(null)).find((one) => one.id === id)?.planned
-    expect(await planned('bram-tallow')).toMatchObject([{ group: 'Slack Tide', posture: 'bow', title: 'As taught' }])
+    expect(await planned('bram-tallow')).toMatchObject([
+      { group: 'Slack Tide', posture: 'bow', kind: 'level', level: 0 },
+    ])
     // Not of that group (any more): nothing is shown.
     expect(await planned('keziah-underhill')).toEqual([])
     expect(await fieldOf(keepPlan({ group: 'Slack Tide', posture: 'swan', plan, revision: 0 }))).toBe('posture')

@@ -14,7 +14,7 @@ import {
   savePerson,
   setDeleted,
 } from '@/db/people'
-import { number, text } from '@/formats/fields'
+import { accepted, filledText, list, number, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { type RecordDocument, recordDocument } from '@/formats/record-document'
 import { now } from './clock'
@@ -24,13 +24,13 @@ import { type Read, readKept, type SetAside } from './set-aside'
 /** One person's record as it is kept, with the revision that a save must name. */
 export type KeptRecord = { id: string; revision: number; record: RecordDocument }
 
-const records = z.array(recordDocument, { error: 'a list of records' }).min(1, 'at least one record')
+const records = list(recordDocument, 'records').min(1, accepted('atLeast', { least: 1 }))
 const newPeople = z.object({ records })
-const importId = z.uuid({ error: 'the id of an import' })
+const importId = z.uuid({ error: accepted('importId') })
 const importPart = z.object({ import: importId, records })
-const importEnd = z.object({ import: importId, count: number(1, 1e7, 'records') })
-const saving = z.object({ revision: number(1, 1e9, ''), record: recordDocument })
-const renaming = z.object({ from: text(80), to: text(80).trim().min(1, 'a name of 1 to 80 characters') })
+const importEnd = z.object({ import: importId, count: number(1, 1e7) })
+const saving = z.object({ revision: number(1, 1e9), record: recordDocument })
+const renaming = z.object({ from: text(80), to: filledText(80) })
 
 type Known = { head: PersonHead; read: Read<KeptRecord> }
 
@@ -82,9 +82,9 @@ export async function listUnreadable(): Promise<SetAside[]> {
 /** @throws InputError where nobody has that id, or their record cannot be read */
 export async function readRecord(id: string): Promise<KeptRecord> {
   const row = await findPerson(database(), id)
-  if (!row) throw new InputError('person', id, 'somebody on the list')
+  if (!row) throw new InputError('person', id, { code: 'known.person' })
   const { value, aside } = readRow(row)
-  if (aside) throw new InputError('person', id, `somebody whose record can be read (${aside.reason})`)
+  if (aside) throw new InputError('person', id, { code: 'known.readable', reason: aside.reason })
   return value
 }
 
@@ -106,7 +106,7 @@ export async function takeImportPart(value: unknown): Promise<void> {
 export async function endImport(value: unknown): Promise<void> {
   const { import: id, count } = parse(importEnd, value)
   if (await bringIn(database(), markOf(id), count)) return
-  throw new InputError('count', count, 'as many records as arrived; nobody was brought in')
+  throw new InputError('count', count, { code: 'asManyAsArrived' })
 }
 
 const markOf = (importId: string) => `import ${importId}`
@@ -124,7 +124,7 @@ export async function saveRecord(id: string, value: unknown): Promise<KeptRecord
 
 /** Takes a person away until the program is left; `bringBack` undoes it. @throws InputError where there is none */
 export async function takeAway(id: string): Promise<void> {
-  if (!(await setDeleted(database(), id, now()))) throw new InputError('person', id, 'somebody on the list')
+  if (!(await setDeleted(database(), id, now()))) throw new InputError('person', id, { code: 'known.person' })
 }
 
 export async function bringBack(id: string): Promise<KeptRecord> {

@@ -3,7 +3,7 @@ import { z } from 'zod'
 import { InputError } from '@/core'
 import { database } from '@/db/client'
 import { findPlan, listPlans as listPlanRows, type PlanRow, removePlan, savePlan } from '@/db/library'
-import { number, text } from '@/formats/fields'
+import { filledText, number, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { type PlanDocument, planDocument } from '@/formats/plan-document'
 import { now } from './clock'
@@ -14,8 +14,8 @@ import { readKept, type SetAside } from './set-aside'
 /** What a group does with a posture. */
 export type ClassPlan = { group: string; posture: string; plan: PlanDocument; revision: number; updatedAt: string }
 
-const naming = z.object({ group: text(80).trim().min(1, 'a group'), posture: text(80) })
-const keeping = naming.extend({ plan: planDocument, revision: number(0, 1e9, '') })
+const naming = z.object({ group: filledText(80), posture: text(80) })
+const keeping = naming.extend({ plan: planDocument, revision: number(0, 1e9) })
 
 const readRow = ({ id, groupName, posture, document }: PlanRow) =>
   readKept(planDocument, document, { what: 'plan', id, name: `${groupName}, ${posture}` })
@@ -57,5 +57,5 @@ export async function keepPlan(value: unknown): Promise<ClassPlan> {
 
 export async function dropPlan(value: unknown): Promise<void> {
   const { group, posture } = parse(naming, value)
-  if (!(await removePlan(database(), group, posture))) throw new InputError('plan', posture, 'a plan that is kept')
+  if (!(await removePlan(database(), group, posture))) throw new InputError('plan', posture, { code: 'known.plan' })
 }

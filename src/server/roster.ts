@@ -1,14 +1,17 @@
 import type { Margins, Verdict } from '@/core'
 import type { HouseDocument } from '@/formats/house-document'
+import type { LimitEntry } from '@/formats/record-document'
 import { findToday } from '@/records/binding'
-import { listDue } from '@/records/due'
+import { type Due, listDue } from '@/records/due'
 import { isBaseEstimated, resolveRecord } from '@/records/resolve'
-import { sayBinding } from '@/records/say'
 import { readStanding } from '@/records/standing'
 import { today } from './clock'
 import { readHouse } from './house'
 import { type KeptRecord, listRecords, listUnreadable } from './people'
 import type { SetAside } from './set-aside'
+
+/** A limit that binds, as a line names it. */
+export type SaidLimit = Pick<LimitEntry, 'what' | 'side' | 'value' | 'grade'>
 
 /** Somebody as the list shows them. */
 export type RosterRow = {
@@ -26,8 +29,8 @@ export type RosterRow = {
     /** Rests on an estimate alone: how much of the foot they can use was not measured. */
     estimated: boolean
   } | null
-  limits: string[]
-  due: string[]
+  limits: SaidLimit[]
+  due: Due[]
   today: string | null
 }
 
@@ -66,8 +69,8 @@ function toRow({ id, record }: KeptRecord, day: string, house: HouseDocument): R
       seen: cautious && seen ? seen.on : null,
       estimated: isBaseEstimated(analysis.pose.body),
     },
-    limits: bindings.map(sayBinding),
-    due: listDue(record, day).map(({ text }) => text),
+    limits: bindings.map(({ what, side, entry: { value, grade } }) => ({ what, side, value, grade })),
+    due: listDue(record, day),
     today: findToday(record, day)?.reason ?? null,
   }
 }

@@ -1,6 +1,7 @@
 import type { z } from 'zod'
 import { InputError } from '@/core'
 import { parse } from '@/formats/parse'
+import { sayError } from '@/words/errors'
 
 /** Something kept that cannot be read: named, so that it is seen, and whole, so that it can be taken out. */
 export type SetAside = {
@@ -23,6 +24,6 @@ export function readKept<S extends z.ZodType>(
     return { value: parse(schema, raw, about.what), aside: null }
   } catch (error) {
     if (!(error instanceof InputError)) throw error
-    return { value: null, aside: { ...about, reason: `${error.field}: accepted is ${error.accepts}`, raw } }
+    return { value: null, aside: { ...about, reason: sayError(error), raw } }
   }
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { database } from '@/db/client'
 import { endWhole, readRows, stageWhole, type WholeEnd } from '@/db/whole'
+import { accepted, list } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { planDocument } from '@/formats/plan-document'
 import { postureDocument } from '@/formats/posture-document'
@@ -10,8 +11,8 @@ import { now } from './clock'
 import { readHouse } from './house'
 import { readKept, type SetAside } from './set-aside'
 
-const importId = z.uuid({ error: 'the id of an import' })
-const part = z.object({ import: importId, people: z.array(wholePerson, { error: 'a list of people' }) })
+const importId = z.uuid({ error: accepted('importId') })
+const part = z.object({ import: importId, people: list(wholePerson, 'people') })
 const end = wholeRest.extend({ import: importId })
 
 /** Everything, as one document: people with what was kept for them, postures, plans, the house's own rules. */

@@ -75,13 +75,12 @@ function calcBase(footing: Footing, extent: 'full' | 'usable'): Base {
   }
   const points = combine(carriers)
   if (points.length === 0) {
-    const accepts = 'limits whose shares can add to 100 % with what the hands may carry'
     const { left, right } = body.loadMax
-    throw new InputError('person.limits.loadMaxPct', { left: left * 100, right: right * 100 }, accepts)
+    throw new InputError('person.limits.loadMaxPct', { left: left * 100, right: right * 100 }, { code: 'loads' })
   }
   const corners = calcHull(pushBack(footing, points))
   if (corners.length < 3 || !(calcArea(corners.map((c): Vec2 => [c.x, c.y])) > SMALLEST_AREA)) {
-    throw new InputError('stance.feet', 'a base of no area', 'feet and limits that leave an area to stand on')
+    throw new InputError('stance.feet', null, { code: 'area' })
   }
   return corners
 }

@@ -13,7 +13,6 @@ import type { Stance } from '../stance/stance'
 import { calcDeeperBend, isAsSaid } from './as-said'
 import { chooseLevels, readChoice } from './choose-levels'
 import { chooseForClass, findOwnForm, readAsTaught, standLevel, weighBody } from './fit-class'
-import { sayLevels, sayTrack } from './say-level'
 import type { Taught } from './weigh-levels'
 
 const INFINITE = Number.POSITIVE_INFINITY
@@ -262,27 +261,6 @@ describe('the versions of a posture', () => {
     expect(half(['step'])).toBeCloseTo(2 * (half([]) ?? 0), 9)
     // Half of a step of 0.21 statures on 1.65 m is 17 cm: 1.73 tens of centimetres.
     expect(half([])).toBeCloseTo((0.5 * 0.21 * 1.65) / 0.1, 9)
-  })
-
-  it('are said in words that can be spoken, each by a title of its own', () => {
-    expect(sayTrack(1)).toBe('a shoulder apart')
-    expect(sayTrack(1 + 2 / 4.5)).toBe('a shoulder and two fists apart')
-    expect(sayTrack(0.5)).toBe('two fists apart')
-    const taught = postureOf('bow').measures['long-upright']
-    const [one, two, three] = sayLevels(
-      [
-        taught,
-        { ...taught, step: taught.step / 2, kneeFlexion: 15 * DEG },
-        { ...taught, step: taught.step / 2, kneeFlexion: 15 * DEG, track: taught.track + 1 / 4.5 },
-      ],
-      taught,
-    )
-    expect(one?.title).toBe('As taught')
-    expect(two).toEqual({
-      title: 'Half a step, knees soft',
-      sentence: 'feet four fists apart, half a step, knees soft',
-    })
-    expect(three?.title).toBe('Half a step, wider')
   })
 
   it('laid out again from the stance that they gave, are the same stance', () => {

@@ -1,5 +1,6 @@
 import type { EdgeCause } from '../balance/cause'
 import type { Limits } from '../body/person'
+import type { Side } from '../conventions'
 import type { HouseKey } from './house'
 
 export type Severity = 'hard' | 'caution' | 'note'
@@ -34,22 +35,44 @@ export type FindingCode =
   | 'foot.turned-out'
   | 'foot.not-empty'
 
+/** Where on the body a finding is; beside a side where it has one. */
+export type Part =
+  | 'balance'
+  | 'feet'
+  | 'trunk'
+  | 'trunk back'
+  | 'trunk pelvis'
+  | 'leg'
+  | 'hip'
+  | 'knee'
+  | 'ankle'
+  | 'foot'
+  | 'arm'
+  | 'elbow'
+
+export type Unit = 'm' | 'rad' | 'share' | 's'
+
+/** A figure and its unit, for whoever puts it into words. */
+export type Figure = { value: number; unit: Unit | 'points' }
+
 /** One thing that a stance shows. `value` and `limit` are in `unit`; angles in radians, shares 0 to 1. */
 export type Finding = {
   code: FindingCode
   /** The rule that found it, as the registry names it. */
   rule: string
   severity: Severity
-  /** Begins with left, right, trunk, feet or balance. */
-  where: string
+  /** The side of its part; none of the whole. */
+  side: Side | null
+  part: Part
   value: number
   limit: number
-  unit: 'm' | 'rad' | 'share' | 's'
+  unit: Unit
   /** Whose figure the limit is, where its rule speaks from several: a limit of the person or a threshold of the house. */
   by?: HouseKey | keyof Limits
   /** What ends the base there, for a finding about its edge. */
   cause?: EdgeCause
-  text: string
+  /** What its sentence names besides: which of the rule's sentences it is (`aspect`), other codes, other figures. */
+  says?: Readonly<Record<string, string | Figure>>
 }
 
 export type Verdict = 'holds' | 'close' | 'beyond'

@@ -2,7 +2,7 @@ import type { Balance } from '../balance/balance'
 import { carries, type LegReading } from '../balance/legs'
 import { type BySide, SIDES } from '../conventions'
 import type { Footing } from '../stance/footing'
-import type { Finding, FindingCode, Verdict } from './finding'
+import type { Finding, FindingCode, Part, Verdict } from './finding'
 import { LEG_RULES_BY_STATE, STANCE_RULES } from './registry'
 import type { LegFacts, StanceFacts } from './rule'
 
@@ -36,12 +36,13 @@ function decide(findings: readonly Finding[], legs: BySide<LegReading>): Verdict
   return findings.some((f) => countsForVerdict(f, legs)) ? 'close' : 'holds'
 }
 
+const JOINTS: ReadonlySet<Part> = new Set(['knee', 'hip', 'ankle'])
 const ALWAYS_COUNT: ReadonlySet<FindingCode> = new Set(['balance.reserve', 'balance.one-leg', 'rise.limit'])
 
 /** The reserve counts, one leg unproven, and a caution on knee, hip or ankle of a leg that carries 20 % or more. */
 export function countsForVerdict(finding: Finding, legs: BySide<LegReading>): boolean {
   if (finding.severity === 'note') return false
   if (finding.severity === 'hard' || ALWAYS_COUNT.has(finding.code)) return true
-  const loaded = SIDES.some((side) => finding.where.startsWith(side) && carries(legs[side]))
-  return loaded && /^(knee|hip|ankle)\./.test(finding.code)
+  const loaded = finding.side !== null && carries(legs[finding.side])
+  return loaded && JOINTS.has(finding.part)
 }

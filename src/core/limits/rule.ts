@@ -1,5 +1,4 @@
 import type { Balance } from '../balance/balance'
-import type { EdgeCause } from '../balance/cause'
 import type { LegReading } from '../balance/legs'
 import type { Body } from '../body/body'
 import type { Limits } from '../body/person'
@@ -22,16 +21,13 @@ type Described = {
   /** The code alone where one rule gives it, else with its aspect. */
   id: string
   code: FindingCode
-  looksAt: string
   /** The thresholds of the house that it speaks from, and the limits of the person that it holds. */
   house?: readonly HouseKey[]
   limits?: readonly (keyof Limits)[]
-  /** Where its limit comes from where neither house nor person gives one. */
-  source: string
-  heading: (where: string, cause?: EdgeCause) => string
-  /** What to do, in a teacher's words. */
-  advice: string
 }
+
+/** What the sentence of a finding names besides its figures and its place. */
+export type Says = NonNullable<Finding['says']>
 
 /** What a rule finds; its code comes from the rule. */
 export type Found = Omit<Finding, 'code' | 'rule'>

@@ -263,20 +263,14 @@ describe('the rules', () => {
       find(one).findings.filter((f) => (f.rule === id || f.code === id) && f.severity === severity)
     expect(fired(past).length).toBeGreaterThan(0)
     expect(fired(within)).toEqual([])
-    for (const finding of fired(past)) {
-      expect(finding.where).toMatch(/^(left|right|trunk|feet|balance)/)
-      expect(finding.text.length).toBeGreaterThan(10)
-    }
+    for (const { side, part } of fired(past)) expect(side === null).toBe(/^(trunk|feet|balance)/.test(part))
   })
 
-  it('has a case for every rule, and words for each finding', () => {
+  it('has a case for every rule', () => {
     const cased = new Set(CASES.flatMap(([, , past]) => find(past).findings.map(({ rule }) => rule)))
     for (const rule of RULES) {
       expect(cased, rule.id).toContain(rule.id)
       expect(rule.id.startsWith(rule.code)).toBe(true)
-      for (const said of [rule.looksAt, rule.source, rule.heading('left knee'), rule.advice]) {
-        expect(said.length, rule.id).toBeGreaterThan(8)
-      }
     }
     expect(new Set(RULES.map(({ id }) => id)).size).toBe(RULES.length)
   })
@@ -330,7 +324,7 @@ describe('the rules', () => {
 
   it('a leg in the air has only its knee’s flexion', () => {
     const limits = { kneeRangeMax: 60 * DEG, hipOutwardMax: 0, hipInwardMax: 0, dorsiflexionMax: 0, kneeFlexionMin: 0 }
-    const left = find({ limits, stance: inAir }).findings.filter((f) => f.where.startsWith('left'))
+    const left = find({ limits, stance: inAir }).findings.filter((f) => f.side === 'left')
     expect(left.map((f) => f.code)).toEqual(['knee.flexion'])
   })
 

@@ -42,13 +42,10 @@ export class UnreachableError extends InputError {
     readonly leg: Side,
     readonly byM: number,
     heel: Vec2,
-    reason: string,
+    /** What stops it. */
+    why: 'low' | 'far' | 'bent',
   ) {
-    super(
-      `stance.feet.${leg}.heel`,
-      heel,
-      `a place the ${leg} leg can reach (${reason}; horizontal distance less leg length ${byM.toFixed(3)} m)`,
-    )
+    super(`stance.feet.${leg}.heel`, heel, { code: 'reach', leg, why, by: byM })
   }
 }
 
@@ -153,8 +150,7 @@ function stand(
     lastY = missY
     lastMiss = miss
   }
-  const accepts = `a stance in which the pelvis is found within ${MOST_STEPS} steps`
-  throw new InputError('stance', 'no pose found', accepts)
+  throw new InputError('stance', null, { code: 'pose', steps: MOST_STEPS })
 }
 
 function addLegMoments(body: Body, legs: BySide<Leg>, upper: Vec3): Vec3 {
@@ -188,15 +184,15 @@ function checkLegs(legs: BySide<Leg>, stance: Stance): void {
   for (const side of beyond('right') > beyond('left') ? SIDES.toReversed() : SIDES) {
     const leg = legs[side]
     const length = leg.thigh + leg.shank
-    const reason =
+    const why =
       leg.hipZ <= leg.foot.ankleZ + 1e-9
-        ? 'its hip would be at the height of its ankle'
+        ? 'low'
         : leg.span > length + 1e-6
-          ? 'its foot is farther than the leg is long'
+          ? 'far'
           : leg.flexion > FLEXION_MOST + 1e-9
-            ? 'its knee would bend past 140°'
+            ? 'bent'
             : null
-    if (reason) throw new UnreachableError(side, beyond(side), stance.feet[side].heel, reason)
+    if (why) throw new UnreachableError(side, beyond(side), stance.feet[side].heel, why)
   }
 }
 
@@ -204,8 +200,7 @@ function checkHands(upper: UpperBody, pelvis: Vec3, stance: Stance): void {
   stance.supports.forEach((support, i) => {
     const { gap } = upper.calcArm(support.hand, pelvis)
     if (gap <= 1e-9) return
-    const accepts = `a point that the ${support.hand} hand reaches (it is ${gap.toFixed(3)} m out of reach)`
-    throw new InputError(`stance.supports.${i}.at`, support.at, accepts)
+    throw new InputError(`stance.supports.${i}.at`, support.at, { code: 'handReach', hand: support.hand, by: gap })
   })
 }
 

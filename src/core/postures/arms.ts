@@ -15,11 +15,11 @@ export type ArmPreset = (typeof ARM_PRESET_IDS)[number]
 const both = (arm: Arm): BySide<Arm> => ({ left: arm, right: arm })
 
 /** Arms as teachers name them; the one up is the left. */
-export const ARM_PRESETS: Record<ArmPreset, { name: string; arms: BySide<Arm> }> = {
-  down: { name: 'down', arms: both(makeArm(8, 20, 12)) },
-  belly: { name: 'at the belly', arms: both(makeArm(12, 10, 75, 35)) },
-  round: { name: 'round', arms: both(makeArm(58, 22, 72, 70)) },
-  level: { name: 'level ahead', arms: both(makeArm(88, 5, 10)) },
-  'one-up': { name: 'one up', arms: { left: makeArm(115, 15, 60), right: makeArm(15, 15, 25) } },
-  behind: { name: 'behind the back', arms: both(makeArm(-25, 30, 70, 40)) },
+export const ARM_PRESETS: Record<ArmPreset, BySide<Arm>> = {
+  down: both(makeArm(8, 20, 12)),
+  belly: both(makeArm(12, 10, 75, 35)),
+  round: both(makeArm(58, 22, 72, 70)),
+  level: both(makeArm(88, 5, 10)),
+  'one-up': { left: makeArm(115, 15, 60), right: makeArm(15, 15, 25) },
+  behind: both(makeArm(-25, 30, 70, 40)),
 }

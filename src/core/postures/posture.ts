@@ -5,21 +5,15 @@ import { ARM_PRESETS } from './arms'
 import { type FootMeasure, layOut, type Measures, PLAIN } from './measures'
 import { SCHOOL_IDS, SCHOOLS, type School, type SchoolId } from './schools'
 
-/** One posture of the library: what it is for, how it is said, and its measures in each school. */
+/** One posture: what carries its meaning, and its measures in each school. */
 export type Posture = {
   id: string
-  /** As the sentence says it, after "in a left …" or "…". */
-  name: string
   /** A stance of the legs, or a traditional posture with its arms. */
   kind: 'stance' | 'form'
   /** Whether left and right differ. */
   sided: boolean
-  purpose: string
   /** What carries its meaning: the nearest variant keeps it. */
   keeps: readonly Feature[]
-  /** What a teacher says, in a breath. */
-  cue: string
-  watch: readonly string[]
   measures: Record<SchoolId, Measures>
 }
 
@@ -44,7 +38,7 @@ export type Plan = {
   seated?: boolean
 }
 
-const DOWN = ARM_PRESETS.down.arms.left
+const DOWN = ARM_PRESETS.down.left
 
 function toMeasures(plan: Plan, school: School): Measures {
   const foot = (set: Plan['own'] = {}): FootMeasure => ({
@@ -71,12 +65,9 @@ function toMeasures(plan: Plan, school: School): Measures {
   }
 }
 
-export type PostureWords = Omit<Posture, 'id' | 'measures'>
-
-/** A posture from its words and a plan that depends on the school. */
-export const makePosture = (id: string, words: PostureWords, plan: (school: School) => Plan): Posture => ({
-  id,
-  ...words,
+/** A posture from what it is and a plan that depends on the school. */
+export const makePosture = (about: Omit<Posture, 'measures'>, plan: (school: School) => Plan): Posture => ({
+  ...about,
   measures: Object.fromEntries(
     SCHOOL_IDS.map((school) => [school, toMeasures(plan(SCHOOLS[school]), SCHOOLS[school])]),
   ) as Record<SchoolId, Measures>,

@@ -21,12 +21,10 @@ const footOf = ({ feet }: Stance, side: Side) => {
 }
 
 describe('a posture of the library', () => {
-  it('is known by one id and one name, and says what it is for, how it is said and what to watch', () => {
+  it('is known by one id, and says what carries its meaning', () => {
     expect(new Set(LIBRARY.map(({ id }) => id)).size).toBe(LIBRARY.length)
-    expect(new Set(LIBRARY.map(({ name }) => name)).size).toBe(LIBRARY.length)
-    for (const { id, purpose, cue, watch, keeps } of LIBRARY) {
-      expect([purpose.endsWith('.'), cue.endsWith('.')], id).toEqual([true, true])
-      expect([watch.length > 0, keeps.length > 0], id).toEqual([true, true])
+    for (const { id, keeps } of LIBRARY) {
+      expect(keeps.length, id).toBeGreaterThan(0)
       expect(new Set(keeps).size, id).toBe(keeps.length)
     }
     expect(() => postureOf('the hop')).toThrow('the hop')

@@ -4,8 +4,6 @@
  */
 export type School = {
   id: SchoolId
-  /** As the sentence says it. */
-  name: string
   bowLoad: number
   bowStep: number
   rearToeOutDeg: number
@@ -27,7 +25,6 @@ export type SchoolId = (typeof SCHOOL_IDS)[number]
 export const SCHOOLS: Record<SchoolId, School> = {
   'long-upright': {
     id: 'long-upright',
-    name: 'long upright frame',
     bowLoad: 0.65,
     bowStep: 0.21,
     rearToeOutDeg: 45,
@@ -40,7 +37,6 @@ export const SCHOOLS: Record<SchoolId, School> = {
   },
   'small-inclined': {
     id: 'small-inclined',
-    name: 'small inclined frame',
     bowLoad: 0.92,
     bowStep: 0.17,
     rearToeOutDeg: 10,
@@ -53,7 +49,6 @@ export const SCHOOLS: Record<SchoolId, School> = {
   },
   'low-coiling': {
     id: 'low-coiling',
-    name: 'low coiling frame',
     bowLoad: 0.62,
     bowStep: 0.3,
     rearToeOutDeg: 50,
@@ -66,7 +61,6 @@ export const SCHOOLS: Record<SchoolId, School> = {
   },
   'high-follow': {
     id: 'high-follow',
-    name: 'high follow-step frame',
     bowLoad: 0.75,
     bowStep: 0.14,
     rearToeOutDeg: 38,
@@ -79,7 +73,6 @@ export const SCHOOLS: Record<SchoolId, School> = {
   },
   therapeutic: {
     id: 'therapeutic',
-    name: 'therapeutic frame',
     bowLoad: 0.6,
     bowStep: 0.08,
     rearToeOutDeg: 35,

@@ -14,29 +14,28 @@ const HEELS_MOST = 1.6
 export function checkFooting({ stance, feet }: Footing): void {
   const { left, right } = stance.feet
   if (left.contact === 'air' && right.contact === 'air') {
-    throw new InputError('stance.feet', 'both in the air', 'at least one foot on the floor')
+    throw new InputError('stance.feet', { left: 'air', right: 'air' }, { code: 'oneFootDown' })
   }
   for (const side of SIDES) {
     const share = side === 'left' ? stance.loadLeft : 1 - stance.loadLeft
     if (stance.feet[side].contact === 'air' && share > 0) {
-      const accepts = `${side === 'left' ? 0 : 100}: the ${side} foot is in the air and carries nothing`
+      const accepts = { code: 'heldEmpty', share: side === 'left' ? 0 : 100, side }
       throw new InputError('stance.loadLeftPct', stance.loadLeft * 100, accepts)
     }
   }
   const apart = Math.hypot(left.heel[0] - right.heel[0], left.heel[1] - right.heel[1])
   if (!(apart <= HEELS_MOST)) {
-    throw new InputError('stance.feet', `heels ${apart.toFixed(2)} m apart`, `heels at most ${HEELS_MOST} m apart`)
+    throw new InputError('stance.feet', { heelsApartM: apart }, { code: 'heelsApart', most: HEELS_MOST })
   }
   if (left.contact !== 'air' && right.contact !== 'air' && areNear(feet.left, feet.right)) {
     const shared = calcOverlap(layOnFloor(feet.left, FOOT_OUTLINE), layOnFloor(feet.right, FOOT_OUTLINE))
     if (shared > OVERLAP_MOST) {
-      const value = `outlines that overlap by ${(shared * 1e4).toFixed(1)} cm²`
-      throw new InputError('stance.feet', value, 'feet that overlap by at most 1 cm²')
+      throw new InputError('stance.feet', { overlapM2: shared }, { code: 'overlap' })
     }
   }
   for (const side of SIDES) {
     const held = stance.supports.flatMap((s, i) => (s.hand === side ? [i] : []))
-    if (held.length > 1) throw new InputError(`stance.supports.${held[1]}.hand`, side, 'one support a hand')
+    if (held.length > 1) throw new InputError(`stance.supports.${held[1]}.hand`, side, { code: 'oneSupport' })
   }
 }
 

@@ -5,8 +5,8 @@ import { type Analysis, analyse } from '../analysis'
 import { resolveBody } from '../body/body'
 import { SIDES } from '../conventions'
 import { InputError } from '../errors'
-import { fromRoom, type Placement, sayFrom, toRoom } from './placed'
-import type { Stance } from './stance'
+import { fromRoom, sayFrom, toRoom } from './placed'
+import type { Placement, Stance } from './stance'
 
 const place = fc.double({ min: -8, max: 8, noNaN: true })
 const anyPlacement: fc.Arbitrary<Placement> = fc.record({
@@ -29,8 +29,8 @@ function readings({ pose: { joints, centre, centreOfMass, pelvisDrop }, ...rest 
   return { joints, centre, centreOfMass, pelvisDrop, ...rest }
 }
 
-/** Of two edges that are equally near either may be named; words round. */
-const TIES = new Set(['nearestDirection', 'edge', 'text'])
+/** Of two edges that are equally near either may be named. */
+const TIES = new Set(['nearestDirection', 'edge'])
 
 /** Where two readings differ by more than dust: paths of keys; a centre just on an edge is left out before. */
 function listDifferent(a: unknown, b: unknown, path = ''): string[] {

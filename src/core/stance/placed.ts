@@ -1,12 +1,5 @@
 import type { Side, Vec2 } from '../conventions'
-import type { FootSetting, Stance } from './stance'
-
-/**
- * Where a stance stands in a room: the origin of its own floor frame, and how far its forward direction is turned
- * counter-clockwise from the room's. Metres, radians. The room's frame: x to the right and y ahead of somebody whose
- * heading is 0.
- */
-export type Placement = { x: number; y: number; heading: number }
+import type { FootSetting, Placement, Stance } from './stance'
 
 /** A point of a stance's floor frame in the room. */
 export function toRoom({ x, y, heading }: Placement, [px, py]: Vec2): Vec2 {

@@ -1,5 +1,4 @@
 import { type BySide, DEG, type Side, type Vec2, type Vec3 } from '../conventions'
-import type { Placement } from './placed'
 
 export type Contact = 'whole' | 'ball' | 'heel' | 'toe-touch' | 'air'
 
@@ -50,6 +49,13 @@ export type Seat = { height: number; at: Vec2 }
 /** What can carry a posture's meaning, so that the nearest variant keeps it. */
 export const FEATURES = ['step', 'width', 'toeOut', 'height', 'share', 'pitch', 'pelvisYaw', 'arms', 'contact'] as const
 export type Feature = (typeof FEATURES)[number]
+
+/**
+ * Where a stance stands in a room: the origin of its own floor frame, and how far its forward direction is turned
+ * counter-clockwise from the room's. Metres, radians. The room's frame: x to the right and y ahead of somebody whose
+ * heading is 0.
+ */
+export type Placement = { x: number; y: number; heading: number }
 
 export type Stance = {
   posture?: string | undefined

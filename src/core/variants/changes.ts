@@ -1,7 +1,6 @@
 import { DEG } from '../conventions'
 import { calcLead, calcTrack } from '../stance/layout'
 import type { Stance } from '../stance/stance'
-import { nameSupport } from './help'
 import type { ChangeValue, ChangeWhat } from './variant'
 
 /** Lengths, angles and shares that differ by less than this are the same to whoever sets them. */
@@ -56,7 +55,7 @@ const ASPECTS: readonly Aspect[] = [
   {
     what: 'support',
     unit: 'word',
-    read: ({ supports: [first] }) => (first ? nameSupport(first) : 'none'),
+    read: ({ supports: [first] }) => (first ? `${first.kind}/${first.hand}` : 'none'),
     take: (from, to) => ({ ...from, supports: to.supports }),
   },
   { what: 'eyes', unit: 'word', read: ({ eyes }) => eyes, take: (from, to) => ({ ...from, eyes: to.eyes }) },

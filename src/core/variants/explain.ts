@@ -4,30 +4,20 @@ import type { Body } from '../body/body'
 import { DEG, SIDES } from '../conventions'
 import type { Stance } from '../stance/stance'
 import { listDifferences } from './changes'
-import type { Change } from './variant'
+import type { Buys, Change, Gain } from './variant'
 
-const LEAST_FLEXION = DEG
-const LEAST_MARGIN = 0.001
-const LEAST_LOAD = 2
+const LEAST: Record<Gain['what'], number> = { margin: 0.001, flexion: DEG, load: 2 }
 
-/** What a stance buys against another, in words: margin, knee bend and knee load; empty where it changes none. */
-export function describeGain(before: Analysis, after: Analysis): string {
-  const said: string[] = []
-  const margin = after.assured.margin - before.assured.margin
-  if (Math.abs(margin) >= LEAST_MARGIN) {
-    said.push(`${Math.round(Math.abs(margin) * 1000)} mm ${margin > 0 ? 'more' : 'less'} to spare`)
-  }
+/** What a stance buys against another: margin (m), the bend of each knee (rad), the load on it (Nm). No small change. */
+export function listGains(before: Analysis, after: Analysis): Gain[] {
+  const gains: Gain[] = [{ what: 'margin', side: null, by: after.assured.margin - before.assured.margin }]
   for (const side of SIDES) {
-    const bend = after.legs[side].flexion - before.legs[side].flexion
-    if (Math.abs(bend) >= LEAST_FLEXION) {
-      said.push(`${side} knee ${Math.round(Math.abs(bend) / DEG)}° ${bend > 0 ? 'more bent' : 'straighter'}`)
-    }
-    const load = kneeLoad(after.legs[side]) - kneeLoad(before.legs[side])
-    if (Math.abs(load) >= LEAST_LOAD) {
-      said.push(`${Math.round(Math.abs(load))} Nm ${load > 0 ? 'more' : 'less'} on the ${side} knee`)
-    }
+    gains.push(
+      { what: 'flexion', side, by: after.legs[side].flexion - before.legs[side].flexion },
+      { what: 'load', side, by: kneeLoad(after.legs[side]) - kneeLoad(before.legs[side]) },
+    )
   }
-  return said.join(', ')
+  return gains.filter(({ what, by }) => Math.abs(by) >= LEAST[what])
 }
 
 /** Explains a variant's changes one at a time: each alone on the original, with what that buys. */
@@ -43,13 +33,14 @@ export class Explainer {
   explain(variant: Stance): Change[] {
     return listDifferences(this.stance, variant, this.flexion).map((one) => ({
       ...one,
-      buys: this.describeAlone(one.alone),
+      buys: this.weighAlone(one.alone),
     }))
   }
 
-  private describeAlone(alone: Stance): string {
+  private weighAlone(alone: Stance): Buys {
     const after = tryAnalyse(this.body, alone)
-    if (!after) return 'only with the others'
-    return describeGain(this.original, after) || 'needed with the others'
+    if (!after) return 'only-together'
+    const gains = listGains(this.original, after)
+    return gains.length > 0 ? gains : 'needed-together'
   }
 }

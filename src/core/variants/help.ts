@@ -30,6 +30,3 @@ export function listHelped(stance: Stance, pose: Pose): { support: Support; stan
     ),
   )
 }
-
-export const nameSupport = ({ kind, hand }: Pick<Support, 'kind' | 'hand'>): string =>
-  `a ${kind === 'touch' ? 'light touch' : kind.replace('-', ' ')}, ${hand} hand`

@@ -2,14 +2,18 @@ import type { Analysis } from '../analysis'
 import { ASSURED_SDS, type Cause, INPUT_SD } from '../balance/uncertainty'
 
 /** A measurement that would replace a guess, and the assured margin that it would leave if it confirmed the guess. */
-export type Measurement = { cause: Cause; how: string; margin: number; settles: boolean }
+export type Measurement = { cause: Cause; margin: number; settles: boolean }
 
 /** By how much each uncertainty shrinks when it is measured by simple means. */
-const BY_MEASURING: Record<Exclude<Cause, 'body'>, { factor: number; how: string }> = {
-  share: { factor: INPUT_SD.shareWeighed / INPUT_SD.shareFelt, how: 'the split, on two bathroom scales' },
-  pressure: { factor: 0.5, how: 'where the pressure falls, with scales under a board on two edges' },
-  placing: { factor: 0.3, how: 'where the feet are, by tape at heels and toes' },
-  usable: { factor: 0.03 / 0.08, how: 'how far weight can be carried, by a functional reach' },
+const BY_MEASURING: Record<Exclude<Cause, 'body'>, number> = {
+  /** Two scales. */
+  share: INPUT_SD.shareWeighed / INPUT_SD.shareFelt,
+  /** Scales under a board on two edges. */
+  pressure: 0.5,
+  /** Tape at heels and toes. */
+  placing: 0.3,
+  /** A functional reach. */
+  usable: 0.03 / 0.08,
 }
 
 /**
@@ -23,10 +27,10 @@ export function findMeasurements(analysis: Analysis): Measurement[] {
   const found: Measurement[] = []
   for (const cause of Object.keys(BY_MEASURING) as Exclude<Cause, 'body'>[]) {
     if (cause === 'share' && pose.stance.loadMeasured) continue
-    const { factor, how } = BY_MEASURING[cause]
+    const factor = BY_MEASURING[cause]
     const left = assured.sd ** 2 - assured.parts[cause] ** 2 * (1 - factor ** 2)
     const margin = distance - ASSURED_SDS * Math.sqrt(Math.max(0, left))
-    if (margin > assured.margin + 5e-4) found.push({ cause, how, margin, settles: margin >= reserve })
+    if (margin > assured.margin + 5e-4) found.push({ cause, margin, settles: margin >= reserve })
   }
   return found.sort((a, b) => b.margin - a.margin)
 }

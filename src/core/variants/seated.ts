@@ -21,7 +21,7 @@ export function makeSeated(body: Body, from?: Stance): Stance {
   const arm = { elevation: 35 * DEG, opening: 10 * DEG, elbow: 60 * DEG, elbowInward: 0 }
   return {
     ...standing,
-    posture: from?.posture ? `${from.posture}, seated` : 'seated',
+    posture: from?.posture ?? 'seated',
     ...(from?.side && { side: from.side }),
     feet: {
       left: { ...standing.feet.left, heel: [-half, heelY] },

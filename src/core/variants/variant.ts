@@ -1,3 +1,4 @@
+import type { Side } from '../conventions'
 import type { Finding } from '../limits/finding'
 import type { Stance } from '../stance/stance'
 import type { LeverId } from './levers'
@@ -27,7 +28,7 @@ export type ChangeWhat =
   | 'support'
   | 'seat'
 
-/** What is changed, from what to what. */
+/** What is changed, from what to what; a hand as the kind of support and the hand on it, `chair-back/left`. */
 export type ChangeValue = {
   what: ChangeWhat
   from: number | string
@@ -35,9 +36,15 @@ export type ChangeValue = {
   unit: 'm' | 'rad' | 'share' | 'word'
 }
 
+/** By how much a stance is better: margin in metres, a knee's bend in radians or its load in newton metres. */
+export type Gain = { what: 'margin' | 'flexion' | 'load'; side: Side | null; by: number }
+
+/** What a change alone buys; nothing where it needs the others, or cannot be stood without them. */
+export type Buys = readonly Gain[] | 'needed-together' | 'only-together'
+
 /** One thing that a variant changes, and what that alone buys. */
 export type Change = ChangeValue & {
-  buys: string
+  buys: Buys
   /** The original with this change alone, so that one can be taken and another left. */
   alone: Stance
 }

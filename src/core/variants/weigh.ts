@@ -115,4 +115,4 @@ export class Scale {
 const calcShort = ({ assured, reserve }: Balance): number => Math.max(0, reserve - assured.margin) / UNIT_SCALE.m
 
 /** A finding at a place; the same one twice is one. */
-export const keyOf = (finding: Finding): string => `${finding.code} ${finding.where}`
+export const keyOf = (finding: Finding): string => `${finding.code} ${finding.side} ${finding.part}`

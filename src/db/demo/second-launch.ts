@@ -28,7 +28,7 @@ export const SECOND_LAUNCH: readonly DemoPerson[] = [
       test('one-leg-left', day(34), 14),
       test('one-leg-right', day(34), 6, 7),
     ],
-    watch: [{ sign: 'hip sags out over the carrying leg', on: day(27) }],
+    watch: [{ sign: 'hip-sags', on: day(27) }],
   })),
   person('severin-aldous', 'Severin Aldous', male(1.75, 82, 70), (day) => ({
     story: 'Left knee replaced. At most half his weight on the left leg until the next review.',
@@ -103,7 +103,7 @@ export const SECOND_LAUNCH: readonly DemoPerson[] = [
       seen({ what: 'holdMaxS', value: 15, on: day(75) }),
     ],
     tests: [test('functional-reach', day(34), 28), test('tandem', day(34), 10), test('up-and-go', day(34), 10.1)],
-    watch: [{ sign: 'breath held', on: day(20) }],
+    watch: [{ sign: 'breath-held', on: day(20) }],
   })),
   person('noor-tongerlo', 'Noor van Tongerlo', female(1.73, 69, 62), (day) => ({
     story: 'Right knee ligament, young for the group. Impatient.',

@@ -28,7 +28,7 @@ export const SLACK_TIDE: readonly DemoPerson[] = [
       test('semi-tandem', day(55), 10),
       test('up-and-go', day(55), 12.4, 11.9),
     ],
-    watch: [{ sign: 'looks down', on: day(6) }],
+    watch: [{ sign: 'looks-down', on: day(6) }],
   })),
   person('marit-quill', 'Marit Quill', female(1.52, 53, 84, { footLengthM: 0.225 }), (day) => ({
     story: 'Small and quick, afraid of falling since the winter. Steadier beside a chair.',

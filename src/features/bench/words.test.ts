@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { analyse, buildPosture, DEG, findVariants, POSTURE_IDS, postureOf, resolveBody, SIDES } from '@/core'
+import { describeAim, describeBalance, describeOfStanding, describeReserve } from '@/words/balance'
+import { sayChange, sayGain } from '@/words/changes'
+import { sayFinding, sayHeading } from '@/words/findings'
+import { worstFirst } from '@/words/reasons'
 import { sayDifferences } from './compare/differences'
 import { listReadings } from './readings/list-readings'
-import { describeAim, describeBalance, describeOfStanding, describeReserve, headingOf, worstFirst } from './side/prose'
 import { findHeldSplit } from './state/held-split'
-import { sayChange, sayGain } from './strip/change-words'
 
 const body = resolveBody({ stature: 1.62, mass: 68, sex: 'female', age: 74, limits: { kneeFlexionMax: 30 * DEG } })
 const bow = buildPosture(postureOf('bow'), body, 'long-upright', 'left')
@@ -42,12 +44,14 @@ describe('what the bench says', () => {
     const seen = analyse(ordered, even)
     expect(seen.verdict).not.toBe('holds')
     const [first] = worstFirst(seen.findings)
-    expect(headingOf(first as (typeof seen.findings)[0])).toBe('Too near the ordered weight')
-    expect(first?.text).toMatch(/left leg may carry 55 %, and 50 % is on it\. A felt share is ± 5 points/)
+    expect(sayHeading(first as (typeof seen.findings)[0])).toBe('Too near the ordered weight')
+    expect(first && sayFinding(first)).toMatch(
+      /left leg may carry 55\s%, and 50\s% is on it\. A felt share is ± 5 points/,
+    )
     expect(describeBalance(seen)).not.toMatch(/tips/)
-    expect(describeBalance(seen)).toMatch(/no edge of the feet but the order: at most 55 % on the left leg/)
+    expect(describeBalance(seen)).toMatch(/no edge of the feet but the order: at most 55\s% on the left leg/)
     const aim = describeAim(seen) ?? ''
-    expect(aim).toMatch(/^Aim at (3|4)\d % on the left leg\. Two scales would settle it/)
+    expect(aim).toMatch(/^Aim at (3|4)\d\s% on the left leg\. Two scales would settle it/)
     // What is aimed at keeps the reserve, one point more does not; weighed, it holds as it is.
     const share = Number(/\d+/.exec(aim)?.[0]) / 100
     const verdictAt = (loadLeft: number, more = {}) => analyse(ordered, { ...even, loadLeft, ...more }).verdict
@@ -62,7 +66,7 @@ describe('what the bench says', () => {
   it('says the reason before what is well, and once', () => {
     const bare = resolveBody({ stature: 1.7, mass: 70, sex: 'male', limits: { loadMax: { left: 0.3, right: 1 } } })
     const seen = analyse(bare, buildPosture(postureOf('parallel'), bare, 'therapeutic', 'left'))
-    const said = worstFirst(seen.findings).map(headingOf)
+    const said = worstFirst(seen.findings).map((one) => sayHeading(one))
     expect(said[0]).toBe('Too much on the left leg')
     expect(said).not.toContain('Past the ordered weight')
     expect(describeBalance(seen)).toBeNull()
@@ -80,22 +84,22 @@ describe('what the bench says', () => {
   it('puts the worst finding first, each with a heading of its own', () => {
     const findings = worstFirst(analysis.findings)
     expect(findings[0]?.severity).toBe('hard')
-    expect(headingOf(findings[0] as (typeof findings)[0])).toBe('The left knee bends past its limit')
+    expect(sayHeading(findings[0] as (typeof findings)[0])).toBe('The left knee bends past its limit')
     for (const posture of POSTURE_IDS) {
       const stance = buildPosture(postureOf(posture), body, 'low-coiling', 'right')
-      for (const finding of analyse(body, stance).findings) expect(headingOf(finding).length).toBeGreaterThan(8)
+      for (const finding of analyse(body, stance).findings) expect(sayHeading(finding).length).toBeGreaterThan(8)
     }
   })
 
   it('says each change of a variant as a teacher would, with a number and a direction', () => {
     const { variants } = findVariants(body, bow)
     const [nearest] = variants
-    const said = nearest?.changes.map(sayChange)
+    const said = nearest?.changes.map((one) => sayChange(one))
     expect(said?.[0]).toMatch(/^step \d+\scm shorter$/)
     expect(said).toContain('knees 10° straighter')
     const after = analyse(body, (nearest as (typeof variants)[0]).stance)
-    expect(sayGain(analysis, after)).toMatch(/left knee 40° → 30°.*, knee load −\d+ %$/)
-    expect(sayGain(analysis, analysis)).toBe(`${(analysis.assured.margin * 100).toFixed(1)} cm sure, as before`)
+    expect(sayGain(analysis, after)).toMatch(/left knee 40° → 30°.*, knee load −\d+\s%$/)
+    expect(sayGain(analysis, analysis)).toMatch(/^[\d.]+\scm sure, as before$/)
   })
 
   it('tells two stances apart by what can be set, and nothing more', () => {

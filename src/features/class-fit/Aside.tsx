@@ -1,12 +1,17 @@
 'use client'
 
 import { useDroppable } from '@dnd-kit/core'
-import { type Analysis, type Measures, measureStance, type Posture, type Stance, sayLevel } from '@/core'
+import { type Analysis, type Measures, measureStance, type Stance } from '@/core'
+import type { Posture } from '@/formats/posture-document'
+import { sayCount, sayLevel } from '@/words/levels'
+import { sayBinding, sayOrigin, sayToday } from '@/words/limits'
+import { sayList } from '@/words/lists'
+import { listWatch } from '@/words/postures'
+import { saySign } from '@/words/records'
 import type { FoundLevels } from '@/workers/fit'
 import styles from './class-fit.module.css'
 import { PersonInLane } from './PersonInLane'
 import type { Placed, useClass } from './use-class'
-import { listNames, sayCount } from './words'
 
 type AsideProps = { state: ReturnType<typeof useClass>; posture: Posture; onStep: (id: string, by: 1 | -1) => void }
 
@@ -16,6 +21,7 @@ export function Aside({ state, posture, onStep }: AsideProps) {
   const { placed, layout } = state
   const aside = placed.filter(({ place }) => place === 'aside')
   const watched = placed.filter(({ member }) => member.person.watch.length > 0)
+  const forAll = listWatch(posture)
   const name = (i: number) => placed.find(({ member }) => member.id === layout?.ids[i])?.member.short ?? ''
   return (
     <aside ref={setNodeRef} className={styles.aside} data-over={isOver} aria-label="Beside the lanes">
@@ -46,13 +52,13 @@ export function Aside({ state, posture, onStep }: AsideProps) {
           <p>{sayFewer(layout.found, layout.fewer, name)}</p>
         </section>
       )}
-      {(watched.length > 0 || posture.watch.length > 0) && (
+      {(watched.length > 0 || forAll.length > 0) && (
         <section aria-label="Watch">
           <h2>Watch</h2>
-          {posture.watch.length > 0 && <p>Everybody: {posture.watch.join(', ')}.</p>}
+          {forAll.length > 0 && <p>Everybody: {forAll.join(', ')}.</p>}
           {watched.map(({ member }) => (
             <p key={member.id}>
-              {member.short}: {member.person.watch.map((sign) => sign.replace(/ \([^)]*\)$/, '')).join(', ')}.
+              {member.short}: {member.person.watch.map(({ sign }) => saySign(sign)).join(', ')}.
             </p>
           ))}
         </section>
@@ -66,10 +72,10 @@ function sayAside({ member, kind, stance, analysis, joined }: Placed, taught: Me
   const { today, limits } = member.person
   const why =
     today !== null
-      ? `${today}, today`
+      ? `${sayToday(today)}, today`
       : limits
           .filter(({ what }) => /^(load|seated)/.test(what))
-          .map(({ text, origin }) => `${text} (${origin})`)
+          .map((one) => `${sayBinding(one)} (${sayOrigin(one.entry, one.today)})`)
           .join('; ')
   const does = {
     seated: 'the seated form',
@@ -95,10 +101,10 @@ function sayMore(found: FoundLevels, more: FoundLevels, name: (i: number) => str
   const nearer = found.changes.flatMap((change, i) =>
     Number.isFinite(change) && (more.changes[i] as number) < change - LESS ? [name(i)] : [],
   )
-  if (fitted.length > 0) return `would take in ${listNames(fitted)}.`
+  if (fitted.length > 0) return `would take in ${sayList(fitted)}.`
   if (nearer.length === 0) return 'would bring nobody nearer to the posture as taught.'
   const saved = Math.round((1 - more.total / found.total) * 100)
-  return `would bring ${listNames(nearer)} nearer to the posture as taught: ${saved} % less change in all.`
+  return `would bring ${sayList(nearer)} nearer to the posture as taught: ${saved} % less change in all.`
 }
 
 /** What one level less costs, and whom. */
@@ -110,9 +116,9 @@ function sayFewer(found: FoundLevels, fewer: FoundLevels, name: (i: number) => s
       : [],
   )
   const parts = [
-    lost.length > 0 && `leaves out ${listNames(lost)}`,
+    lost.length > 0 && `leaves out ${sayList(lost)}`,
     further.length > 0 &&
-      `takes ${further.length > 4 ? `${sayCount(further.length)} people` : listNames(further)} further from the posture as taught`,
+      `takes ${further.length > 4 ? `${sayCount(further.length)} people` : sayList(further)} further from the posture as taught`,
   ].filter((part): part is string => typeof part === 'string')
   if (parts.length === 0) return 'would cost nobody anything.'
   const dearer = found.total > 0 ? `: ${Math.round((fewer.total / found.total - 1) * 100)} % more change in all` : ''

@@ -2,12 +2,11 @@
 
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
-import { SCHOOL_IDS, SCHOOLS, type SchoolId, type Side } from '@/core'
+import { SCHOOL_IDS, type SchoolId, type Side } from '@/core'
 import { dayOf } from '@/formats/day'
 import { fromStance } from '@/formats/from-core'
 import { PLAN_FORMAT, type PlanDocument } from '@/formats/plan-document'
 import { fromMeasures, mergeLibrary } from '@/formats/posture-document'
-import { sayDay } from '@/records/say'
 import type { OwnPosture } from '@/server/library'
 import type { ClassPlan } from '@/server/plans'
 import type { SetAside } from '@/server/set-aside'
@@ -17,6 +16,8 @@ import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { ENGLISH } from '@/words/language'
+import { sayPostureName, saySchool } from '@/words/postures'
 import styles from './class-fit.module.css'
 import { Hall } from './Hall'
 import { makeMembers } from './member'
@@ -94,7 +95,8 @@ export function ClassFit({ groups, first, own, plans: known, day, aside }: Class
       format: PLAN_FORMAT,
       school,
       side,
-      levels: levels.map(({ words, candidate }) => ({ ...words, measures: fromMeasures(candidate.measures) })),
+      taught: fromMeasures(measures),
+      levels: levels.map(({ candidate }) => ({ measures: fromMeasures(candidate.measures) })),
       people: placed.map(({ member, place, kind, stance, pinned }) => ({
         id: member.id,
         level: place === 'aside' ? null : place,
@@ -119,7 +121,7 @@ export function ClassFit({ groups, first, own, plans: known, day, aside }: Class
         at="/class"
         tools={
           <>
-            {kept && state.isPlan && <span>kept {sayDay(dayOf(new Date(kept.updatedAt)))}</span>}
+            {kept && state.isPlan && <span>kept {ENGLISH.day(dayOf(new Date(kept.updatedAt)))}</span>}
             {!several && (
               <button
                 type="button"
@@ -160,7 +162,7 @@ export function ClassFit({ groups, first, own, plans: known, day, aside }: Class
             value={several ? SEVERAL : posture.id}
             choices={[
               { value: SEVERAL, name: 'every posture, side by side' },
-              ...postures.map(({ id, name }) => ({ value: id, name })),
+              ...postures.map((one) => ({ value: one.id, name: sayPostureName(one) })),
             ]}
             onChoose={choosePosture}
             then=","
@@ -173,7 +175,7 @@ export function ClassFit({ groups, first, own, plans: known, day, aside }: Class
           <ChoiceWord
             label="School"
             value={school}
-            choices={SCHOOL_IDS.map((value) => ({ value, name: SCHOOLS[value].name }))}
+            choices={SCHOOL_IDS.map((value) => ({ value, name: saySchool(value) }))}
             onChoose={setSchool}
             then={several ? '.' : ','}
           />{' '}

@@ -2,8 +2,9 @@
 
 import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
 import type { ReactNode } from 'react'
-import type { Measures, Posture } from '@/core'
-import { sayPosture } from '@/ui/words/postures'
+import type { Measures } from '@/core'
+import type { Posture } from '@/formats/posture-document'
+import { sayPosture } from '@/words/postures'
 import { Aside } from './Aside'
 import styles from './class-fit.module.css'
 import { Lane } from './Lane'

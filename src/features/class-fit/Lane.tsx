@@ -12,14 +12,16 @@ import {
   resolveBody,
   type Side,
   type Stance,
-  sayNote,
 } from '@/core'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
+import { sayCount } from '@/words/levels'
+import { capital } from '@/words/lists'
+import { sayNote } from '@/words/variants'
 import styles from './class-fit.module.css'
 import { LevelEditor } from './LevelEditor'
 import { PersonInLane } from './PersonInLane'
 import type { Level, Placed } from './use-class'
-import { capital, sayCount, supportOf } from './words'
+import { supportOf } from './words'
 
 /** The body that a level is drawn for: nobody's own. */
 const MIDDLING = resolveBody({ stature: 1.65, mass: 68, sex: 'unspecified' })

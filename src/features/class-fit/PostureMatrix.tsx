@@ -1,10 +1,12 @@
 'use client'
 
 import { useMemo } from 'react'
-import { type Analysis, type Posture, readAsTaught, type SchoolId, type Side } from '@/core'
+import { type Analysis, readAsTaught, type SchoolId, type Side } from '@/core'
+import type { Posture } from '@/formats/posture-document'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { restsOnEstimate, sayReason } from '@/ui/words/reasons'
 import { Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
+import { sayPostureName } from '@/words/postures'
+import { restsOnEstimate, sayReason } from '@/words/reasons'
 import styles from './class-fit.module.css'
 import { compareDemand, type Demand, rateDemand } from './demand'
 import type { Member } from './member'
@@ -32,7 +34,7 @@ export function PostureMatrix({ members, postures, school, side, onOpen }: Postu
             {columns.map(({ posture }) => (
               <th key={posture.id} scope="col">
                 <button type="button" onClick={() => onOpen(posture.id)}>
-                  {posture.name}
+                  {sayPostureName(posture)}
                 </button>
               </th>
             ))}
@@ -50,8 +52,8 @@ export function PostureMatrix({ members, postures, school, side, onOpen }: Postu
                     <button
                       type="button"
                       onClick={() => onOpen(posture.id)}
-                      title={`${member.name}, ${posture.name}: ${sayReason(analysis)}`}
-                      aria-label={`${member.name}, ${posture.name}: ${VERDICT_WORDS[verdict].toLowerCase()}`}
+                      title={`${member.name}, ${sayPostureName(posture)}: ${sayReason(analysis)}`}
+                      aria-label={`${member.name}, ${sayPostureName(posture)}: ${VERDICT_WORDS[verdict].toLowerCase()}`}
                     >
                       <Judged verdict={verdict} size={15} estimated={analysis !== null && restsOnEstimate(analysis)} />
                       {analysis && (

@@ -2,8 +2,8 @@
 
 import type { Analysis } from '@/core'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { restsOnEstimate, sayReason, sayReasonShort } from '@/ui/words/reasons'
 import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
+import { restsOnEstimate, sayReason, sayReasonShort } from '@/words/reasons'
 import styles from './class-fit.module.css'
 import type { Member } from './member'
 

@@ -4,10 +4,11 @@ import { holdOn } from '@/core/variants/hold'
 import { makeRecord } from '@/formats/record-document'
 import { resolveRecord } from '@/records/resolve'
 import type { BenchPerson } from '@/server/bench'
+import { sayList } from '@/words/lists'
 import { makeMembers } from './member'
 import { sayHall } from './say-hall'
 import type { Level, Placed } from './use-class'
-import { listNames, sayInLane, supportOf } from './words'
+import { sayInLane, supportOf } from './words'
 
 const person = (name: string, helperBeside = false): BenchPerson => ({
   id: name,
@@ -65,8 +66,8 @@ describe('what is said of a hall', () => {
   it('names people by as much as tells them apart', () => {
     const names = ['Ada Reef', 'Ada Quay', 'Bo Quay', 'Cy Tor', 'Cy Tam'].map((name) => person(name))
     expect(makeMembers(names).map(({ short }) => short)).toEqual(['Ada R', 'Ada Q', 'Bo', 'Cy Tor', 'Cy Tam'])
-    expect(listNames(['Ada', 'Bo', 'Cy'])).toBe('Ada, Bo and Cy')
-    expect(listNames(['Ada'])).toBe('Ada')
+    expect(sayList(['Ada', 'Bo', 'Cy'])).toBe('Ada, Bo and Cy')
+    expect(sayList(['Ada'])).toBe('Ada')
   })
 
   it('says in the lane what is short, and nothing where nothing is', () => {

@@ -1,5 +1,7 @@
+import { sayCount } from '@/words/levels'
+import { capital } from '@/words/lists'
 import type { Level, Placed } from './use-class'
-import { capital, sayCount, supportOf } from './words'
+import { supportOf } from './words'
 
 const some = (count: number, one: string, many: string) => `${sayCount(count)} ${count === 1 ? one : many}`
 

@@ -4,23 +4,23 @@ import {
   type Body,
   type Candidate,
   findOwnForm,
-  type LevelWords,
   listCandidates,
   type Measures,
   type OwnForm,
-  type Posture,
   readAsTaught,
   type SchoolId,
   type Side,
   type Stance,
-  sayLevels,
   standLevel,
   type Taught,
   tryAnalyse,
 } from '@/core'
+import type { Posture } from '@/formats/posture-document'
 import { toMeasures } from '@/formats/posture-document'
 import { toStance } from '@/formats/to-core'
 import type { ClassPlan } from '@/server/plans'
+import type { LevelWords } from '@/words/levels'
+import { sayLevels } from '@/words/levels'
 import { type ClassFound, type FoundLevels, startClassFit } from '@/workers/fit'
 import type { Member } from './member'
 

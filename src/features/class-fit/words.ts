@@ -1,6 +1,7 @@
 import { type Analysis, type Body, DEG, SIDES, type Stance } from '@/core'
-import { centimetres } from '@/ui/words/lengths'
-import { findWorst, sayReasonShort } from '@/ui/words/reasons'
+import { sayCentimetres } from '@/words/figures'
+import { sayFinding } from '@/words/findings'
+import { findWorst, sayReasonShort } from '@/words/reasons'
 
 /** What is said under a name in a lane: how much to spare, or what is short. */
 export function sayInLane(analysis: Analysis | null): string {
@@ -8,21 +9,13 @@ export function sayInLane(analysis: Analysis | null): string {
   const worst = findWorst(analysis)
   if (worst && analysis.verdict !== 'holds') {
     const short = sayReasonShort(analysis)
-    if (worst.code.startsWith('balance.') && worst.cause?.kind !== 'order' && worst.code !== 'balance.one-leg') {
-      return `${centimetres(Math.max(0, analysis.assured.margin))} ${short}; reserve ${centimetres(analysis.reserve)}`
+    if (worst.cause && worst.cause.kind !== 'order') {
+      return `${sayCentimetres(Math.max(0, analysis.assured.margin))} ${short}; reserve ${sayCentimetres(analysis.reserve)}`
     }
-    return worst.text
+    return sayFinding(worst)
   }
   return ''
 }
-
-const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve']
-export const sayCount = (count: number): string => COUNTS[count] ?? String(count)
-
-export const listNames = (names: readonly string[]): string =>
-  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`
-
-export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)
 
 /** What stands beside somebody in a stance. */
 export function supportOf(stance: Stance | null): 'chair' | 'wall' | 'other' | null {

@@ -9,6 +9,8 @@ import { ask, OvertakenError, RefusedError } from '@/ui/api/ask'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
 import { useTaking } from '@/ui/words/use-taking'
+import { sayHouseRule, sayHouseSource } from '@/words/findings'
+import { saySign } from '@/words/records'
 import styles from './house.module.css'
 
 /** The house's own rules: reserves, default limits, thresholds; each with its default and a way back to it. */
@@ -122,7 +124,8 @@ const UNITS = { m: 'cm', rad: '°', share: '%', factor: 'times' } as const
 type RuleLineProps = { name: HouseKey; value: number | undefined; onSet: (value: number | undefined) => void }
 
 function RuleLine({ name: key, value, onSet }: RuleLineProps) {
-  const { name, unit, source, min, max } = HOUSE_RULES[key]
+  const { unit, min, max } = HOUSE_RULES[key]
+  const name = sayHouseRule(key)
   const usual = shown(key, writeHouse(key, HOUSE_RULES[key].value))
   const now = value === undefined ? usual : shown(key, value)
   const commit = (text: string) => {
@@ -138,7 +141,7 @@ function RuleLine({ name: key, value, onSet }: RuleLineProps) {
       <span>
         {name}
         <small>
-          {source}; {least} to {most}
+          {sayHouseSource(key)}; {least} to {most}
         </small>
       </span>
       <input
@@ -174,14 +177,14 @@ function Signs({
     event.preventDefault()
     const form = event.currentTarget
     const sign = String(new FormData(form).get('sign')).trim()
-    if (sign && ![...EYE_SIGNS, ...settings.signs].includes(sign))
+    if (sign && ![...EYE_SIGNS.map((one) => saySign(one)), ...settings.signs].includes(sign))
       onSave((now) => ({ ...now, signs: [...now.signs, sign] }))
     form.reset()
   }
   return (
     <section aria-label="What only an eye sees">
       <h2>What only an eye sees</h2>
-      <p>{EYE_SIGNS.join(' · ')}</p>
+      <p>{EYE_SIGNS.map((sign) => saySign(sign)).join(' · ')}</p>
       <ul>
         {settings.signs.map((sign) => (
           <li key={sign}>

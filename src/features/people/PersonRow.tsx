@@ -1,8 +1,10 @@
 import { memo } from 'react'
-import { sayDay } from '@/records/say'
 import type { RosterRow } from '@/server/roster'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
+import { ENGLISH } from '@/words/language'
+import { sayLimit, sayToday } from '@/words/limits'
+import { sayDue } from '@/words/records'
 import styles from './people.module.css'
 
 type PersonRowProps = { row: RosterRow; day: string; withGroups: boolean }
@@ -26,12 +28,16 @@ export const PersonRow = memo(function PersonRow({ row, day, withGroups }: Perso
           </span>
           {story && <small className={styles.story}>{story}</small>}
         </span>
-        <span className={styles.limits}>{limits.length > 0 ? limits.join(' · ') : 'no limits set'}</span>
+        <span className={styles.limits}>
+          {limits.length > 0 ? limits.map((one) => sayLimit(one)).join(' · ') : 'no limits set'}
+        </span>
         <span className={styles.due}>
-          {today && <strong>today: {today}</strong>}
-          {standing?.seen && <span>seen standing {sayDay(standing.seen, day.slice(0, 4))}; reach not measured</span>}
-          {due.map((text) => (
-            <span key={text}>{text}</span>
+          {today && <strong>today: {sayToday(today)}</strong>}
+          {standing?.seen && (
+            <span>seen standing {ENGLISH.day(standing.seen, day.slice(0, 4))}; reach not measured</span>
+          )}
+          {due.map((one) => (
+            <span key={sayDue(one)}>{sayDue(one)}</span>
           ))}
         </span>
       </a>

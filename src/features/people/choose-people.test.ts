@@ -16,10 +16,22 @@ const row = (name: string, more: Partial<RosterRow> = {}): RosterRow => ({
   ...more,
 })
 
+const TANDEM: RosterRow['due'][number] = { kind: 'test', test: 'tandem', since: '2026-01-01' }
+const KNEE = {
+  what: 'kneeFlexionMaxDeg' as const,
+  value: 35,
+  on: '2026-01-02',
+  source: { kind: 'instructor' as const },
+}
+const REVIEW: RosterRow['due'][number] = { kind: 'review', limit: KNEE, since: '2026-01-02' }
+
 const ROWS = [
-  row('Zoë Marsh', { groups: ['Ebb'], limits: ['left knee bend 30° at most'] }),
-  row('Abel Marsh', { groups: ['Ebb', 'Flood'], due: ['review: knee', 'Tandem again'] }),
-  row('Mina Tor', { groups: ['Flood'], standing: null, due: ['Tandem again'] }),
+  row('Zoë Marsh', {
+    groups: ['Ebb'],
+    limits: [{ what: 'kneeFlexionMaxDeg', side: 'left', value: 30, grade: undefined }],
+  }),
+  row('Abel Marsh', { groups: ['Ebb', 'Flood'], due: [REVIEW, TANDEM] }),
+  row('Mina Tor', { groups: ['Flood'], standing: null, due: [TANDEM] }),
   row('Old Tor', { groups: ['Flood'], archived: true }),
   row('Bea Quay', { story: 'Keeps bees.', standing: { ...row('').standing, margins: margins(-0.01) } as never }),
 ]

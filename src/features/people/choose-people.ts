@@ -1,4 +1,6 @@
 import type { RosterRow } from '@/server/roster'
+import { sayLimit } from '@/words/limits'
+import { sayDue } from '@/words/records'
 
 export type SortBy = 'name' | 'steadiness' | 'due'
 
@@ -17,7 +19,7 @@ export function choosePeople(rows: readonly RosterRow[], { group, sortBy, sought
     if (row.archived !== (group === PUT_AWAY)) return false
     if (group !== EVERYONE && group !== PUT_AWAY && !row.groups.includes(group)) return false
     if (words.length === 0) return true
-    const text = plain([row.name, row.story, ...row.limits, ...row.due].join(' '))
+    const text = readText(row)
     return words.every((word) => text.includes(word))
   })
   const orders: Record<SortBy, (a: RosterRow, b: RosterRow) => number> = {
@@ -26,6 +28,18 @@ export function choosePeople(rows: readonly RosterRow[], { group, sortBy, sought
     due: (a, b) => b.due.length - a.due.length || byName(a, b),
   }
   return chosen.sort(orders[sortBy])
+}
+
+/** What somebody is found by; said once for a row. */
+const texts = new WeakMap<RosterRow, string>()
+
+function readText(row: RosterRow): string {
+  const known = texts.get(row)
+  if (known !== undefined) return known
+  const said = [row.name, row.story, ...row.limits.map((one) => sayLimit(one)), ...row.due.map((one) => sayDue(one))]
+  const text = plain(said.join(' '))
+  texts.set(row, text)
+  return text
 }
 
 const byName = (a: RosterRow, b: RosterRow) => a.name.localeCompare(b.name)

@@ -1,5 +1,6 @@
-import type { Posture } from '@/core'
+import type { Posture } from '@/formats/posture-document'
 import type { OwnPosture } from '@/server/library'
+import { sayPostureName } from '@/words/postures'
 import styles from './postures.module.css'
 
 type IndexProps = {
@@ -23,10 +24,10 @@ export function Index({ library, own, chosen, onChoose }: IndexProps) {
           <h2>{title}</h2>
           {postures.length === 0 && <p>None yet: “Into the library” on the bench adds one.</p>}
           <ul>
-            {postures.map(({ id, name }) => (
+            {postures.map(({ id, own: texts }) => (
               <li key={id}>
                 <button type="button" aria-pressed={id === chosen} onClick={() => onChoose(id)}>
-                  {name}
+                  {sayPostureName({ id, own: texts })}
                 </button>
                 {own.some((one) => one.id === id) && !id.startsWith('own-') && <small>changed</small>}
               </li>

@@ -2,11 +2,13 @@
 
 import Button from '@mui/material/Button'
 import { type FormEvent, useRef, useState } from 'react'
-import { FEATURES, type Feature, type Posture, SCHOOLS, type SchoolId } from '@/core'
+import { FEATURES, type Feature, type SchoolId } from '@/core'
+import type { Posture } from '@/formats/posture-document'
 import { fromPosture, type MeasuresDocument, type PostureDocument } from '@/formats/posture-document'
 import type { OwnPosture } from '@/server/library'
 import { ask, OvertakenError, RefusedError } from '@/ui/api/ask'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
+import { readTexts, saySchool } from '@/words/postures'
 import styles from './postures.module.css'
 
 type PostureEditorProps = {
@@ -96,7 +98,8 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
   const [problem, setProblem] = useState<string | null>(null)
   const [theirs, setTheirs] = useState<{ current: OwnPosture | null } | null>(null)
   const revision = useRef(changed?.revision ?? 0)
-  const document = fromPosture(posture)
+  const texts = readTexts(posture)
+  const document = fromPosture(posture, texts)
   const measures = document.measures[school] as MeasuresDocument
   const isOwn = posture.id.startsWith('own-')
   const attempt = async (work: () => Promise<void>) => {
@@ -124,24 +127,24 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
   return (
     <form className={styles.editor} aria-label="Change this posture" onSubmit={submit}>
       <h2>
-        {posture.name}, {SCHOOLS[school].name}
+        {texts.name}, {saySchool(school)}
       </h2>
       <div className={styles.fields}>
         <label>
           Name
-          <input name="name" required maxLength={80} defaultValue={posture.name} />
+          <input name="name" required maxLength={80} defaultValue={texts.name} />
         </label>
         <label data-wide="true">
           What it is for
-          <input name="purpose" maxLength={300} defaultValue={posture.purpose} />
+          <input name="purpose" maxLength={300} defaultValue={texts.purpose} />
         </label>
         <label data-wide="true">
           Cue
-          <input name="cue" maxLength={300} defaultValue={posture.cue} />
+          <input name="cue" maxLength={300} defaultValue={texts.cue} />
         </label>
         <label data-wide="true">
           Watch (a comma between)
-          <input name="watch" maxLength={600} defaultValue={posture.watch.join(', ')} />
+          <input name="watch" maxLength={600} defaultValue={texts.watch.join(', ')} />
         </label>
         {FIELDS.map(({ name, label, read }) => (
           <label key={name}>
@@ -162,7 +165,7 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
       {problem && <p role="alert">{problem}</p>}
       <OvertakenSheet
         open={theirs !== null}
-        what={`a change of ${posture.name}`}
+        what={`a change of ${texts.name}`}
         onTheirs={() => {
           if (theirs?.current) onSaved(theirs.current)
           onLeave()

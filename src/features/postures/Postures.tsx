@@ -1,7 +1,8 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { type Posture, resolveBody, type SchoolId, type Side } from '@/core'
+import { resolveBody, type SchoolId, type Side } from '@/core'
+import type { Posture } from '@/formats/posture-document'
 import { mergeLibrary } from '@/formats/posture-document'
 import { toPerson } from '@/formats/to-core'
 import type { BenchOfPerson, BenchPerson, NamedPerson } from '@/server/bench'
@@ -11,6 +12,7 @@ import { ask } from '@/ui/api/ask'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { listWatch, sayCue, sayPostureName, sayPurpose } from '@/words/postures'
 import { Index } from './Index'
 import { PostureEditor } from './PostureEditor'
 import styles from './postures.module.css'
@@ -49,6 +51,7 @@ export function Postures({ people, first, own: known, aside }: PosturesProps) {
   const posture = library.find(({ id }) => id === postureId) ?? (library[0] as Posture)
   const body = useMemo(() => resolveBody(toPerson(person?.document ?? MIDDLING)), [person])
   const readings = useMemo(() => readSchools(posture, body, side), [posture, body, side])
+  const watched = listWatch(posture)
   const isChanged = own.some(({ id }) => id === posture.id)
   const choosePerson = async (id: string) => {
     try {
@@ -78,14 +81,14 @@ export function Postures({ people, first, own: known, aside }: PosturesProps) {
           <ChoiceWord
             label="Posture"
             value={posture.id}
-            choices={library.map(({ id, name }) => ({ value: id, name }))}
+            choices={library.map((one) => ({ value: one.id, name: sayPostureName(one) }))}
             onChoose={setPostureId}
             then=","
           />{' '}
           the schools side by side.
         </h1>
         <p className={styles.purpose}>
-          {posture.purpose} <q>{posture.cue}</q> {isChanged && <em>Changed here.</em>}
+          {sayPurpose(posture)} <q>{sayCue(posture)}</q> {isChanged && <em>Changed here.</em>}
         </p>
       </PageHead>
       {problem && <p role="alert">{problem}</p>}
@@ -94,7 +97,7 @@ export function Postures({ people, first, own: known, aside }: PosturesProps) {
         <SchoolsFloor readings={readings} body={body} pointed={pointed} />
         <SchoolFigures readings={readings} pointed={pointed} onPoint={setPointed} onEdit={setEditing} />
       </div>
-      {posture.watch.length > 0 && <p className={styles.watch}>Watch: {posture.watch.join(', ')}.</p>}
+      {watched.length > 0 && <p className={styles.watch}>Watch: {watched.join(', ')}.</p>}
       {editing ? (
         <PostureEditor
           key={`${posture.id} ${editing}`}

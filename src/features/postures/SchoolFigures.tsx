@@ -2,9 +2,9 @@ import { type Analysis, DEG, kneeLoad, type SchoolId } from '@/core'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_RIGHT, see, viewFrom } from '@/ui/figure/view'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { centimetres } from '@/ui/words/lengths'
-import { sayHeading } from '@/ui/words/reasons'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { sayCentimetres } from '@/words/figures'
+import { sayWorst } from '@/words/reasons'
 import styles from './postures.module.css'
 import { SCHOOL_LINES, type SchoolReading } from './read-schools'
 
@@ -85,7 +85,7 @@ const ROWS = [
     read: (analysis: Analysis) => (
       <span className={styles.verdict}>
         <VerdictMark verdict={analysis.verdict} size={15} /> {VERDICT_WORDS[analysis.verdict].toLowerCase()}
-        {analysis.verdict !== 'holds' && <small>{sayHeading(analysis)}</small>}
+        {analysis.verdict !== 'holds' && <small>{sayWorst(analysis)}</small>}
       </span>
     ),
   },
@@ -97,7 +97,7 @@ const ROWS = [
     name: 'sure to spare',
     read: ({ assured, reserve }: Analysis) => (
       <>
-        {centimetres(Math.max(0, assured.margin))} <small>of {centimetres(reserve)}</small>
+        {sayCentimetres(Math.max(0, assured.margin))} <small>of {sayCentimetres(reserve)}</small>
       </>
     ),
   },

@@ -2,14 +2,14 @@ import {
   type Analysis,
   type Body,
   buildPosture,
-  type Posture,
   SCHOOL_IDS,
-  SCHOOLS,
   type SchoolId,
   type Side,
   type Stance,
   tryAnalyse,
 } from '@/core'
+import type { Posture } from '@/formats/posture-document'
+import { saySchool } from '@/words/postures'
 
 /** A posture of one school for a body; no analysis where that body cannot stand it. */
 export type SchoolReading = { school: SchoolId; name: string; stance: Stance; analysis: Analysis | null }
@@ -17,7 +17,7 @@ export type SchoolReading = { school: SchoolId; name: string; stance: Stance; an
 export function readSchools(posture: Posture, body: Body, side: Side): SchoolReading[] {
   return SCHOOL_IDS.map((school) => {
     const stance = buildPosture(posture, body, school, side)
-    return { school, name: SCHOOLS[school].name, stance, analysis: tryAnalyse(body, stance) }
+    return { school, name: saySchool(school), stance, analysis: tryAnalyse(body, stance) }
   })
 }
 

@@ -1,7 +1,7 @@
 /** One search after another, in a thread of its own: what it is asked comes as a message, and so does its answer. */
 import { parentPort } from 'node:worker_threads'
 import { InputError } from '@/core'
-import { toErrorDocument } from '@/formats/error-document'
+import { shortenValue } from '@/formats/error-document'
 import { type Answered, type Asked, JOBS } from './jobs'
 
 parentPort?.on('message', (asked: Asked) => parentPort?.postMessage(answer(asked)))
@@ -11,6 +11,12 @@ function answer({ job, value, limitMs }: Asked): Answered {
   try {
     return { ok: true, document: JOBS[job](value, () => performance.now() > until) }
   } catch (error) {
-    return { ok: false, error: error instanceof InputError ? toErrorDocument(error).error : null }
+    return {
+      ok: false,
+      error:
+        error instanceof InputError
+          ? { field: error.field, value: shortenValue(error.value ?? null), accepts: error.accepts }
+          : null,
+    }
   }
 }

@@ -1,6 +1,6 @@
 import { type Analysis, DEG, SIDES, type Side, type Vec2, type Vec3 } from '@/core'
 import { drawBody, type Part } from './parts'
-import { placeOf } from './place'
+import { type Place as Pointed, placeOf } from './place'
 import { nearness, see, type View } from './view'
 
 type FlatFigureProps = {
@@ -14,7 +14,7 @@ type FlatFigureProps = {
   scale: number
   middle: number
   /** A place that is pointed at. */
-  pointed?: string | null
+  pointed?: Pointed | null
   /** Leaves the knees' bend unwritten. */
   withoutKnees?: boolean
 }
@@ -110,7 +110,7 @@ function KneeMark({ analysis, side, view, place }: { analysis: Analysis; side: S
   const { pose, legs, findings } = analysis
   const at = pose.joints[`${side}Knee`]
   const [x, y] = place(see(view, at))
-  const over = findings.some((f) => f.where === `${side} knee` && f.severity !== 'note')
+  const over = findings.some((f) => f.side === side && f.part === 'knee' && f.severity !== 'note')
   const [other] = SIDES.filter((s) => s !== side)
   const otherAt = pose.joints[`${other as Side}Knee`]
   const toRight =

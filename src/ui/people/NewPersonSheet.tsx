@@ -9,6 +9,7 @@ import { makeRecord } from '@/formats/record-document'
 import { ask, RefusedError } from '@/ui/api/ask'
 import { Sheet } from '@/ui/words/Sheet'
 import styles from '@/ui/words/sheet.module.css'
+import { sayError } from '@/words/errors'
 import { type BodyUnits, parseHeight, parseMass } from './body-units'
 
 type NewPersonSheetProps = {
@@ -133,6 +134,6 @@ const FIELDS: Record<string, Record<BodyUnits, string>> = {
 }
 
 function sayProblem(error: unknown, units: BodyUnits): string {
-  if (error instanceof InputError) return FIELDS[error.field]?.[units] ?? error.message
+  if (error instanceof InputError) return FIELDS[error.field]?.[units] ?? sayError(error)
   return error instanceof RefusedError ? error.message : 'It could not be saved; nothing was lost, try again.'
 }

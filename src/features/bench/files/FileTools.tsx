@@ -7,6 +7,7 @@ import { STANCE_FORMAT, stanceDocument } from '@/formats/stance-document'
 import { toPerson, toStance } from '@/formats/to-core'
 import { download } from '@/ui/files/download'
 import { drawTrueScale } from '@/ui/floor/true-scale'
+import { sayError } from '@/words/errors'
 import styles from '../bench.module.css'
 import { useLibrary } from '../state/library'
 import { openOnBench, openStance, useBench } from '../state/store'
@@ -25,7 +26,7 @@ export function FileTools({ view }: { view: OnBenchView }) {
       setProblem(null)
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      setProblem(`${file.name} was not opened, and nothing was changed. ${error.message}.`)
+      setProblem(`${file.name} was not opened, and nothing was changed. ${sayError(error)}.`)
     }
   }
   const saveStance = () => {

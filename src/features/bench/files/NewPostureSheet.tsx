@@ -5,6 +5,7 @@ import { fromMeasures, POSTURE_FORMAT, toPosture } from '@/formats/posture-docum
 import { RefusedError } from '@/ui/api/ask'
 import { Sheet } from '@/ui/words/Sheet'
 import styles from '@/ui/words/sheet.module.css'
+import { listWatch } from '@/words/postures'
 import { addPosture } from '../state/api'
 import { findPosture, setLibrary, useLibrary } from '../state/library'
 import { useBench } from '../state/store'
@@ -30,7 +31,7 @@ export function NewPostureSheet({ open, onClose, view: { analysis, body, stance 
         purpose: String(form.get('purpose')).trim(),
         keeps: [...from.keeps],
         cue: String(form.get('cue')).trim(),
-        watch: [...from.watch],
+        watch: listWatch(from),
         measures: { [school]: fromMeasures(measureStance(stance, body, stance.side ?? 'left', flexion)) },
       })
       setLibrary([...useLibrary.getState().postures, toPosture(added.id, added.document)])

@@ -73,7 +73,7 @@ export function Centre({ plan, analysis, toMetres, onDrag }: CentreProps) {
     setStance((stance) => setLoadLeft(stance, (stance.loadLeftPct ?? 50) + step))
     event.preventDefault()
   }
-  const pointed = usePointing(({ where }) => where === 'balance')
+  const pointed = usePointing(({ at }) => at?.part === 'balance')
   const [x, y] = toScreen(plan, pose.centre)
   const { nearest, nearestDirection } = margins.usable
   const [ux, uy] = directionVector(nearestDirection)

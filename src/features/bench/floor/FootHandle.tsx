@@ -69,7 +69,7 @@ export function FootHandle({ plan, foot, toMetres, onDrag, snap }: FootHandlePro
     event.preventDefault()
   }
   const sole = solePath(plan, foot)
-  const pointed = usePointing(({ where }) => where === 'feet' || where?.startsWith(side) === true)
+  const pointed = usePointing(({ at }) => at?.part === 'feet' || at?.side === side)
   const [tx, ty] = toScreen(plan, midline(foot, TURN_AT))
   const [fromX, fromY] = toScreen(plan, midline(foot, 1.02))
   return (

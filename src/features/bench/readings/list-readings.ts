@@ -113,7 +113,7 @@ function listLeg({ legs, pose, findings }: Analysis, side: Side): ReadingGroup {
   const limits = { ...body.person.limits, ...body.person.limits?.[side] }
   const range = body.sides[side]
   const { house } = body
-  const over = (code: string) => findings.some((f) => f.code === code && f.where.startsWith(side))
+  const over = (code: string) => findings.some((f) => f.code === code && f.side === side)
   const max = Number.isFinite(range.kneeFlexionMax) ? range.kneeFlexionMax : range.kneeRangeMax
   const load = kneeLoad(leg)
   const readings: Reading[] = [

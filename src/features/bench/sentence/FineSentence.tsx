@@ -1,8 +1,9 @@
 'use client'
 
-import { ARM_PRESET_IDS, ARM_PRESETS, type Contact, SIDES, type Side } from '@/core'
+import { ARM_PRESET_IDS, type Contact, SIDES, type Side } from '@/core'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
+import { sayArms } from '@/words/postures'
 import styles from '../bench.module.css'
 import { findArmPreset, setArm, setArmPreset, setContact, setPressure, setTrunk } from '../state/edits'
 import { beginDrag, endDrag, setStance, useBench } from '../state/store'
@@ -136,7 +137,7 @@ function ContactWord({ side }: { side: Side }) {
 }
 
 const FREE = { value: 'free', name: 'freely held' } as const
-const PRESETS = ARM_PRESET_IDS.map((value) => ({ value, name: ARM_PRESETS[value].name }))
+const PRESETS = ARM_PRESET_IDS.map((value) => ({ value, name: sayArms(value) }))
 
 /** A preset, or each arm by its own angles. */
 function ArmWords() {

@@ -1,17 +1,18 @@
 'use client'
 
 import type { ReactNode } from 'react'
-import { type Measures, otherSide, SCHOOL_IDS, SCHOOLS, SIDES, type Side } from '@/core'
+import { type Measures, otherSide, SCHOOL_IDS, SIDES, type Side } from '@/core'
 import type { StanceBody } from '@/formats/stance-document'
 import type { NamedPerson } from '@/server/bench'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { sayPostureName, saySchool } from '@/words/postures'
 import styles from '../bench.module.css'
 import { frontSide } from '../state/edits'
 import { findPosture, useLibrary } from '../state/library'
 import { choosePosture, chooseSchool, useBench } from '../state/store'
 import { FullerKnee, KneeBend, SeatHeight, Share, StepLength, ToeOut, TrackWidth } from './numbers'
 
-const SCHOOL_CHOICES = SCHOOL_IDS.map((value) => ({ value, name: SCHOOLS[value].name }))
+const SCHOOL_CHOICES = SCHOOL_IDS.map((value) => ({ value, name: saySchool(value) }))
 const SIDE_CHOICES = [
   { value: 'left', name: 'left' },
   { value: 'right', name: 'right' },
@@ -56,7 +57,7 @@ export function StanceSentence({ people, onChoosePerson, onNewPerson }: StanceSe
       <ChoiceWord
         label="Posture"
         value={posture}
-        choices={postures.map(({ id, name }) => ({ value: id, name }))}
+        choices={postures.map((one) => ({ value: one.id, name: sayPostureName(one) }))}
         onChoose={(next) => choosePosture(next)}
         then=","
       />{' '}

@@ -3,7 +3,6 @@
 import { DEG, resolveBody, type Side } from '@/core'
 import type { StanceBody } from '@/formats/stance-document'
 import { toPerson } from '@/formats/to-core'
-import { wholeDegrees } from '@/ui/words/lengths'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { metresIn, stepOf } from '@/ui/words/units'
 import {
@@ -82,7 +81,7 @@ export function KneeBend() {
   return (
     <>
       <NumberWord label={label} value={asked} unit="°" step={1} min={0} max={140} onChange={set} {...drag} />
-      {reached !== undefined && Math.abs(reached - asked) >= 1 && ` (here ${wholeDegrees(reached)})`}
+      {reached !== undefined && Math.abs(reached - asked) >= 1 && ` (here ${Math.round(reached)}°)`}
     </>
   )
 }

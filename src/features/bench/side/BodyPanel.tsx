@@ -29,7 +29,7 @@ export function BodyPanel({ analysis, stale }: { analysis: Analysis; stale: bool
   const canTurn = useCanTurn()
   const [shown, setShown] = useState<Shown>({ look: 'three-quarter', asked: 0 })
   const theme = useTheme()
-  const pointed = usePointing((state) => state.where)
+  const pointed = usePointing((state) => state.at)
   const lower = useLowering(analysis)
   const show = (look: Look) => setShown((was) => ({ look, asked: was === 'drawn' ? 1 : was.asked + 1 }))
   useKeys({

@@ -1,25 +1,29 @@
 'use client'
 
-import { type Finding, findMeasurements, type House, type InputError, ruleOf, UnreachableError } from '@/core'
-import { sayDay } from '@/records/say'
-import type { BenchPerson, LimitLine } from '@/server/bench'
-import { centimetres } from '@/ui/words/lengths'
-import { restsOnEstimate } from '@/ui/words/reasons'
+import { type Finding, findMeasurements, type House, type InputError, UnreachableError } from '@/core'
+import type { Binding } from '@/records/binding'
+import type { BenchPerson } from '@/server/bench'
 import { Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
-import styles from '../bench.module.css'
-import { pointAt } from '../state/pointing'
-import type { OnBenchView } from '../state/use-analysis'
-import { sayLimitOrigin } from './limit-origin'
 import {
-  capital,
   describeAim,
   describeBalance,
   describeEstimate,
+  describeMeasurement,
   describeOfStanding,
   describeReserve,
-  headingOf,
-  worstFirst,
-} from './prose'
+} from '@/words/balance'
+import { sayAccepts } from '@/words/errors'
+import { sayCentimetres } from '@/words/figures'
+import { sayFinding, sayHeading, sayRule } from '@/words/findings'
+import { ENGLISH } from '@/words/language'
+import { sayLimitOrigin } from '@/words/limit-origin'
+import { sayToday } from '@/words/limits'
+import { capital } from '@/words/lists'
+import { restsOnEstimate, worstFirst } from '@/words/reasons'
+import { sayEffect, saySign } from '@/words/records'
+import styles from '../bench.module.css'
+import { pointAt } from '../state/pointing'
+import type { OnBenchView } from '../state/use-analysis'
 
 type FindingsProps = { view: OnBenchView; person: BenchPerson | null; allShown: boolean; onAll: () => void }
 
@@ -36,7 +40,7 @@ export function Findings({ view, person, allShown, onAll }: FindingsProps) {
   const reasons = sorted.filter(({ severity }) => severity !== 'note')
   const note = (finding: Finding) => (
     <FindingNote
-      key={`${finding.rule} ${finding.where}`}
+      key={`${finding.rule} ${finding.side}`}
       finding={finding}
       limits={person?.limits ?? []}
       house={analysis.pose.body.person.house}
@@ -54,12 +58,7 @@ export function Findings({ view, person, allShown, onAll }: FindingsProps) {
       {analysis.margins.usable.nearest >= 0 && <p>{describeReserve(analysis)}</p>}
       {ofStanding && <p>{ofStanding}</p>}
       {estimated && <p className={styles.measure}>{describeEstimate(analysis)}</p>}
-      {best && (
-        <p className={styles.measure}>
-          Measure next: {best.how}. If it confirms the estimate, {centimetres(best.margin)} are sure
-          {best.settles ? ', and the reserve is kept' : ''}.
-        </p>
-      )}
+      {best && <p className={styles.measure}>{describeMeasurement(best)}</p>}
       {sorted.filter(({ severity }) => severity === 'note').map(note)}
       <button type="button" className={styles.take} aria-expanded={allShown} onClick={onAll}>
         {allShown ? 'Away with the readings' : 'All readings'}
@@ -70,27 +69,26 @@ export function Findings({ view, person, allShown, onAll }: FindingsProps) {
   )
 }
 
-type FindingNoteProps = { finding: Finding; limits: readonly LimitLine[]; house: Partial<House> | undefined }
+type FindingNoteProps = { finding: Finding; limits: readonly Binding[]; house: Partial<House> | undefined }
 
 /** Pointed at, it shows its place on floor and figure; opened, its reason, its figure and its source. */
 function FindingNote({ finding, limits, house }: FindingNoteProps) {
-  const rule = ruleOf(finding)
   return (
     <details
       className={styles.finding}
       data-severity={finding.severity}
-      onPointerEnter={() => pointAt(finding.where)}
+      onPointerEnter={() => pointAt(finding)}
       onPointerLeave={() => pointAt(null)}
-      onFocus={() => pointAt(finding.where)}
+      onFocus={() => pointAt(finding)}
       onBlur={() => pointAt(null)}
     >
       <summary>
-        <strong>{headingOf(finding)}</strong>
-        {finding.text} <span className={styles.why}>why</span>
+        <strong>{sayHeading(finding)}</strong>
+        {sayFinding(finding)} <span className={styles.why}>why</span>
       </summary>
-      <p>{rule.advice}</p>
+      <p>{sayRule(finding.rule, 'advice')}</p>
       <p>
-        It looks at {rule.looksAt}. {sayLimitOrigin(finding, rule, limits, house)}
+        It looks at {sayRule(finding.rule, 'looksAt')}. {sayLimitOrigin(finding, limits, house)}
       </p>
     </details>
   )
@@ -100,14 +98,18 @@ function FindingNote({ finding, limits, house }: FindingNoteProps) {
 function AboutPerson({ person }: { person: BenchPerson }) {
   return (
     <div className={styles.story}>
-      {person.today && <p>Today: {person.today}. What they may do is lowered until the day ends.</p>}
+      {person.today && <p>Today: {sayToday(person.today)}. What they may do is lowered until the day ends.</p>}
       {person.story && <p>{person.story}</p>}
-      {person.watch.length > 0 && <p>Watch: {person.watch.join(', ')}.</p>}
-      {person.measured.length > 0 && <p>{capital(person.measured.join('; '))}.</p>}
+      {person.watch.length > 0 && (
+        <p>Watch: {person.watch.map(({ sign, on }) => `${saySign(sign)} (${ENGLISH.day(on)})`).join(', ')}.</p>
+      )}
+      {person.measured.length > 0 && (
+        <p>{capital(person.measured.map(({ effect, from }) => sayEffect(effect, from)).join('; '))}.</p>
+      )}
       {person.seenStanding && (
         <p>
-          Seen standing unaided on {sayDay(person.seenStanding)}: the estimate from age is cautious. A functional reach
-          would replace it.
+          Seen standing unaided on {ENGLISH.day(person.seenStanding)}: the estimate from age is cautious. A functional
+          reach would replace it.
         </p>
       )}
     </div>
@@ -127,9 +129,9 @@ function CannotSay({ error }: { error: InputError | null }) {
 
 function sayWhy(error: InputError): string {
   if (error instanceof UnreachableError && error.byM > 0) {
-    return `The ${error.leg} leg cannot reach: its foot is ${centimetres(error.byM)} too far away.`
+    return `The ${error.leg} leg cannot reach: its foot is ${sayCentimetres(error.byM)} too far away.`
   }
-  return `${WHERE_WRONG[error.field] ?? 'The stance cannot be computed'}: accepted is ${error.accepts}.`
+  return `${WHERE_WRONG[error.field] ?? 'The stance cannot be computed'}: accepted is ${sayAccepts(error.accepts)}.`
 }
 
 const WHERE_WRONG: Record<string, string> = {

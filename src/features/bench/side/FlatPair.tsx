@@ -21,7 +21,7 @@ export function FlatPair({ analysis }: { analysis: Analysis }) {
   const panel = useRef<HTMLDivElement>(null)
   const { width, height } = useSize(panel)
   const { stature } = analysis.pose.body
-  const pointed = usePointing((state) => state.where)
+  const pointed = usePointing((state) => state.at)
   const tall = height - LABEL_SPACE
   const side = useSettledSpan(analysis, viewFrom(FROM_RIGHT))
   const front = useSettledSpan(analysis, viewFrom(FROM_FRONT))

@@ -102,7 +102,7 @@ export const setPressure = (stance: StanceBody, at: number): StanceBody => ({
 })
 
 export function setArmPreset(stance: StanceBody, preset: ArmPreset): StanceBody {
-  const arms = fromArms(ARM_PRESETS[preset].arms)
+  const arms = fromArms(ARM_PRESETS[preset])
   // The one up is on the side that the posture names.
   return { ...stance, arms: stance.side === 'right' ? { left: arms.right, right: arms.left } : arms }
 }

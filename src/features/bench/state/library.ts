@@ -1,8 +1,9 @@
 import { create } from 'zustand'
-import { LIBRARY, type Posture } from '@/core'
+import type { Posture } from '@/formats/posture-document'
+import { mergeLibrary } from '@/formats/posture-document'
 
 /** The postures that can be put on the bench: as shipped, and as the instructor changed or added them. */
-export const useLibrary = create<{ postures: readonly Posture[] }>(() => ({ postures: LIBRARY }))
+export const useLibrary = create<{ postures: readonly Posture[] }>(() => ({ postures: mergeLibrary([]) }))
 
 export const setLibrary = (postures: readonly Posture[]): void => useLibrary.setState({ postures })
 

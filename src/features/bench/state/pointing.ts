@@ -1,8 +1,9 @@
 import { create } from 'zustand'
+import type { Place } from '@/ui/figure/place'
 
-/** Which place a finding is about, while it is pointed at: "left knee", "balance". */
-export const usePointing = create<{ where: string | null }>()(() => ({ where: null }))
+/** Which place a finding is about, while it is pointed at. */
+export const usePointing = create<{ at: Place | null }>()(() => ({ at: null }))
 
-export function pointAt(where: string | null): void {
-  usePointing.setState({ where })
+export function pointAt(at: Place | null): void {
+  usePointing.setState({ at })
 }

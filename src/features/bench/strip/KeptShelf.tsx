@@ -8,6 +8,7 @@ import type { KeptStance } from '@/server/bench'
 import { RefusedError } from '@/ui/api/ask'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { sayPostureName } from '@/words/postures'
 import styles from '../bench.module.css'
 import { keepStance, rewordKept, takeAwayKept } from '../state/api'
 import { findPosture } from '../state/library'
@@ -82,7 +83,7 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
         </p>
       )}
       {here.length === 0 && !keeping && !taken && (
-        <p className={styles.quiet}>Nothing kept yet for this {findPosture(posture).name}.</p>
+        <p className={styles.quiet}>Nothing kept yet for this {sayPostureName(findPosture(posture))}.</p>
       )}
       <ul>
         {here.map((one) =>

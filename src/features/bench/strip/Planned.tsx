@@ -1,4 +1,7 @@
+import { toMeasures } from '@/formats/posture-document'
 import type { PlannedFor } from '@/server/bench'
+import { sayLevels, sayOwnKind } from '@/words/levels'
+import { sayPostureName } from '@/words/postures'
 import styles from '../bench.module.css'
 import { findPosture } from '../state/library'
 
@@ -12,16 +15,23 @@ export function Planned({ planned, onOpen }: PlannedProps) {
       <h2>In class</h2>
       {planned.map((one) => (
         <p key={`${one.group} ${one.posture}`}>
-          {one.group}, {findPosture(one.posture).name}:{' '}
+          {one.group}, {sayPostureName(findPosture(one.posture))}:{' '}
           {one.stance ? (
             <button type="button" className={styles.take} onClick={() => onOpen(one)}>
-              {one.title}
+              {sayPlanned(one)}
             </button>
           ) : (
-            one.title
+            sayPlanned(one)
           )}
         </p>
       ))}
     </section>
   )
+}
+
+/** The level by its title among the plan's others, or the form of their own. */
+function sayPlanned({ kind, level, levels, taught, posture, school }: PlannedFor): string {
+  if (level === null) return sayOwnKind(kind)
+  const asTaught = taught ? toMeasures(taught) : findPosture(posture).measures[school]
+  return sayLevels(levels.map(toMeasures), asTaught)[level]?.title ?? sayOwnKind('level')
 }

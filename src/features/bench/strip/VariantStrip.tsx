@@ -1,18 +1,21 @@
 'use client'
 
 import { useMemo } from 'react'
-import { analyse, type Stance, sayNote, type Variant } from '@/core'
+import { analyse, type Stance, type Variant } from '@/core'
 import { fromStance } from '@/formats/from-core'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { sayPosture } from '@/ui/words/postures'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { sayChange, sayGain, sayKind } from '@/words/changes'
+import { sayFinding, sayHeading } from '@/words/findings'
+import { uncapital } from '@/words/lists'
+import { sayPosture } from '@/words/postures'
+import { worstFirst } from '@/words/reasons'
+import { sayBuys, sayNote } from '@/words/variants'
 import styles from '../bench.module.css'
-import { headingOf, worstFirst } from '../side/prose'
 import { findPosture } from '../state/library'
 import { openStance, useBench } from '../state/store'
 import type { OnBenchView } from '../state/use-analysis'
-import { KIND_NAMES, sayChange, sayGain } from './change-words'
 import type { useVariants, VariantsFound } from './use-variants'
 
 type VariantStripProps = { view: OnBenchView } & ReturnType<typeof useVariants>
@@ -62,7 +65,7 @@ export function VariantStrip({ view, found, searching, progress, isStopped, stop
 function sayNothingFound({ analysis }: OnBenchView, { set }: NonNullable<VariantsFound>): string {
   if (analysis?.verdict === 'holds') return 'It holds, and nothing within reach improves it much.'
   if (set.conflicts.length > 0) {
-    return `Nothing was found that passes. What stands against it: ${set.conflicts.map(({ text }) => text).join(' ')}`
+    return `Nothing was found that passes. What stands against it: ${set.conflicts.map((one) => sayFinding(one)).join(' ')}`
   }
   return 'Nothing within reach was found that passes.'
 }
@@ -77,7 +80,7 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
   }, [body, of, variant])
   const gain = sayGain(before, after)
   const note = sayNote(variant, sayPosture(findPosture(useBench((state) => state.posture))))
-  const name = [variant.kind, ...variant.also].map((kind) => KIND_NAMES[kind]).join(', ')
+  const name = [variant.kind, ...variant.also].map((kind) => sayKind(kind)).join(', ')
   return (
     <article className={styles.variant} data-stale={stale} aria-label={name}>
       <div className={styles.variantFloor}>
@@ -98,13 +101,13 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
         </h3>
         {note && <p className={styles.givesUp}>{note}</p>}
         <SmallVial margins={after.margins.usable} reserve={after.reserve} />
-        <p>{variant.changes.map(sayChange).join(', ')}</p>
+        <p>{variant.changes.map((change) => sayChange(change)).join(', ')}</p>
         {gain && <p className={styles.gain}>{gain}</p>}
         {after.findings.length > 0 && (
           <p className={styles.after}>
             After it:{' '}
             {worstFirst(after.findings)
-              .map((finding) => lower(headingOf(finding)))
+              .map((finding) => uncapital(sayHeading(finding)))
               .join('; ')}
             .
           </p>
@@ -114,8 +117,6 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
     </article>
   )
 }
-
-const lower = (words: string) => words.charAt(0).toLowerCase() + words.slice(1)
 
 /** The changes one at a time: one can be taken and another left. */
 function OneByOne({ variant }: { variant: Variant }) {
@@ -128,7 +129,7 @@ function OneByOne({ variant }: { variant: Variant }) {
             <button type="button" className={styles.take} onClick={() => openStance(fromStance(change.alone))}>
               {sayChange(change)}
             </button>
-            : {change.buys}
+            : {sayBuys(change.buys)}
           </li>
         ))}
       </ul>

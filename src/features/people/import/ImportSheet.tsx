@@ -8,12 +8,22 @@ import { parse, parseJson } from '@/formats/parse'
 import { type RecordDocument, recordDocument } from '@/formats/record-document'
 import { WHOLE_FORMAT, type WholeDocument, wholeDocument } from '@/formats/whole-document'
 import { readCsv } from '@/records/csv'
-import { sayDay } from '@/records/say'
-import { COLUMNS, type Column, guessColumns, type Mapping, type Reading, readTable } from '@/records/spreadsheet'
+import {
+  type BadRow,
+  COLUMNS,
+  type Column,
+  guessColumns,
+  type Mapping,
+  type Reading,
+  readTable,
+} from '@/records/spreadsheet'
 import { RefusedError } from '@/ui/api/ask'
 import { type BodyUnits, parseHeight, parseMass } from '@/ui/people/body-units'
 import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
+import { sayError } from '@/words/errors'
+import { ENGLISH } from '@/words/language'
+import { sayColumn, sayRow } from '@/words/records'
 import { bringInRecords, bringInWhole, type WholeCame } from './bring-in'
 import styles from './import.module.css'
 
@@ -28,7 +38,7 @@ type ImportSheetProps = {
 
 type Opened =
   | { kind: 'table'; name: string; headings: string[]; rows: string[][] }
-  | { kind: 'records'; name: string; records: RecordDocument[]; bad: { row: number; reason: string }[] }
+  | { kind: 'records'; name: string; records: RecordDocument[]; bad: BadRow[] }
   | { kind: 'whole'; name: string; whole: WholeDocument }
 
 /** People from a file: a table whose columns are matched by hand, or records taken out before. Nothing comes in unseen. */
@@ -55,7 +65,8 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
       setFile(opened)
       if (opened.kind === 'table') setMapping(guessColumns(opened.headings))
     } catch (error) {
-      setProblem(`${picked.name} was not opened. ${(error as Error).message}.`)
+      if (!(error instanceof InputError)) throw error
+      setProblem(`${picked.name} was not opened. ${sayError(error)}.`)
     }
   }
   const bringIn = async (work: () => Promise<void>) => {
@@ -103,9 +114,9 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
             <section className={styles.bad} aria-label="Rows that stay out">
               <h3>{read.bad.length === 1 ? 'One row stays out' : `${read.bad.length} rows stay out`}</h3>
               <ul>
-                {read.bad.map(({ row, reason }) => (
+                {read.bad.map(({ row, error }) => (
                   <li key={row}>
-                    row {row}: {reason}
+                    row {row}: {file?.kind === 'table' ? sayRow(error, units) : sayError(error)}
                   </li>
                 ))}
               </ul>
@@ -148,7 +159,7 @@ function WholeHouse({
   return (
     <>
       <p>
-        Taken out on {sayDay(dayOf(new Date(takenOutAt)))}: {some(people.length, 'person', 'people')} with{' '}
+        Taken out on {ENGLISH.day(dayOf(new Date(takenOutAt)))}: {some(people.length, 'person', 'people')} with{' '}
         {some(kept, 'kept stance', 'kept stances')}, {some(postures.length, 'posture', 'postures')} changed or added,{' '}
         {some(plans.length, 'class plan', 'class plans')}
         {house && ', the house’s own rules'}. What is here already stays as it is.
@@ -181,10 +192,6 @@ function nameSome(records: readonly RecordDocument[]): string {
 const readingOf = (units: BodyUnits): Reading => ({
   height: (text) => (text === '' ? Number.NaN : parseHeight(text.replace(/\s*cm$/i, ''), units)),
   mass: (text) => (text === '' ? Number.NaN : parseMass(text.replace(/\s*(kg|lbs?)$/i, ''), units)),
-  accepts:
-    units === 'metric'
-      ? { height: '100 to 230 cm', mass: '25 to 250 kg' }
-      : { height: '3 ft 4 in to 7 ft 6 in', mass: '55 to 551 pounds' },
 })
 
 function readFile(name: string, text: string): Opened {
@@ -194,8 +201,7 @@ function readFile(name: string, text: string): Opened {
     return isWhole ? { kind: 'whole', name, whole: parse(wholeDocument, value) } : readRecords(name, value)
   }
   const [headings, ...rows] = readCsv(text)
-  if (!headings || rows.length === 0)
-    throw new InputError('document', name, 'a table with headings and at least one row')
+  if (!headings || rows.length === 0) throw new InputError('document', name, { code: 'table' })
   return { kind: 'table', name, headings, rows }
 }
 
@@ -204,13 +210,13 @@ function readRecords(name: string, value: unknown): Opened {
   const wrapped = (value as { records?: unknown } | null)?.records
   const list = Array.isArray(wrapped) ? wrapped : Array.isArray(value) ? value : [value]
   const records: RecordDocument[] = []
-  const bad: { row: number; reason: string }[] = []
+  const bad: BadRow[] = []
   list.forEach((one, i) => {
     try {
       records.push(parse(recordDocument, one))
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      bad.push({ row: i + 1, reason: `${error.field}: accepted is ${error.accepts}` })
+      bad.push({ row: i + 1, error })
     }
   })
   return { kind: 'records', name, records, bad }
@@ -241,7 +247,9 @@ function Columns({ table: { headings, rows }, mapping, onChange }: ColumnsProps)
           >
             <option value="">left out</option>
             {COLUMNS.map((column) => (
-              <option key={column}>{column}</option>
+              <option key={column} value={column}>
+                {sayColumn(column)}
+              </option>
             ))}
           </select>
           {rows.slice(0, SHOWN).map((cells, row) => (

@@ -4,12 +4,13 @@ import type { KeptRecord } from '@/server/people'
 import { ask } from '@/ui/api/ask'
 import { download } from '@/ui/files/download'
 import { type BodyUnits, sayHeight, sayMass } from '@/ui/people/body-units'
+import { sayColumn } from '@/words/records'
 
 const fetchRecords = async () => (await ask<KeptRecord[]>('/api/people', 'GET')).map(({ record }) => record)
 
 /** Everyone as a table, heights and masses as this house says them. */
 export async function takeOutCsv(units: BodyUnits): Promise<void> {
-  const rows = writeTable(await fetchRecords(), {
+  const rows = writeTable(await fetchRecords(), (column) => sayColumn(column), {
     height: (metres) => (units === 'metric' ? String(Math.round(metres * 1000) / 10) : sayHeight(metres, units)),
     mass: (kg) => (units === 'metric' ? String(Math.round(kg * 10) / 10) : sayMass(kg, units).replace(' lb', '')),
   })

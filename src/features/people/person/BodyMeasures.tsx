@@ -2,9 +2,9 @@ import { useState } from 'react'
 import { InputError, PROPORTIONS, type Side } from '@/core'
 import { personDocument } from '@/formats/person-document'
 import type { RecordDocument } from '@/formats/record-document'
-import { sayDay } from '@/records/say'
 import type { BodyUnits } from '@/ui/people/body-units'
 import { TypedField } from '@/ui/words/TypedField'
+import { ENGLISH } from '@/words/language'
 import { EntryForm } from './EntryForm'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
@@ -113,7 +113,9 @@ export function BodyMeasures({ record, change, day, units }: PartProps & { units
                 onTyped={(text) => set(measure, text)}
                 onLeft={(text) => check(measure, text)}
               />
-              <small>{measured === undefined ? '' : on ? `measured ${sayDay(on, day.slice(0, 4))}` : 'measured'}</small>
+              <small>
+                {measured === undefined ? '' : on ? `measured ${ENGLISH.day(on, day.slice(0, 4))}` : 'measured'}
+              </small>
             </label>
           )
         })}
@@ -139,7 +141,7 @@ function LegDifference({ record, change, day }: PartProps) {
   const { legDifference } = record
   const enter = (form: FormData) => {
     const byM = Number(String(form.get('by')).replace(',', '.')) / 100
-    if (!(byM > 0 && byM <= 0.08)) throw new InputError('By', form.get('by'), 'a number from 0.1 to 8 cm')
+    if (!(byM > 0 && byM <= 0.08)) throw new InputError('By', form.get('by'), { code: 'legDifference' })
     const shorter = String(form.get('shorter')) as Side
     const how = String(form.get('how')) as 'lying' | 'standing'
     change((r) => ({ ...r, legDifference: { shorter, byM, how, on: day } }))
@@ -174,8 +176,8 @@ function LegDifference({ record, change, day }: PartProps) {
       {legDifference && legDifference.byM > 0
         ? `The ${legDifference.shorter} leg is ${Math.round(legDifference.byM * 1000)} mm shorter, ${
             legDifference.how === 'lying'
-              ? `measured lying (${sayDay(legDifference.on, day.slice(0, 4))}).`
-              : `only seen standing (${sayDay(legDifference.on, day.slice(0, 4))}): it may be a tilted pelvis, so nothing is computed from it until it is measured lying.`
+              ? `measured lying (${ENGLISH.day(legDifference.on, day.slice(0, 4))}).`
+              : `only seen standing (${ENGLISH.day(legDifference.on, day.slice(0, 4))}): it may be a tilted pelvis, so nothing is computed from it until it is measured lying.`
           }`
         : 'Legs taken as equal.'}
       <button type="button" onClick={() => setOpen(true)}>

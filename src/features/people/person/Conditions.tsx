@@ -8,8 +8,10 @@ import {
   listProposals,
   type Proposal,
 } from '@/records/conditions'
-import { sayLimit } from '@/records/limit-list'
-import { sayDay } from '@/records/say'
+import { saySide } from '@/words/findings'
+import { ENGLISH } from '@/words/language'
+import { sayLimit } from '@/words/limits'
+import { sayCaution, sayCondition } from '@/words/records'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -25,11 +27,11 @@ export function Conditions({ record, change, day }: PartProps) {
         <ul className={styles.lines}>
           {had.map((one) => (
             <li key={`${one.condition} ${one.side}`}>
-              <strong>{sayCondition(one.condition, one.side)}</strong>
-              <span className={styles.origin}>since {sayDay(one.on, day.slice(0, 4))}</span>
+              <strong>{sayHad(one.condition, one.side)}</strong>
+              <span className={styles.origin}>since {ENGLISH.day(one.on, day.slice(0, 4))}</span>
               <button
                 type="button"
-                aria-label={`Take away: ${sayCondition(one.condition, one.side)}`}
+                aria-label={`Take away: ${sayHad(one.condition, one.side)}`}
                 onClick={() => change((r) => ({ ...r, conditions: r.conditions.filter((other) => other !== one) }))}
               >
                 take away
@@ -38,10 +40,10 @@ export function Conditions({ record, change, day }: PartProps) {
                 .filter(({ answer, condition, side }) => answer && condition.id === one.condition && side === one.side)
                 .map((proposal) => (
                   <small key={proposal.key}>
-                    {proposal.caution.text} {sayAnswer(proposal)}
+                    {sayCautionOf(proposal)} {sayAnswer(proposal)}
                     <button
                       type="button"
-                      aria-label={`Ask again: ${proposal.caution.text}`}
+                      aria-label={`Ask again: ${sayCautionOf(proposal)}`}
                       onClick={() =>
                         change((r) => ({ ...r, answers: r.answers.filter(({ caution }) => caution !== proposal.key) }))
                       }
@@ -71,15 +73,15 @@ export function Conditions({ record, change, day }: PartProps) {
   )
 }
 
-const sayCondition = (id: string, side: Side | undefined) => {
-  const name = findCondition(id)?.name ?? id
-  return side ? `${side}: ${name}` : name
-}
+const sayHad = (id: string, side: Side | undefined) =>
+  side ? `${saySide(side)}: ${sayCondition(id)}` : sayCondition(id)
+
+const sayCautionOf = ({ condition, caution }: Proposal) => sayCaution(condition.id, caution.id)
 
 function sayAnswer({ answer }: Proposal): string {
   if (!answer) return ''
   const reason = answer.reason ? `: ${answer.reason}` : ''
-  return `– ${answer.answer} ${sayDay(answer.on)}${reason}.`
+  return `– ${answer.answer} ${ENGLISH.day(answer.on)}${reason}.`
 }
 
 function OneProposal({ proposal, change, day }: PartProps & { proposal: Proposal }) {
@@ -100,10 +102,10 @@ function OneProposal({ proposal, change, day }: PartProps & { proposal: Proposal
   return (
     <div className={styles.proposal}>
       <p>
-        <strong>{caution.text}</strong>{' '}
+        <strong>{sayCautionOf(proposal)}</strong>{' '}
         <small>
           {side ? `${side}, ` : ''}
-          {condition.name}
+          {sayCondition(condition.id)}
           {limit && `; would set: ${sayLimit({ ...limit, side })}`}
           {caution.askClinician && '; ask the clinician'}
         </small>
@@ -156,7 +158,7 @@ function ConditionForm({ onAdd }: { onAdd: (condition: string, side: Side | unde
         <option value="">a condition…</option>
         {CONDITIONS.map((one) => (
           <option key={one.id} value={one.id}>
-            {one.name}
+            {sayCondition(one.id)}
           </option>
         ))}
       </select>

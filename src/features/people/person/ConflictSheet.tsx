@@ -4,6 +4,7 @@ import type { RecordDocument } from '@/formats/record-document'
 import { compareRecords, joinRecords, type Version } from '@/records/merge'
 import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
+import { sayItem, sayPart } from '@/words/records'
 import styles from './person.module.css'
 
 type ConflictSheetProps = {
@@ -34,9 +35,9 @@ export function ConflictSheet({ base, here, there, onSettle }: ConflictSheetProp
     <Sheet title="Somebody else saved this record meanwhile" open wide>
       <p>Yours is not saved yet. Choose what stays; what both have stays anyway.</p>
       <div className={styles.conflict}>
-        {differences.map(({ part, lines, version }) => (
+        {differences.map(({ part, items, version }) => (
           <fieldset key={part.name}>
-            <legend>{part.name}</legend>
+            <legend>{sayPart(part.name)}</legend>
             {VERSIONS.map(([of, words]) => (
               <label key={of} data-chosen={version === of}>
                 <input
@@ -47,10 +48,10 @@ export function ConflictSheet({ base, here, there, onSettle }: ConflictSheetProp
                 />
                 <span>
                   <small>{words}</small>
-                  {lines[of].length === 0 ? (
+                  {items[of].length === 0 ? (
                     <em>nothing more</em>
                   ) : (
-                    lines[of].map((line) => <span key={line}>{line}</span>)
+                    items[of].map((item) => <span key={sayItem(item)}>{sayItem(item)}</span>)
                   )}
                 </span>
               </label>

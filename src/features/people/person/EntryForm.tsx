@@ -1,5 +1,6 @@
 import { type FormEvent, type ReactNode, useState } from 'react'
 import { InputError } from '@/core'
+import { sayError } from '@/words/errors'
 import styles from './person.module.css'
 
 type EntryFormProps = {
@@ -21,7 +22,7 @@ export function EntryForm({ label, verb, onEnter, onLeave, children }: EntryForm
       onEnter(new FormData(event.currentTarget))
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      setProblem(`${error.field}: accepted is ${error.accepts}`)
+      setProblem(sayError(error))
     }
   }
   return (

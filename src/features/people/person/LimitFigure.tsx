@@ -3,10 +3,10 @@
 import type { JointName, Pose, Vec3 } from '@/core'
 import type { Binding } from '@/records/binding'
 import { LIMIT_KINDS, type LimitKind } from '@/records/limit-list'
-import { sayBinding } from '@/records/say'
 import type { OwnStanding } from '@/records/standing'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_FRONT, see, viewFrom } from '@/ui/figure/view'
+import { sayBindingShort } from '@/words/limits'
 import styles from './person.module.css'
 
 const WIDTH = 330
@@ -84,18 +84,11 @@ function placeBinding(binding: Binding, pose: Pose): Callout[] {
   const key = `${binding.what} ${binding.side}`
   if (joint) {
     const place = pose.joints[`${side}${joint}` as JointName]
-    return [{ key, text: shorten(sayBinding(binding)), at: place, right: side === 'left' }]
+    return [{ key, text: sayBindingShort(binding), at: place, right: side === 'left' }]
   }
-  if (at === 'trunk') return [{ key, text: shorten(sayBinding(binding)), at: pose.joints.suprasternal, right: true }]
+  if (at === 'trunk') return [{ key, text: sayBindingShort(binding), at: pose.joints.suprasternal, right: true }]
   return []
 }
-
-/** At the joint its name need not be said again. */
-const shorten = (text: string) =>
-  text
-    .replace(/^(left|right) /, '')
-    .replace(' at most', '')
-    .replace(/ on the (left|right) leg/, '')
 
 const LINE = 18
 const PER_LINE = 12

@@ -2,8 +2,9 @@ import { useState } from 'react'
 import { parse } from '@/formats/parse'
 import { type LimitEntry, type LimitWhat, limitEntry, SOURCES } from '@/formats/record-document'
 import type { Binding } from '@/records/binding'
-import { LIMIT_KINDS, SUPPORT_NAMES, sayLimit } from '@/records/limit-list'
-import { sayBinding, sayOrigin } from '@/records/say'
+import { LIMIT_KINDS, SUPPORTS } from '@/records/limit-list'
+import { saySupport } from '@/words/findings'
+import { sayBinding, sayLimit, sayLimitName, sayOrigin } from '@/words/limits'
 import { EntryForm } from './EntryForm'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
@@ -23,7 +24,7 @@ export function Limits({ change, day, bindings, record }: PartProps & { bindings
             <li key={`${what} ${side}`}>
               <strong>{sayBinding(binding)}</strong>
               <span className={styles.origin} data-due={entry.reviewOn !== undefined && entry.reviewOn <= day}>
-                {sayOrigin(entry)}
+                {sayOrigin(entry, binding.today)}
               </span>
               {record.limits.includes(entry) && (
                 <button type="button" aria-label={`Take away: ${sayBinding(binding)}`} onClick={() => remove(entry)}>
@@ -96,9 +97,9 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
           autoFocus
           onChange={(event) => setWhat(event.target.value as LimitWhat)}
         >
-          {Object.entries(LIMIT_KINDS).map(([key, { name }]) => (
+          {(Object.keys(LIMIT_KINDS) as LimitWhat[]).map((key) => (
             <option key={key} value={key}>
-              {name}
+              {sayLimitName(key)}
             </option>
           ))}
         </select>
@@ -129,9 +130,9 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
         <label>
           On
           <select name="value" defaultValue="chair-back">
-            {Object.entries(SUPPORT_NAMES).map(([value, name]) => (
-              <option key={value} value={value}>
-                {name}
+            {SUPPORTS.map((kind) => (
+              <option key={kind} value={kind}>
+                {saySupport(kind)}
               </option>
             ))}
           </select>

@@ -7,6 +7,7 @@ import { ask } from '@/ui/api/ask'
 import { download } from '@/ui/files/download'
 import { Sheet } from '@/ui/words/Sheet'
 import { TypedField } from '@/ui/words/TypedField'
+import { sayError } from '@/words/errors'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -25,7 +26,7 @@ export function Notes({ record, change, id }: PartProps & { id: string }) {
       setProblem(null)
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      setProblem(`${file.name} was not opened, and nothing was changed. ${error.field}: accepted is ${error.accepts}.`)
+      setProblem(`${file.name} was not opened, and nothing was changed. ${sayError(error)}.`)
     }
   }
   const tell = async (path: string, method: 'DELETE' | 'POST', isGone: boolean) => {

@@ -1,10 +1,10 @@
 import type { RecordDocument } from '@/formats/record-document'
-import { sayDay } from '@/records/say'
 import type { OwnStanding } from '@/records/standing'
 import type { Effects } from '@/records/test-effects'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { centimetres } from '@/ui/words/lengths'
 import { Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
+import { sayCentimetres } from '@/words/figures'
+import { ENGLISH } from '@/words/language'
 import styles from './person.module.css'
 
 type StandingWordsProps = { standing: OwnStanding; record: RecordDocument; effects: Effects; day: string }
@@ -26,13 +26,13 @@ export function StandingWords({ standing: { analysis, seen, cautious }, record, 
       </p>
       {cautious && seen ? (
         <p>
-          Seen on {sayDay(seen.on, day.slice(0, 4))}. The usable part of the feet is only an estimate from age, and it
-          is cautious; a functional reach would replace it.
+          Seen on {ENGLISH.day(seen.on, day.slice(0, 4))}. The usable part of the feet is only an estimate from age, and
+          it is cautious; a functional reach would replace it.
         </p>
       ) : (
         <p>
-          {centimetres(Math.max(0, analysis.assured.margin))} are sure, the reserve for sway is{' '}
-          {centimetres(analysis.reserve)}
+          {sayCentimetres(Math.max(0, analysis.assured.margin))} are sure, the reserve for sway is{' '}
+          {sayCentimetres(analysis.reserve)}
           {effects.usableAlong ? '' : `; ${sayEstimate(record)}`}.{needsHand && ' Stands with a hand on a support.'}
         </p>
       )}

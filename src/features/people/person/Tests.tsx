@@ -1,10 +1,12 @@
 import { useState } from 'react'
 import { parse } from '@/formats/parse'
 import { TEST_IDS, type TestEntry, type TestId, testEntry } from '@/formats/record-document'
-import { sayDay } from '@/records/say'
 import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
 import { type Effects, proposeFamily } from '@/records/test-effects'
-import { centimetres } from '@/ui/words/lengths'
+import { sayCentimetres } from '@/words/figures'
+import { ENGLISH } from '@/words/language'
+import { capital } from '@/words/lists'
+import { sayFamily, sayReference, sayTest, sayTestHow, sayTestWithin, sayTrial } from '@/words/records'
 import { EntryForm } from './EntryForm'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
@@ -28,22 +30,18 @@ export function Tests({ record, change, day, effects }: PartProps & { effects: E
         {done.map((id) => {
           const history = record.tests.filter(({ test }) => test === id).toSorted((a, b) => a.on.localeCompare(b.on))
           const last = history[history.length - 1] as TestEntry
-          const { name, unit, reference } = SIMPLE_TESTS[id]
-          const range = reference(about)
+          const name = sayTest(id)
+          const range = SIMPLE_TESTS[id].reference(about)
           return (
             <li key={id}>
               <span>
                 <strong>{name}</strong>
-                {range && (
-                  <small>
-                    {range.text} ({range.source})
-                  </small>
-                )}
+                {range && <small>{sayReference(id, range)}</small>}
               </span>
               <History history={history} low={range?.low} high={range?.high} />
               <span className={styles.last}>
-                <strong>{unit === 'seen' ? 'seen' : `${countingTrial(last)} ${unit}`}</strong>
-                <small>{sayDay(last.on, day.slice(0, 4))}</small>
+                <strong>{sayTrial(id, countingTrial(last))}</strong>
+                <small>{ENGLISH.day(last.on, day.slice(0, 4))}</small>
               </span>
               <span className={styles.actions}>
                 <button type="button" aria-label={`${name} again`} onClick={() => setAdding(id)}>
@@ -60,8 +58,8 @@ export function Tests({ record, change, day, effects }: PartProps & { effects: E
       <EffectLines effects={effects} day={day} />
       {family && (
         <p>
-          To begin with: <strong>{family.name}</strong>. {family.words.charAt(0).toUpperCase() + family.words.slice(1)}{' '}
-          (from {SIMPLE_TESTS[family.from.test].name.toLowerCase()}, {sayDay(family.from.on, day.slice(0, 4))}).
+          To begin with: <strong>{sayFamily(family).name}</strong>. {capital(sayFamily(family).words)} (from{' '}
+          {sayTestWithin(family.from.test)}, {ENGLISH.day(family.from.on, day.slice(0, 4))}).
         </p>
       )}
       {adding ? (
@@ -88,14 +86,14 @@ export function Tests({ record, change, day, effects }: PartProps & { effects: E
 
 function EffectLines({ effects, day }: { effects: Effects; day: string }) {
   const from = (entry: TestEntry) =>
-    `from the ${SIMPLE_TESTS[entry.test].name.toLowerCase()} of ${sayDay(entry.on, day.slice(0, 4))}`
+    `from the ${sayTestWithin(entry.test)} of ${ENGLISH.day(entry.on, day.slice(0, 4))}`
   const { usableAlong, swayReserveM, swayReserveOneFootM, riseFromM } = effects
   const lines = [
     usableAlong &&
       `${Math.round(usableAlong.value * 100)} % of the foot’s length can be used, ${from(usableAlong.from)}`,
-    swayReserveM && `reserve for sway ${centimetres(swayReserveM.value)}, ${from(swayReserveM.from)}`,
+    swayReserveM && `reserve for sway ${sayCentimetres(swayReserveM.value)}, ${from(swayReserveM.from)}`,
     swayReserveOneFootM &&
-      `reserve on one foot ${centimetres(swayReserveOneFootM.value)}, ${from(swayReserveOneFootM.from)}`,
+      `reserve on one foot ${sayCentimetres(swayReserveOneFootM.value)}, ${from(swayReserveOneFootM.from)}`,
     riseFromM && `rises from a seat of ${Math.round(riseFromM.value * 100)} cm, ${from(riseFromM.from)}`,
   ].filter((line): line is string => typeof line === 'string')
   if (lines.length === 0) return null
@@ -167,7 +165,7 @@ type TestFormProps = { first: TestId; day: string; onAdd: (entry: TestEntry) => 
 
 function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
   const [id, setId] = useState<TestId>(first)
-  const { how, unit } = SIMPLE_TESTS[id]
+  const { unit } = SIMPLE_TESTS[id]
   const enter = (form: FormData) => {
     const read = (name: string) => String(form.get(name) ?? '').trim()
     const trials = unit === 'seen' ? [1] : readTrials(read('trials'))
@@ -189,14 +187,14 @@ function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
         <select value={id} onChange={(event) => setId(event.target.value as TestId)}>
           {TEST_IDS.map((one) => (
             <option key={one} value={one}>
-              {SIMPLE_TESTS[one].name}
+              {sayTest(one)}
             </option>
           ))}
         </select>
       </label>
       {unit !== 'seen' && (
         <label>
-          Trials ({how})
+          Trials ({sayTestHow(id)})
           <input
             name="trials"
             required

@@ -1,6 +1,7 @@
 import { type FormEvent, useState } from 'react'
 import type { TodayEntry } from '@/formats/record-document'
 import { liftToday, lowerToday, proposeToday, TODAY_REASONS } from '@/records/today'
+import { sayToday } from '@/words/limits'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -22,8 +23,8 @@ export function Today({ record, change, day, lowered }: PartProps & { lowered: T
       {lowered ? (
         <>
           <p>
-            <strong>{lowered.reason}.</strong> {sayLowered(lowered)} Until the day ends; then the standing limits are
-            back by themselves.
+            <strong>{sayToday(lowered.reason)}.</strong> {sayLowered(lowered)} Until the day ends; then the standing
+            limits are back by themselves.
           </p>
           <p className={styles.actions}>
             <button type="button" onClick={() => change((r) => liftToday(r, day))}>
@@ -41,7 +42,7 @@ export function Today({ record, change, day, lowered }: PartProps & { lowered: T
           As usual. Arrived{' '}
           {TODAY_REASONS.map((reason) => (
             <button key={reason} type="button" onClick={() => lower(reason)}>
-              {reason}
+              {sayToday(reason)}
             </button>
           ))}
           {other ? (

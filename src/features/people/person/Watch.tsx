@@ -1,5 +1,6 @@
-import { COMPLAINTS, EYE_SIGNS, TO_CLINICIAN } from '@/records/eye-signs'
-import { sayDay } from '@/records/say'
+import { COMPLAINTS, EYE_SIGNS } from '@/records/eye-signs'
+import { ENGLISH } from '@/words/language'
+import { sayComplaint, sayLookAt, saySign } from '@/words/records'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 import { TextWord } from './TextWord'
@@ -27,29 +28,27 @@ export function Watch({ record, change, day, signs }: PartProps & { signs: reado
           const since = current.find((one) => one.sign === sign)?.on
           return (
             <label key={sign} data-on={since !== undefined}>
-              <input type="checkbox" checked={since !== undefined} onChange={() => tick(sign)} /> {sign}
-              {since && <small>{sayDay(since, day.slice(0, 4))}</small>}
+              <input type="checkbox" checked={since !== undefined} onChange={() => tick(sign)} /> {saySign(sign)}
+              {since && <small>{ENGLISH.day(since, day.slice(0, 4))}</small>}
             </label>
           )
         })}
       </div>
       {complaints.map((one) => {
-        const known = COMPLAINTS.find(({ id }) => id === one.complaint)
+        const name = sayComplaint(one.complaint)
+        const lookAt = sayLookAt(one.complaint)
         return (
           <p key={`${one.complaint} ${one.on}`} className={styles.complaint}>
-            <strong>{known?.name ?? one.complaint}</strong>,{' '}
+            <strong>{name}</strong>,{' '}
             <TextWord
-              label={`When: ${known?.name ?? one.complaint}`}
+              label={`When: ${name}`}
               value={one.when || 'when?'}
               most={200}
               onChange={(when) => put(one, { when })}
             />{' '}
-            ({sayDay(one.on, day.slice(0, 4))}). {known && `Look at: ${known.lookAt.join(', ')}.`} {TO_CLINICIAN}{' '}
-            <button
-              type="button"
-              aria-label={`Gone: ${known?.name ?? one.complaint}`}
-              onClick={() => put(one, { gone: day })}
-            >
+            ({ENGLISH.day(one.on, day.slice(0, 4))}). {lookAt && `Look at: ${lookAt}.`}{' '}
+            {ENGLISH.say('watch.toClinician')}{' '}
+            <button type="button" aria-label={`Gone: ${name}`} onClick={() => put(one, { gone: day })}>
               gone
             </button>
           </p>
@@ -65,9 +64,9 @@ export function Watch({ record, change, day, signs }: PartProps & { signs: reado
           }}
         >
           <option value="">a complaint…</option>
-          {COMPLAINTS.map(({ id, name }) => (
+          {COMPLAINTS.map((id) => (
             <option key={id} value={id}>
-              {name}
+              {sayComplaint(id)}
             </option>
           ))}
         </select>

@@ -33,7 +33,7 @@ export function Ground({ analysis, colours }: GroundProps) {
         </mesh>
       )}
       {SIDES.map((side) => {
-        const over = analysis.findings.some((f) => f.where === `${side} knee` && f.severity !== 'note')
+        const over = analysis.findings.some((f) => f.side === side && f.part === 'knee' && f.severity !== 'note')
         const text = `${Math.round(analysis.legs[side].flexion / DEG)}°`
         return (
           <Label

@@ -5,7 +5,7 @@ import { useEffect, useRef } from 'react'
 import { PerspectiveCamera, Vector3 } from 'three'
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js'
 import type { Analysis } from '@/core'
-import { placeOf } from '../place'
+import { type Place as Pointed, placeOf } from '../place'
 import { Ground } from './Ground'
 import { inScene, PelvisGrip, SolidBody } from './Solid'
 
@@ -18,7 +18,7 @@ type TurningFigureProps = {
   asked: number
   theme: string
   /** A place that is pointed at. */
-  pointed: string | null
+  pointed: Pointed | null
   /** The pelvis is dragged down by so many metres since it was taken. */
   onLower: (metres: number) => void
   onLowerEnd: () => void

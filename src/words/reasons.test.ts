@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { buildPosture, type Limits, type Person, postureOf, resolveBody, tryAnalyse } from '@/core'
-import { findWorst, sayHeading, sayReason, sayReasonShort } from './reasons'
+import { findWorst, sayReason, sayReasonShort, sayWorst } from './reasons'
 
 const DEG = Math.PI / 180
 
@@ -12,7 +12,7 @@ function stand(posture: string, person: Partial<Person> = {}, limits: Limits = {
 describe('why somebody does not do a posture', () => {
   it('is nothing where they do, with what is to spare', () => {
     const holds = stand('bow')
-    expect([holds?.verdict, sayReasonShort(holds), holds && sayHeading(holds)]).toEqual(['holds', '', ''])
+    expect([holds?.verdict, sayReasonShort(holds), holds && sayWorst(holds)]).toEqual(['holds', '', ''])
     expect(sayReason(holds)).toMatch(/^\d\.\d\scm to spare, the reserve is 1\.5\scm\.$/)
   })
 

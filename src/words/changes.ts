@@ -1,0 +1,55 @@
+import { type Analysis, type Change, type ChangeValue, DEG, kneeLoad, SIDES, type Variant } from '@/core'
+import { sayCentimetres, sayDegrees, sayPercent } from './figures'
+import { ENGLISH, type Words } from './language'
+import { sayHand } from './variants'
+
+/** The message of a change, and the side that it names. */
+const MESSAGES: Partial<Record<Change['what'], readonly [key: string, side: 'left' | 'right']>> = {
+  toeOutLeft: ['toeOut', 'left'],
+  toeOutRight: ['toeOut', 'right'],
+  armLeft: ['arm', 'left'],
+  armRight: ['arm', 'right'],
+  contactLeft: ['contact', 'left'],
+  contactRight: ['contact', 'right'],
+}
+
+const SAID = { m: sayCentimetres, rad: sayDegrees, share: sayPercent }
+
+/** One change as a teacher says it: "step 9 cm shorter". */
+export function sayChange({ what, from, to, unit }: ChangeValue, words: Words = ENGLISH): string {
+  const [key, side] = MESSAGES[what] ?? [what, 'none']
+  const by = Number(to) - Number(from)
+  return words.say(`changes.${key}`, {
+    side,
+    way: by > 0 ? 'more' : 'less',
+    by: unit === 'word' ? '' : SAID[unit](Math.abs(by), words),
+    to: String(to),
+    hand: what === 'support' ? sayHand(String(to), words) : '',
+    contact: key === 'contact' ? words.say(`changes.contacts.${to}`) : '',
+  })
+}
+
+const LEAST_BEND = 2 * DEG
+const LEAST_LOAD = 0.05
+
+/** What the whole variant buys, from what to what: margin, knees, and the load on the knee that carries more. */
+export function sayGain(before: Analysis, after: Analysis, words: Words = ENGLISH): string {
+  const cm = (metres: number) => words.number(metres * 100, 1)
+  const is = sayCentimetres(after.assured.margin, words)
+  const same = cm(before.assured.margin) === cm(after.assured.margin)
+  const said = [words.say(`changes.gain.${same ? 'same' : 'margin'}`, { was: cm(before.assured.margin), is })]
+  for (const side of SIDES) {
+    const [from, to] = [before.legs[side].flexion, after.legs[side].flexion]
+    if (Math.abs(to - from) >= LEAST_BEND)
+      said.push(words.say('changes.gain.knee', { side, was: sayDegrees(from, words), is: sayDegrees(to, words) }))
+  }
+  const load = (a: Analysis) => Math.max(kneeLoad(a.legs.left), kneeLoad(a.legs.right))
+  const change = load(after) / Math.max(1, load(before)) - 1
+  if (Math.abs(change) >= LEAST_LOAD) {
+    const by = `${change < 0 ? '−' : '+'}${sayPercent(Math.abs(change), words)}`
+    said.push(words.say('changes.gain.load', { by }))
+  }
+  return said.join(', ')
+}
+
+export const sayKind = (kind: Variant['kind'], words: Words = ENGLISH): string => words.say(`changes.kinds.${kind}`)

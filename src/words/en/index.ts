@@ -1,0 +1,36 @@
+import balance from './balance.json'
+import body from './body.json'
+import changes from './changes.json'
+import conditions from './conditions.json'
+import errors from './errors.json'
+import figures from './figures.json'
+import findings from './findings.json'
+import house from './house.json'
+import levels from './levels.json'
+import limits from './limits.json'
+import postures from './postures.json'
+import reasons from './reasons.json'
+import records from './records.json'
+import tests from './tests.json'
+import variants from './variants.json'
+import watch from './watch.json'
+
+/** Every message in English, by topic: what other languages are read against. */
+export const en = {
+  balance,
+  body,
+  changes,
+  conditions,
+  errors,
+  figures,
+  findings,
+  house,
+  levels,
+  limits,
+  postures,
+  reasons,
+  records,
+  tests,
+  variants,
+  watch,
+}

@@ -1,0 +1,28 @@
+import { DEG, type Figure } from '@/core'
+import { ENGLISH, type Words } from './language'
+
+/** Figures as a sentence says them: rounded to what a hand or an eye can set. */
+
+export const sayDegrees = (radians: number, words: Words = ENGLISH): string =>
+  words.say('figures.degrees', { n: words.number(radians / DEG) })
+
+export const sayPercent = (share: number, words: Words = ENGLISH): string =>
+  words.say('figures.percent', { n: words.number(share * 100) })
+
+export const sayCentimetres = (metres: number, words: Words = ENGLISH): string =>
+  words.say('figures.centimetres', { n: words.number(metres * 100, 1) })
+
+/** Never rounded up: 9.96 s are not ten. */
+const saySeconds = (seconds: number, words: Words): string =>
+  words.say('figures.seconds', { n: words.number(Math.floor(seconds * 10 + 1e-9) / 10, 1) })
+
+const SAID: Record<Figure['unit'], (value: number, words: Words) => string> = {
+  m: sayCentimetres,
+  rad: sayDegrees,
+  share: sayPercent,
+  s: saySeconds,
+  points: (share, words) => words.say('figures.points', { n: Math.round(share * 100) }),
+}
+
+/** The size of a figure: which way it goes is for the sentence. */
+export const sayFigure = ({ value, unit }: Figure, words: Words = ENGLISH): string => SAID[unit](Math.abs(value), words)

@@ -1,0 +1,35 @@
+import { type Finding, HOUSE_RULES, type House, type HouseKey, type Limits, ruleOf } from '@/core'
+import type { Binding } from '@/records/binding'
+import { sayHouseRule, sayRule } from './findings'
+import { ENGLISH, type Words } from './language'
+import { sayBinding, sayOrigin } from './limits'
+import { uncapital } from './lists'
+
+/** Where the limit of a finding comes from: who said it of this person and when, what the house set, or the rule itself. */
+export function sayLimitOrigin(
+  finding: Finding,
+  limits: readonly Binding[],
+  house: Partial<House> | undefined,
+  words: Words = ENGLISH,
+): string {
+  const rule = ruleOf(finding)
+  const order = finding.cause?.kind === 'order' ? finding.cause.side : null
+  const keys: readonly (HouseKey | keyof Limits)[] = finding.by
+    ? [finding.by]
+    : order
+      ? ['loadMax']
+      : [...(rule.limits ?? []), ...(rule.house ?? [])]
+  const side = order ?? finding.side
+  const own = limits.filter(
+    ({ what, side: of }) => keys.some((key) => what.startsWith(key)) && (of === undefined || of === side),
+  )
+  if (own.length > 0) {
+    const said = own.map((one) => `${sayBinding(one, words)} (${sayOrigin(one.entry, one.today, words)})`)
+    return words.say('limits.from.person', { limits: said.join('; ') })
+  }
+  const changed = keys.filter((key): key is HouseKey => key in HOUSE_RULES && house?.[key as HouseKey] !== undefined)
+  if (changed.length === 0) return words.say('limits.from.rule', { source: sayRule(rule.id, 'source', words) })
+  return words.say('limits.from.house', {
+    rules: changed.map((key) => uncapital(sayHouseRule(key, words))).join(', '),
+  })
+}

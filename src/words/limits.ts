@@ -1,0 +1,75 @@
+import type { LimitEntry, LimitSource, LimitWhat } from '@/formats/record-document'
+import type { Binding } from '@/records/binding'
+import { LIMIT_KINDS } from '@/records/limit-list'
+import { saySupport } from './findings'
+import { ENGLISH, type Words } from './language'
+
+type Said = Pick<LimitEntry, 'what' | 'side' | 'value' | 'grade'>
+
+/** What is limited, before its figure. */
+export const sayLimitName = (what: LimitWhat, words: Words = ENGLISH): string => words.say(`limits.kinds.${what}.name`)
+
+/** A limit as a line says it: "left knee bend 30° at most". */
+export const sayLimit = (limit: Said, words: Words = ENGLISH): string => sayAs('line', limit, words)
+
+/** A limit where its joint and its side are seen: "knee bend 30°". */
+export const sayLimitShort = (limit: Said, words: Words = ENGLISH): string => sayAs('short', limit, words)
+
+function sayAs(form: 'line' | 'short', { what, side, value, grade }: Said, words: Words): string {
+  return words.say(`limits.kinds.${what}.${form}`, {
+    side: side && LIMIT_KINDS[what].sided ? side : 'both',
+    figure: sayFigureOf(what, value, words),
+    support: what === 'support' ? saySupport(String(value), words) : '',
+    grade: what === 'loadMaxPct' ? gradeOf(Number(value), grade) : 'none',
+  })
+}
+
+function sayFigureOf(what: LimitWhat, value: LimitEntry['value'], words: Words): string {
+  const figure = Number(value)
+  switch (LIMIT_KINDS[what].unit) {
+    case '°':
+      return words.say('figures.degrees', { n: words.number(figure, 1) })
+    case '%':
+      return words.say('figures.percent', { n: words.number(figure, 1) })
+    case 'm':
+      return words.say('figures.centimetres', { n: words.number(figure * 100) })
+    case 's':
+      return words.say('figures.seconds', { n: words.number(figure, 1) })
+    default:
+      return ''
+  }
+}
+
+/** The word of an order on weight goes before its figure. */
+function gradeOf(value: number, grade: LimitEntry['grade']): string {
+  if (grade === 'none' || value === 0) return 'none'
+  if (grade === 'touch') return 'touch'
+  if (grade === 'as-tolerated') return 'tolerated'
+  return grade === 'full' || value === 100 ? 'full' : 'partial'
+}
+
+/** A limit that binds, for the side that it binds. */
+export const sayBinding = ({ what, side, entry }: Binding, words: Words = ENGLISH): string =>
+  sayLimit({ what, side, value: entry.value, grade: entry.grade }, words)
+
+export const sayBindingShort = ({ what, side, entry }: Binding, words: Words = ENGLISH): string =>
+  sayLimitShort({ what, side, value: entry.value, grade: entry.grade }, words)
+
+/** Who said it. */
+export const saySource = ({ kind, name }: LimitSource, words: Words = ENGLISH): string =>
+  name || words.say(`limits.sources.${kind}`)
+
+/** Who said it, when, and until when it stands; `today`: the reason for which the day lowered it. */
+export function sayOrigin({ source, on, reviewOn }: LimitEntry, today?: string, words: Words = ENGLISH): string {
+  const lowered = today === undefined ? null : words.say('limits.today', { reason: sayToday(today, words) })
+  return words.say('limits.origin', {
+    who: lowered ?? saySource(source, words),
+    order: source.kind === 'clinician' && source.name ? 'yes' : 'no',
+    day: words.day(on),
+    review: reviewOn ? words.day(reviewOn) : 'none',
+  })
+}
+
+/** Why a day was lowered: one of the usual reasons, or the instructor's own words. */
+export const sayToday = (reason: string, words: Words = ENGLISH): string =>
+  words.has(`records.today.${reason}`) ? words.say(`records.today.${reason}`) : reason

@@ -1,0 +1,47 @@
+import type { ArmPreset, SchoolId } from '@/core'
+import type { Posture, PostureTexts } from '@/formats/posture-document'
+import { ENGLISH, type Words } from './language'
+
+/** A posture's texts: the instructor's own where it was changed or added here, else what ships with it. */
+
+type Own = Pick<Posture, 'id' | 'own'>
+
+const say = (word: 'name' | 'purpose' | 'cue', { id }: Own, words: Words) => words.say(`postures.library.${id}.${word}`)
+
+export const sayPostureName = (posture: Own, words: Words = ENGLISH): string =>
+  posture.own?.name ?? say('name', posture, words)
+
+export const sayPurpose = (posture: Own, words: Words = ENGLISH): string =>
+  posture.own?.purpose ?? say('purpose', posture, words)
+
+/** What a teacher says, in a breath. */
+export const sayCue = (posture: Own, words: Words = ENGLISH): string => posture.own?.cue ?? say('cue', posture, words)
+
+/** What to watch, each by itself. */
+export function listWatch({ id, own }: Own, words: Words = ENGLISH): string[] {
+  if (own) return own.watch
+  const watched: string[] = []
+  for (let i = 1; words.has(`postures.library.${id}.watch.${i}`); i++) {
+    watched.push(words.say(`postures.library.${id}.watch.${i}`))
+  }
+  return watched
+}
+
+/** All texts of a posture, as a document or a form holds them. */
+export const readTexts = (posture: Own, words: Words = ENGLISH): PostureTexts => ({
+  name: sayPostureName(posture, words),
+  purpose: sayPurpose(posture, words),
+  cue: sayCue(posture, words),
+  watch: listWatch(posture, words),
+})
+
+/** The posture as a sentence goes on: "a bow", "an empty stance, ball down", "brush knee". */
+export function sayPosture({ id, kind, own }: Pick<Posture, 'id' | 'kind' | 'own'>, words: Words = ENGLISH): string {
+  if (!own) return words.say(`postures.library.${id}.said`)
+  if (kind === 'form') return own.name
+  return words.say('postures.own', { article: /^[aeiou]/i.test(own.name) ? 'an' : 'a', name: own.name })
+}
+
+export const saySchool = (school: SchoolId, words: Words = ENGLISH): string => words.say(`postures.schools.${school}`)
+
+export const sayArms = (preset: ArmPreset, words: Words = ENGLISH): string => words.say(`postures.arms.${preset}`)

@@ -1,0 +1,140 @@
+import type { InputError } from '@/core'
+import type { LimitEntry, RecordDocument, TestEntry, TestId } from '@/formats/record-document'
+import type { Due } from '@/records/due'
+import type { PartName, RecordItem } from '@/records/merge'
+import { type Reference, SIMPLE_TESTS } from '@/records/simple-tests'
+import type { Column } from '@/records/spreadsheet'
+import type { StanceFamily } from '@/records/test-effects'
+import { sayAccepts, sayError } from './errors'
+import { sayCentimetres } from './figures'
+import { ENGLISH, type Words } from './language'
+import { sayLimit, saySource, sayToday } from './limits'
+
+/** A message where there is one for a code, else the code itself: what a house or an older file says in its own words. */
+const sayKnown = (key: string, own: string, words: Words): string => (words.has(key) ? words.say(key) : own)
+
+export const sayCondition = (id: string, words: Words = ENGLISH): string => sayKnown(`conditions.${id}.name`, id, words)
+
+export const sayCaution = (condition: string, caution: string, words: Words = ENGLISH): string =>
+  words.say(`conditions.${condition}.cautions.${caution}`)
+
+export const saySign = (sign: string, words: Words = ENGLISH): string => sayKnown(`watch.signs.${sign}`, sign, words)
+
+export const sayComplaint = (id: string, words: Words = ENGLISH): string =>
+  sayKnown(`watch.complaints.${id}.name`, id, words)
+
+/** What a complaint's usual causes are; empty for one in somebody's own words. */
+export const sayLookAt = (id: string, words: Words = ENGLISH): string =>
+  sayKnown(`watch.complaints.${id}.lookAt`, '', words)
+
+export const sayTest = (test: TestId, words: Words = ENGLISH): string => words.say(`tests.tests.${test}.name`)
+
+/** A test within a sentence: "from the functional reach". */
+export const sayTestWithin = (test: TestId, words: Words = ENGLISH): string => words.say(`tests.tests.${test}.from`)
+
+export const sayTestHow = (test: TestId, words: Words = ENGLISH): string => words.say(`tests.tests.${test}.how`)
+
+/** What a figure is read against, and where that was published. */
+export function sayReference(test: TestId, { low, high, mean }: Reference, words: Words = ENGLISH): string {
+  const values = { low: low ?? 'none', high: high ?? 'none', mean: mean ?? 'none' }
+  return `${words.say(`tests.tests.${test}.reference`, values)} (${words.say(`tests.tests.${test}.source`)})`
+}
+
+export const sayFamily = ({ family }: StanceFamily, words: Words = ENGLISH): { name: string; words: string } => ({
+  name: words.say(`tests.families.${family}.name`),
+  words: words.say(`tests.families.${family}.words`),
+})
+
+/** What is due. */
+export function sayDue(due: Due, words: Words = ENGLISH): string {
+  return words.say(`records.due.${due.kind}`, {
+    limit: due.kind === 'review' ? sayLimit(due.limit, words) : '',
+    test: due.kind === 'test' ? sayTest(due.test, words) : '',
+  })
+}
+
+export const sayPart = (name: PartName, words: Words = ENGLISH): string => words.say(`records.parts.${name}`)
+
+const sayMeasure = (path: readonly string[], words: Words): string =>
+  path.map((key) => sayKnown(`records.measures.${key}`, key, words)).join(' ')
+
+const sayTested = ({ test, trials, on }: TestEntry, words: Words): string =>
+  words.say('records.items.test', {
+    test: sayTest(test, words),
+    trials: trials.map((trial) => words.number(trial, 2)).join('; '),
+    day: words.day(on),
+  })
+
+const sayLimited = (limit: LimitEntry, words: Words): string =>
+  words.say('records.items.limit', {
+    limit: sayLimit(limit, words),
+    who: saySource(limit.source, words),
+    day: words.day(limit.on),
+  })
+
+function sayAnswer({ caution, answer, reason }: RecordDocument['answers'][number], words: Words): string {
+  const ids = caution.split('/')
+  const [condition = '', id = ''] = [ids[0], ids.at(-1)]
+  const said = words.say('records.items.answer', {
+    caution: sayKnown(`conditions.${condition}.cautions.${id}`, caution, words),
+    answer,
+  })
+  return reason ? words.say('records.items.reason', { said, reason }) : said
+}
+
+const sayGone = (what: string, gone: boolean, words: Words): string =>
+  gone ? words.say('records.items.gone', { what }) : what
+
+/** One thing that a record says, where two versions are laid side by side. */
+export function sayItem(item: RecordItem, words: Words = ENGLISH): string {
+  const say = (key: string, values = {}) => words.say(`records.items.${key}`, values)
+  switch (item.kind) {
+    case 'text':
+      return item.text
+    case 'archived':
+      return say('archived')
+    case 'figure':
+      return say('figure', { measure: sayMeasure(item.path, words), figure: String(item.value) })
+    case 'measured':
+      return say('measured', { measure: sayMeasure(item.key.split('.'), words), day: words.day(item.on) })
+    case 'legs':
+      return say('legs', { side: item.legs.shorter, by: sayCentimetres(item.legs.byM, words), how: item.legs.how })
+    case 'limit':
+      return sayLimited(item.limit, words)
+    case 'condition':
+      return say('condition', { side: item.side ?? 'none', condition: sayCondition(item.condition, words) })
+    case 'answer':
+      return sayAnswer(item.answer, words)
+    case 'test':
+      return sayTested(item.test, words)
+    case 'today':
+      return say('today', { reason: sayToday(item.reason, words), day: words.day(item.on) })
+    case 'sign':
+      return sayGone(saySign(item.sign, words), item.gone, words)
+    case 'complaint': {
+      const what = sayComplaint(item.complaint, words)
+      return sayGone(item.when ? say('when', { what, when: item.when }) : what, item.gone, words)
+    }
+  }
+}
+
+/** What a test put in place of an estimate, on the bench. */
+export const sayEffect = (effect: 'usable' | 'reserve' | 'reserveOneFoot', from: TestEntry, words: Words = ENGLISH) =>
+  words.say(`tests.effects.${effect}`, { test: sayTestWithin(from.test, words), day: words.day(from.on) })
+
+/** The unit of a test's figure. */
+export const sayTrial = (test: TestId, value: number, words: Words = ENGLISH): string => {
+  const { unit } = SIMPLE_TESTS[test]
+  return unit === 'seen' ? words.say('tests.seen') : words.say(`tests.units.${unit}`, { n: words.number(value, 2) })
+}
+
+/** What a column of a table of people is called. */
+export const sayColumn = (column: Column, words: Words = ENGLISH): string => words.say(`records.columns.${column}`)
+
+/** Why a row of a table stays out, in the units that the table is read in. */
+export function sayRow(error: InputError, units: 'metric' | 'imperial', words: Words = ENGLISH): string {
+  const key = `records.rows.${error.field}`
+  const isEmptyName = error.field === 'name' && error.value === ''
+  if (!words.has(key) || (error.field === 'name' && !isEmptyName)) return sayError(error, words)
+  return words.say(key, { units, accepts: sayAccepts(error.accepts, words) })
+}
