@@ -29,8 +29,22 @@ export type { Taught, Weighings } from './fit/weigh-levels'
 export { calcHull } from './geometry/polygon'
 export type { Figure, Finding, Part, Unit, Verdict } from './limits/finding'
 export { HOUSE_KEYS, HOUSE_RULES, type House, type HouseKey, type HouseRule } from './limits/house'
+export {
+  LIMIT_KEYS,
+  LIMITS,
+  type LimitKey,
+  type LimitPlace,
+  type LimitRow,
+  type LimitUnit,
+  LOWERED_KEYS,
+  limitOf,
+  SIDE_LIMIT_KEYS,
+  type SideLimitKey,
+  WHOLE_LIMIT_KEYS,
+} from './limits/limits'
 export { RULES, ruleOf } from './limits/registry'
 export type { Rule } from './limits/rule'
+export { SUPPORTS_BY_HELP } from './limits/supports'
 export { type JointName, type Pose, UnreachableError } from './pose/pose'
 export { ARM_PRESET_IDS, ARM_PRESETS, type ArmPreset } from './postures/arms'
 export { type Candidate, listCandidates } from './postures/candidates'

@@ -1,30 +1,15 @@
 import { z } from 'zod'
-import { PRESSED_KINDS, PUSHING_KINDS } from '@/core'
+import { SIDE_LIMIT_KEYS, WHOLE_LIMIT_KEYS } from '@/core'
 import { accepted, flag, keysOf, number, oneOf } from './fields'
 import { houseDocument } from './house-document'
+import { LIMIT_FIELDS, optionalLimits } from './limit-fields'
 
 const length = number(0.02, 0.9, 'm')
 const sided = z.union([length, z.looseObject({ left: length, right: length })], {
   error: accepted('sidedLength', { min: 0.02, max: 0.9 }),
 })
 const seconds = number(0, 600, 's')
-const angle = (min: number, max: number) => number(min, max, 'deg').optional()
-
-const sideLimits = {
-  kneeFlexionMaxDeg: angle(0, 140),
-  kneeFlexionMinDeg: angle(0, 60),
-  kneeRangeMaxDeg: angle(0, 160),
-  hipOutwardMaxDeg: angle(0, 90),
-  hipInwardMaxDeg: angle(0, 90),
-  hipAbductionMaxDeg: angle(0, 90),
-  hipAdductionMaxDeg: angle(0, 60),
-  hipFlexionMaxDeg: angle(0, 150),
-  hipExtensionOutwardMaxDeg: angle(0, 60),
-  hipOrdered: flag.optional(),
-  dorsiflexionMaxDeg: angle(0, 60),
-  armElevationMaxDeg: angle(0, 180),
-  armBackMaxDeg: angle(0, 90),
-}
+const sideLimits = { ...optionalLimits(SIDE_LIMIT_KEYS), hipOrdered: flag.optional() }
 
 const sideLimitsDocument = z.looseObject(sideLimits, { error: accepted('object', { of: 'sideLimits' }) })
 
@@ -33,17 +18,11 @@ const limitsDocument = z.looseObject(
     ...sideLimits,
     left: sideLimitsDocument.optional(),
     right: sideLimitsDocument.optional(),
-    trunkTwistMaxDeg: angle(0, 90),
-    trunkForwardMaxDeg: angle(0, 90),
-    trunkBackMaxDeg: angle(0, 30),
+    ...optionalLimits([...WHOLE_LIMIT_KEYS, 'support']),
     trunkOrdered: flag.optional(),
-    support: oneOf([...PRESSED_KINDS, ...PUSHING_KINDS]).optional(),
-    eyesOpen: flag.optional(),
-    seatedOnly: flag.optional(),
-    riseFromM: number(0.2, 0.7, 'm').optional(),
     loadMaxPct: z
       .looseObject(
-        { left: number(0, 100, 'pct').optional(), right: number(0, 100, 'pct').optional() },
+        { left: LIMIT_FIELDS.loadMaxPct.optional(), right: LIMIT_FIELDS.loadMaxPct.optional() },
         keysOf('left, right'),
       )
       .optional(),

@@ -1,6 +1,7 @@
 import { z } from 'zod'
-import { PRESSED_KINDS, PUSHING_KINDS } from '@/core'
+import { LOWERED_KEYS } from '@/core'
 import { accepted, documentOf, filledText, flag, formatOf, keysOf, list, number, oneOf, text } from './fields'
+import { LIMIT_FIELDS, LIMIT_WHATS, optionalLimits } from './limit-fields'
 import { personDocument } from './person-document'
 
 export const RECORD_FORMAT = 'nivrel.person/1'
@@ -22,36 +23,6 @@ export const SOURCES = ['estimate', 'instructor', 'self-reported', 'clinician'] 
 const source = z.looseObject({ kind: oneOf(SOURCES), name: text(120).optional() }, keysOf('kind, name'))
 
 const sideWord = oneOf(['left', 'right'])
-const supportWord = oneOf([...PRESSED_KINDS, ...PUSHING_KINDS])
-
-/** Every limit that a record can hold, with the figures that it accepts. */
-const LIMIT_VALUES = {
-  kneeFlexionMaxDeg: number(0, 140, 'deg'),
-  kneeFlexionMinDeg: number(0, 60, 'deg'),
-  kneeRangeMaxDeg: number(0, 160, 'deg'),
-  hipFlexionMaxDeg: number(0, 150, 'deg'),
-  hipInwardMaxDeg: number(0, 90, 'deg'),
-  hipOutwardMaxDeg: number(0, 90, 'deg'),
-  hipAdductionMaxDeg: number(0, 60, 'deg'),
-  hipAbductionMaxDeg: number(0, 90, 'deg'),
-  hipExtensionOutwardMaxDeg: number(0, 60, 'deg'),
-  dorsiflexionMaxDeg: number(0, 60, 'deg'),
-  armElevationMaxDeg: number(0, 180, 'deg'),
-  armBackMaxDeg: number(0, 90, 'deg'),
-  trunkTwistMaxDeg: number(0, 90, 'deg'),
-  trunkForwardMaxDeg: number(0, 90, 'deg'),
-  trunkBackMaxDeg: number(0, 30, 'deg'),
-  loadMaxPct: number(0, 100, 'pct'),
-  holdMaxS: number(1, 600, 's'),
-  riseFromM: number(0.2, 0.7, 'm'),
-  support: supportWord,
-  seatedOnly: flag,
-  eyesOpen: flag,
-  helperBeside: flag,
-} as const
-
-export type LimitWhat = keyof typeof LIMIT_VALUES
-export const LIMIT_WHATS = Object.keys(LIMIT_VALUES) as [LimitWhat, ...LimitWhat[]]
 
 export const limitEntry = z
   .looseObject(
@@ -71,7 +42,7 @@ export const limitEntry = z
     keysOf('what, value, source, on'),
   )
   .superRefine((entry, context) => {
-    const checked = LIMIT_VALUES[entry.what]?.safeParse(entry.value)
+    const checked = LIMIT_FIELDS[entry.what]?.safeParse(entry.value)
     if (checked && !checked.success) {
       const message = checked.error.issues[0]?.message ?? accepted('other')
       context.addIssue({ code: 'custom', path: ['value'], message })
@@ -112,11 +83,7 @@ const todayEntry = z.looseObject(
   {
     on: day,
     reason: filledText(200),
-    kneeFlexionMaxDeg: LIMIT_VALUES.kneeFlexionMaxDeg.optional(),
-    armElevationMaxDeg: LIMIT_VALUES.armElevationMaxDeg.optional(),
-    holdMaxS: LIMIT_VALUES.holdMaxS.optional(),
-    support: supportWord.optional(),
-    seatedOnly: flag.optional(),
+    ...optionalLimits(LOWERED_KEYS),
   },
   keysOf('on, reason'),
 )

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { FEATURES, PRESSED_KINDS, PUSHING_KINDS } from '@/core'
+import { FEATURES, PUSHING_KINDS, SUPPORT_KINDS } from '@/core'
 import { accepted, documentOf, flag, formatOf, keysOf, list, number, oneOf, point2, point3, text } from './fields'
 import { personDocument } from './person-document'
 
@@ -53,7 +53,7 @@ export const armDocument = z.looseObject(
 export const supportDocument = z
   .looseObject(
     {
-      kind: oneOf([...PRESSED_KINDS, ...PUSHING_KINDS]),
+      kind: oneOf(SUPPORT_KINDS),
       hand: oneOf(['left', 'right']),
       at: point3,
       maxLoadPct: number(0, 45, 'pct').optional(),

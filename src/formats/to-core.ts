@@ -8,13 +8,16 @@ import {
   type Lengths,
   type Limits,
   type Person,
+  SIDE_LIMIT_KEYS,
   type SideLimits,
   STANCE_DEFAULTS,
   type Stance,
   type Support,
   USUAL_LIFT,
+  WHOLE_LIMIT_KEYS,
 } from '@/core'
 import { type HouseDocument, toHouse } from './house-document'
+import { readLimit, whatOf } from './limit-fields'
 import type { LimitsDocument, PersonDocument, SideLimitsDocument } from './person-document'
 import type { ArmDocument, FootDocument, StanceBody, SupportDocument } from './stance-document'
 
@@ -63,39 +66,32 @@ function toLengths(doc: NonNullable<PersonDocument['lengths']>): Partial<Lengths
   })
 }
 
-const toSideLimits = (doc: SideLimitsDocument): SideLimits =>
-  given<SideLimits>({
-    kneeFlexionMax: rad(doc.kneeFlexionMaxDeg),
-    kneeFlexionMin: rad(doc.kneeFlexionMinDeg),
-    kneeRangeMax: rad(doc.kneeRangeMaxDeg),
-    hipOutwardMax: rad(doc.hipOutwardMaxDeg),
-    hipInwardMax: rad(doc.hipInwardMaxDeg),
-    hipAbductionMax: rad(doc.hipAbductionMaxDeg),
-    hipAdductionMax: rad(doc.hipAdductionMaxDeg),
-    hipFlexionMax: rad(doc.hipFlexionMaxDeg),
-    hipExtensionOutwardMax: rad(doc.hipExtensionOutwardMaxDeg),
-    hipOrdered: doc.hipOrdered,
-    dorsiflexionMax: rad(doc.dorsiflexionMaxDeg),
-    armElevationMax: rad(doc.armElevationMaxDeg),
-    armBackMax: rad(doc.armBackMaxDeg),
-  })
+function toSideLimits(doc: SideLimitsDocument): SideLimits {
+  const limits: SideLimits = { ...(doc.hipOrdered !== undefined && { hipOrdered: doc.hipOrdered }) }
+  for (const key of SIDE_LIMIT_KEYS) {
+    const value = doc[whatOf(key)] as number | undefined
+    if (value !== undefined) limits[key] = readLimit(key, value)
+  }
+  return limits
+}
 
-const toLimits = (doc: LimitsDocument): Limits => ({
-  ...toSideLimits(doc),
-  ...given<Limits>({
-    left: doc.left && toSideLimits(doc.left),
-    right: doc.right && toSideLimits(doc.right),
-    trunkTwistMax: rad(doc.trunkTwistMaxDeg),
-    trunkForwardMax: rad(doc.trunkForwardMaxDeg),
-    trunkBackMax: rad(doc.trunkBackMaxDeg),
-    trunkOrdered: doc.trunkOrdered,
-    loadMax: doc.loadMaxPct && bySide((side) => (doc.loadMaxPct?.[side] ?? 100) / 100),
-    support: doc.support,
-    eyesOpen: doc.eyesOpen,
-    seatedOnly: doc.seatedOnly,
-    riseFrom: doc.riseFromM,
-  }),
-})
+function toLimits(doc: LimitsDocument): Limits {
+  const whole = WHOLE_LIMIT_KEYS.flatMap((key) => {
+    const value = doc[whatOf(key)] as number | boolean | undefined
+    return value === undefined ? [] : [[key, typeof value === 'number' ? readLimit(key, value) : value]]
+  })
+  return {
+    ...toSideLimits(doc),
+    ...Object.fromEntries(whole),
+    ...given<Limits>({
+      left: doc.left && toSideLimits(doc.left),
+      right: doc.right && toSideLimits(doc.right),
+      trunkOrdered: doc.trunkOrdered,
+      loadMax: doc.loadMaxPct && bySide((side) => (doc.loadMaxPct?.[side] ?? 100) / 100),
+      support: doc.support,
+    }),
+  }
+}
 
 /** From a checked stance (degrees, percent) to the core; what is absent takes the model's defaults. */
 export function toStance(doc: StanceBody): Stance {

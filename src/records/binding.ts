@@ -1,6 +1,7 @@
-import type { Side } from '@/core'
-import type { LimitEntry, LimitWhat, RecordDocument } from '@/formats/record-document'
-import { isStricter, LIMIT_KINDS } from './limit-list'
+import { LOWERED_KEYS, type Side } from '@/core'
+import { LIMIT_WHATS, type LimitWhat, rowOf, whatOf } from '@/formats/limit-fields'
+import type { LimitEntry, RecordDocument } from '@/formats/record-document'
+import { isStricter } from './stricter'
 
 /** The limit that binds, for one side or for both, and the others that were said about the same thing. */
 export type Binding = {
@@ -20,10 +21,10 @@ const SIDES: readonly Side[] = ['left', 'right']
  */
 export function bindLimits(limits: readonly LimitEntry[]): Binding[] {
   const bindings: Binding[] = []
-  for (const what of Object.keys(LIMIT_KINDS) as LimitWhat[]) {
+  for (const what of LIMIT_WHATS) {
     const said = limits.filter((entry) => entry.what === what)
     if (said.length === 0) continue
-    if (!LIMIT_KINDS[what].sided) {
+    if (rowOf(what).per === 'whole') {
       bindings.push({ what, ...bind(said) })
       continue
     }
@@ -62,9 +63,9 @@ function lowerFor(record: RecordDocument, on: string): LimitEntry[] {
   const today = findToday(record, on)
   if (!today) return []
   const source = { kind: 'instructor' as const }
-  const whats = ['kneeFlexionMaxDeg', 'armElevationMaxDeg', 'holdMaxS', 'support', 'seatedOnly'] as const
-  return whats.flatMap((what) => {
-    const value = today[what]
+  return LOWERED_KEYS.flatMap((key): LimitEntry[] => {
+    const what = whatOf(key)
+    const value = today[what] as LimitEntry['value'] | undefined
     return value === undefined ? [] : [{ what, value, source, on }]
   })
 }

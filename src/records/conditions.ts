@@ -1,6 +1,6 @@
 import type { Side } from '@/core'
-import type { LimitEntry, LimitWhat, RecordDocument } from '@/formats/record-document'
-import { LIMIT_KINDS } from './limit-list'
+import { type LimitWhat, rowOf } from '@/formats/limit-fields'
+import type { LimitEntry, RecordDocument } from '@/formats/record-document'
 
 /** One usual caution: what it would limit where it is confirmed; nothing where it is only for the teacher to know. */
 export type Caution = {
@@ -184,7 +184,7 @@ export function confirmCaution(
   const limits = (caution.limits ?? []).map(
     (limit): LimitEntry => ({
       what: limit.what,
-      ...(side && LIMIT_KINDS[limit.what].sided && { side }),
+      ...(side && rowOf(limit.what).per === 'side' && { side }),
       value: value ?? limit.value,
       source,
       on,

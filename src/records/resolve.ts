@@ -1,37 +1,13 @@
 import { type Body, PROPORTIONS } from '@/core'
 import { type HouseDocument, toHouse } from '@/formats/house-document'
+import { rowOf } from '@/formats/limit-fields'
 import type { PersonDocument, SideLimitsDocument } from '@/formats/person-document'
-import type { LimitWhat, RecordDocument } from '@/formats/record-document'
+import type { RecordDocument } from '@/formats/record-document'
 import { type Binding, bindOnDay } from './binding'
 import { type Effects, findEffects } from './test-effects'
 
 /** A person as the model sees them on a day, and where each figure came from. */
 export type Resolved = { document: PersonDocument; bindings: Binding[]; effects: Effects }
-
-const IN_SIDES: readonly LimitWhat[] = [
-  'kneeFlexionMaxDeg',
-  'kneeFlexionMinDeg',
-  'kneeRangeMaxDeg',
-  'hipFlexionMaxDeg',
-  'hipInwardMaxDeg',
-  'hipOutwardMaxDeg',
-  'hipAdductionMaxDeg',
-  'hipAbductionMaxDeg',
-  'hipExtensionOutwardMaxDeg',
-  'dorsiflexionMaxDeg',
-  'armElevationMaxDeg',
-  'armBackMaxDeg',
-]
-const IN_WHOLE: readonly LimitWhat[] = [
-  'trunkTwistMaxDeg',
-  'trunkForwardMaxDeg',
-  'trunkBackMaxDeg',
-  'support',
-  'seatedOnly',
-  'eyesOpen',
-  'riseFromM',
-]
-const ROTATIONS: readonly LimitWhat[] = ['hipInwardMaxDeg', 'hipOutwardMaxDeg']
 
 /**
  * The person of a record on a day (YYYY-MM-DD): measures where measured, the limits that bind, what tests put in
@@ -62,16 +38,14 @@ function limitsOf(bindings: readonly Binding[], effects: Effects): NonNullable<P
   if (effects.riseFromM) limits.riseFromM = effects.riseFromM.value
   for (const { what, side, entry } of bindings) {
     const concerned = side ? [side] : (['left', 'right'] as const)
+    const { per, kept, ordered } = rowOf(what)
     if (what === 'loadMaxPct') for (const one of concerned) load[one] = Number(entry.value)
-    else if (IN_SIDES.includes(what)) {
-      for (const one of concerned) {
-        sides[one][what] = entry.value
-        // Turning past what a clinician or a caution allows breaks it; a measured range only stops the knee.
-        const ordered = entry.source.kind === 'clinician' || entry.cause !== undefined
-        if (ROTATIONS.includes(what) && ordered) sides[one].hipOrdered = true
-      }
-    } else if (IN_WHOLE.includes(what)) limits[what] = entry.value
-    if (what === 'trunkTwistMaxDeg') limits.trunkOrdered = true
+    else if (per === 'side') {
+      // Turning past what a clinician or a caution allows breaks it; a measured range only stops the knee.
+      const isOrder = entry.source.kind === 'clinician' || entry.cause !== undefined
+      for (const one of concerned)
+        Object.assign(sides[one], { [what]: entry.value, ...(isOrder && ordered && { [ordered]: true }) })
+    } else if (kept !== 'teacher') Object.assign(limits, { [what]: entry.value, ...(ordered && { [ordered]: true }) })
   }
   if (load.left < 100 || load.right < 100) limits.loadMaxPct = load
   for (const one of ['left', 'right'] as const) {

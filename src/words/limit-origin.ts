@@ -1,4 +1,5 @@
 import { type Finding, HOUSE_RULES, type House, type HouseKey, type Limits, ruleOf } from '@/core'
+import { keyOf } from '@/formats/limit-fields'
 import type { Binding } from '@/records/binding'
 import { sayHouseRule, sayRule } from './findings'
 import { ENGLISH, type Words } from './language'
@@ -21,7 +22,7 @@ export function sayLimitOrigin(
       : [...(rule.limits ?? []), ...(rule.house ?? [])]
   const side = order ?? finding.side
   const own = limits.filter(
-    ({ what, side: of }) => keys.some((key) => what.startsWith(key)) && (of === undefined || of === side),
+    ({ what, side: of }) => keys.some((key) => key === keyOf(what)) && (of === undefined || of === side),
   )
   if (own.length > 0) {
     const said = own.map((one) => `${sayBinding(one, words)} (${sayOrigin(one.entry, one.today, words)})`)

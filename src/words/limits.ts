@@ -1,6 +1,6 @@
-import type { LimitEntry, LimitSource, LimitWhat } from '@/formats/record-document'
+import { type LimitWhat, rowOf } from '@/formats/limit-fields'
+import type { LimitEntry, LimitSource } from '@/formats/record-document'
 import type { Binding } from '@/records/binding'
-import { LIMIT_KINDS } from '@/records/limit-list'
 import { saySupport } from './findings'
 import { ENGLISH, type Words } from './language'
 
@@ -17,7 +17,7 @@ export const sayLimitShort = (limit: Said, words: Words = ENGLISH): string => sa
 
 function sayAs(form: 'line' | 'short', { what, side, value, grade }: Said, words: Words): string {
   return words.say(`limits.kinds.${what}.${form}`, {
-    side: side && LIMIT_KINDS[what].sided ? side : 'both',
+    side: side && rowOf(what).per === 'side' ? side : 'both',
     figure: sayFigureOf(what, value, words),
     support: what === 'support' ? saySupport(String(value), words) : '',
     grade: what === 'loadMaxPct' ? gradeOf(Number(value), grade) : 'none',
@@ -26,10 +26,10 @@ function sayAs(form: 'line' | 'short', { what, side, value, grade }: Said, words
 
 function sayFigureOf(what: LimitWhat, value: LimitEntry['value'], words: Words): string {
   const figure = Number(value)
-  switch (LIMIT_KINDS[what].unit) {
-    case '°':
+  switch (rowOf(what).unit) {
+    case 'rad':
       return words.say('figures.degrees', { n: words.number(figure, 1) })
-    case '%':
+    case 'share':
       return words.say('figures.percent', { n: words.number(figure, 1) })
     case 'm':
       return words.say('figures.centimetres', { n: words.number(figure * 100) })

@@ -1,5 +1,6 @@
 import { type BySide, bySide, type Side } from '../conventions'
 import { type House, resolveHouse } from '../limits/house'
+import { type LimitKey, limitOf, SIDE_LIMIT_KEYS, type SideLimitKey } from '../limits/limits'
 import type { Lengths, Limits, Person } from './person'
 import { calcSegmentTable, type SegmentTable } from './segments'
 
@@ -65,21 +66,7 @@ export type Body = Lengths & {
 }
 
 /** What one side may do, a figure for everything: infinity where nothing limits it. */
-export type Ranges = {
-  kneeFlexionMin: number
-  kneeFlexionMax: number
-  kneeRangeMax: number
-  hipOutwardMax: number
-  hipInwardMax: number
-  hipAbductionMax: number
-  hipAdductionMax: number
-  hipFlexionMax: number
-  hipExtensionOutwardMax: number
-  hipOrdered: boolean
-  dorsiflexionMax: number
-  armElevationMax: number
-  armBackMax: number
-}
+export type Ranges = Record<SideLimitKey, number> & { hipOrdered: boolean }
 
 const USABLE_SD_ESTIMATED = 0.08
 const USABLE_SD_GIVEN = 0.03
@@ -138,9 +125,9 @@ export function resolveBody(person: Person): Body {
     usableAlongSd: person.usableAlong === undefined ? USABLE_SD_ESTIMATED : USABLE_SD_GIVEN,
     usableAcrossSd: person.usableAcross === undefined ? USABLE_SD_ESTIMATED : USABLE_SD_GIVEN,
     sides: bySide((side) => resolveRanges(limits, house, side)),
-    trunkTwistMax: limits.trunkTwistMax ?? house.trunkTwistMax,
-    trunkForwardMax: limits.trunkForwardMax ?? NONE,
-    trunkBackMax: limits.trunkBackMax ?? NONE,
+    trunkTwistMax: resolveFigure('trunkTwistMax', limits.trunkTwistMax, house),
+    trunkForwardMax: resolveFigure('trunkForwardMax', limits.trunkForwardMax, house),
+    trunkBackMax: resolveFigure('trunkBackMax', limits.trunkBackMax, house),
     trunkOrdered: limits.trunkOrdered ?? false,
     loadMax: limits.loadMax ?? { left: 1, right: 1 },
     swayReserve,
@@ -149,21 +136,15 @@ export function resolveBody(person: Person): Body {
   }
 }
 
+/** A figure of a person's own, else the house's, else none. */
+function resolveFigure(key: LimitKey, own: number | undefined, house: House): number {
+  const { house: usual } = limitOf(key)
+  return own ?? (usual ? house[usual] : NONE)
+}
+
 function resolveRanges(limits: Limits, house: House, side: Side): Ranges {
   const own = { ...limits, ...limits[side] }
-  return {
-    kneeFlexionMin: own.kneeFlexionMin ?? house.kneeFlexionMin,
-    kneeFlexionMax: own.kneeFlexionMax ?? NONE,
-    kneeRangeMax: own.kneeRangeMax ?? house.kneeRangeMax,
-    hipOutwardMax: own.hipOutwardMax ?? house.hipOutwardMax,
-    hipInwardMax: own.hipInwardMax ?? house.hipInwardMax,
-    hipAbductionMax: own.hipAbductionMax ?? house.hipAbductionMax,
-    hipAdductionMax: own.hipAdductionMax ?? NONE,
-    hipFlexionMax: own.hipFlexionMax ?? NONE,
-    hipExtensionOutwardMax: own.hipExtensionOutwardMax ?? NONE,
-    hipOrdered: own.hipOrdered ?? false,
-    dorsiflexionMax: own.dorsiflexionMax ?? house.dorsiflexionMax,
-    armElevationMax: own.armElevationMax ?? NONE,
-    armBackMax: own.armBackMax ?? NONE,
-  }
+  const ranges = { hipOrdered: own.hipOrdered ?? false } as Ranges
+  for (const key of SIDE_LIMIT_KEYS) ranges[key] = resolveFigure(key, own[key], house)
+  return ranges
 }

@@ -1,51 +1,28 @@
 import type { BySide } from '../conventions'
 import type { House } from '../limits/house'
+import type { FlagLimitKey, SideLimitKey, WholeLimitKey } from '../limits/limits'
 import type { SupportKind } from '../stance/stance'
 import type { Sex } from './segments'
 
 /** What one leg and arm may do: radians. */
-export type SideLimits = {
-  kneeFlexionMax?: number
-  kneeFlexionMin?: number
-  kneeRangeMax?: number
-  hipOutwardMax?: number
-  hipInwardMax?: number
-  hipAbductionMax?: number
-  hipAdductionMax?: number
-  hipFlexionMax?: number
-  /** How far the thigh may go back while it is turned outward. */
-  hipExtensionOutwardMax?: number
+export type SideLimits = { [K in SideLimitKey]?: number } & {
   /** The rotation limits are an order: the knee is not moved to keep them, a stance past them breaks it. */
   hipOrdered?: boolean
-  dorsiflexionMax?: number
-  armElevationMax?: number
-  /** How far behind the side the upper arm may go. */
-  armBackMax?: number
 }
 
 /**
- * What a person may do. Every limit is optional; the house rules apply where none is given. What stands directly here
- * is meant for both sides; `left` and `right` override it for one.
+ * What a person may do, as the table of limits has it. Every limit is optional; the house rules apply where none is
+ * given. What stands directly here is meant for both sides; `left` and `right` override it for one.
  */
-export type Limits = SideLimits & {
+export type Limits = SideLimits & { [K in WholeLimitKey]?: number } & { [K in FlagLimitKey]?: boolean } & {
   left?: SideLimits
   right?: SideLimits
-  trunkTwistMax?: number
-  /** Largest pitch of the trunk forward, and back (positive). */
-  trunkForwardMax?: number
-  trunkBackMax?: number
   /** The twist limit is an order: a stance past it breaks it. */
   trunkOrdered?: boolean
   /** Largest share of body weight on each leg, 0 to 1. */
   loadMax?: BySide<number>
-  /** Sits: no standing form at all. */
-  seatedOnly?: boolean
   /** No standing without a hand on this. */
   support?: SupportKind
-  /** No work with closed eyes. */
-  eyesOpen?: boolean
-  /** Lowest seat from which the person was seen to rise without hands, in metres. */
-  riseFrom?: number
 }
 
 export type Lengths = {

@@ -1,5 +1,16 @@
 import type { SupportKind } from '../stance/stance'
 
+/** From the least help to the most. */
+export const SUPPORTS_BY_HELP = [
+  'touch',
+  'pole',
+  'wall',
+  'chair-back',
+  'bar',
+  'walker',
+  'helper',
+] as const satisfies readonly SupportKind[]
+
 /** For each support that somebody may need: what does at least as much. */
 const AS_GOOD: Record<SupportKind, readonly SupportKind[]> = {
   touch: ['touch', 'chair-back', 'walker', 'bar', 'wall', 'pole', 'helper'],

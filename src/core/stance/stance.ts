@@ -40,7 +40,8 @@ export type Arm = { elevation: number; opening: number; elbow: number; elbowInwa
 export const PRESSED_KINDS = ['chair-back', 'walker', 'bar', 'touch'] as const
 /** Pushing the person along a direction with up to a share of body weight. */
 export const PUSHING_KINDS = ['wall', 'pole', 'helper'] as const
-export type SupportKind = (typeof PRESSED_KINDS)[number] | (typeof PUSHING_KINDS)[number]
+export const SUPPORT_KINDS = [...PRESSED_KINDS, ...PUSHING_KINDS] as const
+export type SupportKind = (typeof SUPPORT_KINDS)[number]
 
 export type Support = { kind: SupportKind; hand: Side; at: Vec3; maxLoad: number; toward?: number }
 

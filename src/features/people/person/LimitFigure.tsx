@@ -1,8 +1,8 @@
 'use client'
 
-import type { JointName, Pose, Vec3 } from '@/core'
+import type { JointName, LimitPlace, Pose, Vec3 } from '@/core'
+import { rowOf } from '@/formats/limit-fields'
 import type { Binding } from '@/records/binding'
-import { LIMIT_KINDS, type LimitKind } from '@/records/limit-list'
 import type { OwnStanding } from '@/records/standing'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_FRONT, see, viewFrom } from '@/ui/figure/view'
@@ -68,7 +68,7 @@ export function LimitFigure({ standing, bindings }: { standing: OwnStanding; bin
   )
 }
 
-const JOINTS: Partial<Record<LimitKind['at'], 'Knee' | 'Hip' | 'Ankle' | 'Shoulder' | 'Heel'>> = {
+const JOINTS: Partial<Record<LimitPlace, 'Knee' | 'Hip' | 'Ankle' | 'Shoulder' | 'Heel'>> = {
   knee: 'Knee',
   hip: 'Hip',
   ankle: 'Ankle',
@@ -78,7 +78,7 @@ const JOINTS: Partial<Record<LimitKind['at'], 'Knee' | 'Hip' | 'Ankle' | 'Should
 
 /** From the front their left is on the picture's right. */
 function placeBinding(binding: Binding, pose: Pose): Callout[] {
-  const { at } = LIMIT_KINDS[binding.what]
+  const { at } = rowOf(binding.what)
   const joint = JOINTS[at]
   const side = binding.side ?? 'right'
   const key = `${binding.what} ${binding.side}`

@@ -1,8 +1,9 @@
 import { useState } from 'react'
+import { SUPPORTS_BY_HELP } from '@/core'
+import { LIMIT_WHATS, type LimitWhat, rowOf } from '@/formats/limit-fields'
 import { parse } from '@/formats/parse'
-import { type LimitEntry, type LimitWhat, limitEntry, SOURCES } from '@/formats/record-document'
+import { type LimitEntry, limitEntry, SOURCES } from '@/formats/record-document'
 import type { Binding } from '@/records/binding'
-import { LIMIT_KINDS, SUPPORTS } from '@/records/limit-list'
 import { saySupport } from '@/words/findings'
 import { sayBinding, sayLimit, sayLimitName, sayOrigin } from '@/words/limits'
 import { EntryForm } from './EntryForm'
@@ -86,7 +87,7 @@ type LimitFormProps = { day: string; onAdd: (entry: LimitEntry) => void; onLeave
 function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
   const [what, setWhat] = useState<LimitWhat>('kneeFlexionMaxDeg')
   const [grade, setGrade] = useState<(typeof GRADES)[number][0]>('partial')
-  const { unit, sided } = LIMIT_KINDS[what]
+  const { unit, per } = rowOf(what)
   return (
     <EntryForm label="A limit" verb="Set it" onEnter={(form) => onAdd(readForm(form, what, day))} onLeave={onLeave}>
       <label>
@@ -97,14 +98,14 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
           autoFocus
           onChange={(event) => setWhat(event.target.value as LimitWhat)}
         >
-          {(Object.keys(LIMIT_KINDS) as LimitWhat[]).map((key) => (
+          {LIMIT_WHATS.map((key) => (
             <option key={key} value={key}>
               {sayLimitName(key)}
             </option>
           ))}
         </select>
       </label>
-      {sided && (
+      {per === 'side' && (
         <label>
           Side
           <select name="side" defaultValue="">
@@ -126,11 +127,11 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
           </select>
         </label>
       )}
-      {unit === 'word' && (
+      {unit === 'support' && (
         <label>
           On
           <select name="value" defaultValue="chair-back">
-            {SUPPORTS.map((kind) => (
+            {SUPPORTS_BY_HELP.map((kind) => (
               <option key={kind} value={kind}>
                 {saySupport(kind)}
               </option>
@@ -138,13 +139,13 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
           </select>
         </label>
       )}
-      {unit !== 'word' && unit !== 'flag' && (
+      {unit !== 'support' && unit !== 'flag' && (
         <label>
           {unit === 'm'
             ? 'Centimetres'
-            : unit === '°'
+            : unit === 'rad'
               ? 'Degrees'
-              : unit === '%'
+              : unit === 'share'
                 ? 'Percent of body weight'
                 : 'Seconds'}
           <input
@@ -185,13 +186,13 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
 
 function readForm(form: FormData, what: LimitWhat, day: string): LimitEntry {
   const read = (name: string) => String(form.get(name) ?? '').trim()
-  const { unit } = LIMIT_KINDS[what]
+  const { unit } = rowOf(what)
   const figure = Number(read('value').replace(',', '.')) / (unit === 'm' ? 100 : 1)
   const who = read('who')
   return parse(limitEntry, {
     what,
     ...(read('side') && { side: read('side') }),
-    value: unit === 'word' ? read('value') : unit === 'flag' ? true : figure,
+    value: unit === 'support' ? read('value') : unit === 'flag' ? true : figure,
     ...(read('grade') && { grade: read('grade') }),
     source: { kind: read('source'), ...(who && { name: who }) },
     on: read('on') || day,
