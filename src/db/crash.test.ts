@@ -7,6 +7,7 @@ import { afterAll, describe, expect, it } from 'vitest'
 import { makeRecord } from '@/formats/record-document'
 import { parseAddress } from './address'
 import { connect, openDatabase } from './client'
+import { requireGroups } from './groups'
 import { addKept } from './kept'
 import { listPlans, savePlan } from './library'
 import { bringUpToDate, clear, overwrite } from './migrate'
@@ -83,7 +84,8 @@ describe('what is written', () => {
     }
     await addKept(db, { id: 'k', personId: 'bo', ...on, name: 'SECRET-KEPT', note: '', createdAt: NOW } as never)
     const plan = { format: 'nivrel.plan/1', people: [{ id: 'ana' }, { id: 'bo' }] } as never
-    await savePlan(db, { id: 'p', groupName: 'g', posture: 'bow', document: plan, updatedAt: NOW }, 0)
+    await requireGroups(db, [{ id: 'g', name: 'Slack Tide' }])
+    await savePlan(db, { id: 'p', groupId: 'g', posture: 'bow', document: plan, updatedAt: NOW }, 0)
     await setDeleted(db, 'ana', NOW)
     expect((await listPeople(db)).map(({ id }) => id)).toEqual(['bo'])
     expect(await setDeleted(db, 'ana', null)).toBe(true)

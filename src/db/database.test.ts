@@ -8,11 +8,14 @@ import { connect, openDatabase } from './client'
 import { DEMO_PEOPLE } from './demo/people'
 import { putInDemo } from './demo/put-in'
 import { DatabaseError } from './errors'
+import { listGroups } from './groups'
 import { addKept, findDraft, listKept, removeKept, saveDraft } from './kept'
+import { listPlans } from './library'
 import { bringUpToDate, clear } from './migrate'
 import journal from './migrations/meta/_journal.json'
 import { listPeople } from './people'
 import { people } from './schema'
+import { readSiteHouse } from './sites'
 
 const folder = mkdtempSync(join(tmpdir(), 'nivrel-'))
 afterAll(() => rmSync(folder, { recursive: true }))
@@ -97,6 +100,55 @@ describe('the database', () => {
     expect(await listKept(openDatabase(client), 'ana')).toHaveLength(1)
   })
 
+  it('brings groups along by id, what was kept in words by its code, and the house to its site', async () => {
+    const client = connect(`file:${join(folder, 'words.db')}`)
+    const before = journal.entries.slice(0, 3)
+    for (const { tag } of before) await client.executeMultiple(readFileSync(`src/db/migrations/${tag}.sql`, 'utf8'))
+    const record = (groups: string[]) => ({
+      format: 'nivrel.person/1',
+      groups,
+      watch: [
+        { sign: 'looks down', on: '2026-01-05' },
+        { sign: 'hums', on: '2026-01-05' },
+      ],
+      today: [{ on: '2026-01-05', reason: 'a bad night', kneeFlexionMaxDeg: 20 }],
+    })
+    const add = (id: string, text: string) =>
+      client.execute({
+        sql: "insert into people (id, name, record, created_at, updated_at) values (?, ?, ?, 'x', 'x')",
+        args: [id, id, text],
+      })
+    await add('ana', JSON.stringify(record(['Flood', 'Ebb'])))
+    await add('bo', JSON.stringify(record(['Ebb'])))
+    await add('odd', '{"groups":')
+    const level = { title: 'Half a step', sentence: 'feet a shoulder apart', measures: { stepStatures: 0.1 } }
+    await client.execute({
+      sql: "insert into plans (id, group_name, posture, document, updated_at) values ('p', 'Neap', 'bow', ?, 'x')",
+      args: [JSON.stringify({ levels: [level, level] })],
+    })
+    await client.execute(`insert into facts (key, value, revision) values ('house', '{"signs":["hums"]}', 4)`)
+    await client.executeMultiple(
+      `create table __drizzle_migrations (id integer primary key, hash text not null, created_at numeric);
+       insert into __drizzle_migrations (hash, created_at) values ('before', ${before.at(-1)?.when})`,
+    )
+    await bringUpToDate(client)
+    const db = openDatabase(client)
+    const names = new Map((await listGroups(db)).map(({ id, name }) => [id, name]))
+    expect([...names.values()]).toEqual(['Ebb', 'Flood', 'Neap'])
+    const [ana, bo, odd] = await listPeople(db)
+    expect(ana?.record.groups.map((id) => names.get(id))).toEqual(['Flood', 'Ebb'])
+    expect(bo?.record.groups).toEqual([ana?.record.groups[1]])
+    expect(odd?.record).toBe('{"groups":')
+    expect(ana?.record.watch.map(({ sign }) => sign)).toEqual(['looks-down', 'hums'])
+    expect(ana?.record.today).toMatchObject([{ reason: 'bad-night', kneeFlexionMaxDeg: 20 }])
+    const [plan] = await listPlans(db)
+    expect([names.get(plan?.groupId ?? ''), plan?.document.levels]).toEqual([
+      'Neap',
+      [{ measures: level.measures }, { measures: level.measures }],
+    ])
+    expect(await readSiteHouse(db)).toEqual({ house: '{"signs":["hums"]}', revision: 4 })
+  })
+
   it('refuses one that a newer version made, and can be started over', async () => {
     const { client } = await makeDatabase('newer.db')
     await client.execute(`update __drizzle_migrations set created_at = ${Date.UTC(2200, 0)}`)
@@ -161,7 +213,7 @@ describe('the database', () => {
   it('has demo people that the formats accept, in two groups', () => {
     const records = DEMO_PEOPLE.map(({ make }) => make(new Date(Date.UTC(2026, 2, 12))))
     for (const record of records) expect(parse(recordDocument, record)).toEqual(record)
-    expect(new Set(records.flatMap(({ groups }) => groups))).toEqual(new Set(['Slack Tide', 'Second Launch']))
+    expect(new Set(records.flatMap(({ groups }) => groups))).toEqual(new Set(['slack-tide', 'second-launch']))
     expect(records).toHaveLength(22)
   })
 })

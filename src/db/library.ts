@@ -24,30 +24,28 @@ export async function removePosture(db: Database, id: string): Promise<PostureRo
 
 export const listPlans = (db: Database): Promise<PlanRow[]> => run(db.select().from(plans))
 
-const planAt = (groupName: string, posture: string) => and(eq(plans.groupName, groupName), eq(plans.posture, posture))
+const planAt = (groupId: string, posture: string) => and(eq(plans.groupId, groupId), eq(plans.posture, posture))
 
-export async function findPlan(db: Database, groupName: string, posture: string): Promise<PlanRow | null> {
-  const [row] = await run(db.select().from(plans).where(planAt(groupName, posture)))
+export async function findPlan(db: Database, groupId: string, posture: string): Promise<PlanRow | null> {
+  const [row] = await run(db.select().from(plans).where(planAt(groupId, posture)))
   return row ?? null
 }
 
 /** Keeps a class's plan for a posture over the revision that it was made from; null where somebody else kept one since. */
 export const savePlan = (db: Database, row: Omit<PlanRow, 'revision'>, revision: number): Promise<PlanRow | null> =>
-  saveRevised(db, plans, planAt(row.groupName, row.posture), row, revision)
+  saveRevised(db, plans, planAt(row.groupId, row.posture), row, revision)
 
-export async function removePlan(db: Database, groupName: string, posture: string): Promise<boolean> {
-  const rows = await run(db.delete(plans).where(planAt(groupName, posture)).returning({ id: plans.id }))
+export async function removePlan(db: Database, groupId: string, posture: string): Promise<boolean> {
+  const rows = await run(db.delete(plans).where(planAt(groupId, posture)).returning({ id: plans.id }))
   return rows.length > 0
 }
 
-/** A single fact of this database as text, with its revision; null where there is none. */
-export async function readFact(db: Database, key: string): Promise<{ text: string; revision: number } | null> {
-  const [row] = await run(db.select().from(facts).where(eq(facts.key, key)))
-  return row ? { text: row.value, revision: row.revision } : null
-}
-
-/** Saves a fact over the revision that it was made from; null where somebody else saved since. */
-export async function writeFact(db: Database, key: string, value: unknown, revision: number): Promise<number | null> {
-  const row = await saveRevised(db, facts, eq(facts.key, key), { key, value: JSON.stringify(value) }, revision)
-  return row?.revision ?? null
+/** Keeps a single fact about this database, once. */
+export async function keepFact(db: Database, key: string, value: unknown): Promise<void> {
+  await run(
+    db
+      .insert(facts)
+      .values({ key, value: JSON.stringify(value) })
+      .onConflictDoNothing(),
+  )
 }

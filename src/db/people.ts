@@ -3,7 +3,7 @@ import type { BatchItem } from 'drizzle-orm/batch'
 import type { RecordDocument } from '@/formats/record-document'
 import type { Database } from './client'
 import { run } from './errors'
-import { drafts, kept, people, plans } from './schema'
+import { drafts, HERE, kept, people, plans } from './schema'
 
 export type PersonRow = typeof people.$inferSelect
 export type NewPerson = { id: string; record: RecordDocument }
@@ -42,6 +42,7 @@ export async function findPerson(db: Database, id: string): Promise<PersonRow | 
 
 const makeRow = ({ id, record }: NewPerson, now: string): PersonRow => ({
   id,
+  siteId: HERE,
   name: record.name,
   record,
   revision: 1,
@@ -104,14 +105,6 @@ export type SavedPerson = { id: string; record: RecordDocument; revision: number
 export async function savePerson(db: Database, saved: SavedPerson, now: string): Promise<PersonRow | null> {
   const [row] = await run(overwrite(db, saved, now))
   return row ?? null
-}
-
-/** Saves several records, each where nobody else saved since. */
-export async function savePeople(db: Database, saved: readonly SavedPerson[], now: string): Promise<void> {
-  await allOrNone(
-    db,
-    saved.map((one) => overwrite(db, one, now)),
-  )
 }
 
 /** Takes a person away, or brings them back; whether there was one to take or bring. */

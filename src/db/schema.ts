@@ -5,9 +5,38 @@ import type { RecordDocument } from '@/formats/record-document'
 import type { StanceBody } from '@/formats/stance-document'
 import { json } from './json'
 
-/** Times are ISO 8601 in UTC. Documents are as the open formats hold them: degrees, percent, metres. */
+/** The one site that there is for now. */
+export const HERE = 'here'
+
+/** Where a house teaches. What it set for itself is JSON text; revision 0: nothing was ever set. */
+export const sites = sqliteTable('sites', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull().default(''),
+  house: text('house'),
+  revision: integer('revision').notNull().default(0),
+})
+
+/** A group of a site: people name it by its id, and so do plans, so that another name loses neither. */
+export const groups = sqliteTable(
+  'groups',
+  {
+    id: text('id').primaryKey(),
+    siteId: text('site_id')
+      .notNull()
+      .default(HERE)
+      .references(() => sites.id),
+    name: text('name').notNull(),
+  },
+  (table) => [uniqueIndex('group_of_site').on(table.siteId, table.name)],
+)
+
+/**
+ * Times are ISO 8601 in UTC. Documents are as the open formats hold them (degrees, percent, metres), but that a record
+ * names its groups by their ids.
+ */
 export const people = sqliteTable('people', {
   id: text('id').primaryKey(),
+  siteId: text('site_id').notNull().default(HERE),
   name: text('name').notNull(),
   record: json<RecordDocument>('record').notNull(),
   /** Counts the saves, so that the second of two editors is told. */
@@ -61,13 +90,15 @@ export const plans = sqliteTable(
   'plans',
   {
     id: text('id').primaryKey(),
-    groupName: text('group_name').notNull(),
+    groupId: text('group_id')
+      .notNull()
+      .references(() => groups.id),
     posture: text('posture').notNull(),
     document: json<PlanDocument>('document').notNull(),
     revision: integer('revision').notNull().default(1),
     updatedAt: text('updated_at').notNull(),
   },
-  (table) => [uniqueIndex('plan_of_group').on(table.groupName, table.posture)],
+  (table) => [uniqueIndex('plan_of_group').on(table.groupId, table.posture)],
 )
 
 /** Single facts about this database, such as that the demo data were put in. */

@@ -3,7 +3,8 @@ import type { WholePerson, WholeRest } from '@/formats/whole-document'
 import type { Database } from './client'
 import { run } from './errors'
 import { allOrNone } from './people'
-import { drafts, facts, kept, people, plans, postures } from './schema'
+import { drafts, kept, people, plans, postures } from './schema'
+import { putSiteHouse } from './sites'
 
 /** Every row that is not about to be forgotten. */
 export async function readRows(db: Database) {
@@ -12,7 +13,7 @@ export async function readRows(db: Database) {
     run(db.select().from(kept).orderBy(asc(kept.createdAt), asc(kept.id))),
     run(db.select().from(drafts)),
     run(db.select().from(postures).orderBy(asc(postures.id))),
-    run(db.select().from(plans).orderBy(asc(plans.groupName), asc(plans.posture))),
+    run(db.select().from(plans)),
   ])
   return { persons, stances, benches, library, classes }
 }
@@ -67,27 +68,24 @@ export async function stageWhole(
 
 export type WholeEnd = { people: number; postures: number; plans: number; house: boolean }
 
+/** What a house has besides its people, its plans by the id of their group. */
+export type WholeEnding = Pick<WholeRest, 'postures' | 'house'> & {
+  plans: (Pick<WholeRest['plans'][number], 'posture' | 'document'> & { groupId: string })[]
+}
+
 /** Puts everything on its place at once; what is there already stays as it is. What of it came in. */
-export async function endWhole(db: Database, rest: WholeRest, mark: string, now: string): Promise<WholeEnd> {
+export async function endWhole(db: Database, rest: WholeEnding, mark: string, now: string): Promise<WholeEnd> {
   const library = rest.postures.map(({ id, document }) =>
     db.insert(postures).values({ id, document, updatedAt: now }).onConflictDoNothing().returning({ id: postures.id }),
   )
-  const classes = rest.plans.map(({ group, posture, document }) =>
+  const classes = rest.plans.map(({ groupId, posture, document }) =>
     db
       .insert(plans)
-      .values({ id: crypto.randomUUID(), groupName: group, posture, document, updatedAt: now })
+      .values({ id: crypto.randomUUID(), groupId, posture, document, updatedAt: now })
       .onConflictDoNothing()
       .returning({ id: plans.id }),
   )
-  const house = rest.house
-    ? [
-        db
-          .insert(facts)
-          .values({ key: 'house', value: JSON.stringify(rest.house) })
-          .onConflictDoNothing()
-          .returning({ key: facts.key }),
-      ]
-    : []
+  const house = rest.house ? [putSiteHouse(db, rest.house, 0)] : []
   const arrived = db
     .update(people)
     .set({ deletedAt: null })

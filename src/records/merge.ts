@@ -7,6 +7,7 @@ export type Version = 'here' | 'there'
 export type RecordItem =
   | { kind: 'text'; text: string }
   | { kind: 'archived' }
+  | { kind: 'group'; id: string }
   /** A figure of the body, by the path of its key. */
   | { kind: 'figure'; path: readonly string[]; value: unknown }
   | { kind: 'measured'; key: string; on: string }
@@ -46,7 +47,8 @@ export const RECORD_PARTS: readonly RecordPart[] = [
     name: 'name',
     keys: ['name', 'groups', 'archived'],
     list: ({ name, groups, archived }) => [
-      ...texts(name, groups.join(', ')),
+      ...texts(name),
+      ...groups.map((id): RecordItem => ({ kind: 'group', id })),
       ...(archived ? [{ kind: 'archived' } as const] : []),
     ],
   },

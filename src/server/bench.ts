@@ -26,12 +26,13 @@ import { readStanding } from '@/records/standing'
 import type { Effect } from '@/records/test-effects'
 import { now, today } from './clock'
 import { saveOver } from './conflict'
+import { type Group, readGroups } from './groups'
 import { type HouseSettings, readHouse } from './house'
 import { requirePosture } from './library'
 import { type KeptRecord, listRecords, readRecord } from './people'
 import { type ClassPlan, listPlans } from './plans'
 
-/** What a person does in a class's plan: a level of it, or a form of their own. */
+/** What a person does in a class's plan, by the name of the group: a level of it, or a form of their own. */
 export type PlannedFor = Pick<PlanDocument, 'school' | 'taught'> &
   Pick<PlanDocument['people'][number], 'kind' | 'level' | 'stance'> & {
     group: string
@@ -47,7 +48,6 @@ export type BenchPerson = {
   id: string
   name: string
   story: string
-  groups: string[]
   document: PersonDocument
   limits: Binding[]
   /** Nobody alone: somebody stands beside them. */
@@ -88,18 +88,25 @@ export async function listNames(): Promise<NamedPerson[]> {
 
 const shorten = (text: string) => (text.length > STORY_SHOWN ? `${text.slice(0, STORY_SHOWN - 1)}…` : text)
 
-/** A group with all that its screens need of each; everybody where no group is named. */
+/** A group, by its id, with all that its screens need of each; everybody where no group is named. */
 export async function listMembers(group: string | null): Promise<BenchPerson[]> {
-  const [records, house, plans, day] = await Promise.all([listRecords(), readHouse(), listPlans(), today()])
+  const [records, house, plans, groups, day] = await Promise.all([
+    listRecords(),
+    readHouse(),
+    listPlans(),
+    readGroups(),
+    today(),
+  ])
   return records
     .filter(({ record }) => !record.archived && (group === null || record.groups.includes(group)))
-    .map((kept) => toBenchPerson(kept, house, plans, day))
+    .map((kept) => toBenchPerson(kept, house, plans, groups, day))
 }
 
 function toBenchPerson(
   { id, record }: KeptRecord,
   house: HouseSettings,
   plans: readonly ClassPlan[],
+  groups: readonly Group[],
   day: string,
 ): BenchPerson {
   const { document, bindings, effects } = resolveRecord(record, day, house.rules)
@@ -114,7 +121,6 @@ function toBenchPerson(
     id,
     name: record.name,
     story: record.story,
-    groups: record.groups,
     document,
     helperBeside: bindings.some(({ what }) => what === 'helperBeside'),
     // What a limit outranks is for the person's own page.
@@ -129,7 +135,8 @@ function toBenchPerson(
       const { school, taught } = plan
       const levels = plan.levels.map(({ measures }) => measures)
       const { kind, level, stance } = mine
-      return [{ group, posture, school, ...(taught && { taught }), levels, kind, level, stance }]
+      const name = groups.find((one) => one.id === group)?.name ?? group
+      return [{ group: name, posture, school, ...(taught && { taught }), levels, kind, level, stance }]
     }),
   }
 }
@@ -142,14 +149,16 @@ export async function findLastPersonId(): Promise<string | null> {
 /** @throws InputError for an unknown person */
 export async function readBench(personId: string): Promise<BenchOfPerson> {
   const record = await readRecord(personId)
-  const [house, plans, day, draft, kept] = await Promise.all([
+  const [house, plans, groups, day, draft, kept] = await Promise.all([
     readHouse(),
     listPlans(),
+    readGroups(),
     today(),
     findDraft(database(), personId),
     listKept(database(), personId),
   ])
-  return { person: toBenchPerson(record, house, plans, day), draft: draft && toDraft(draft), kept: kept.map(toKept) }
+  const person = toBenchPerson(record, house, plans, groups, day)
+  return { person, draft: draft && toDraft(draft), kept: kept.map(toKept) }
 }
 
 /**

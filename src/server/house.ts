@@ -1,5 +1,6 @@
 import { database } from '@/db/client'
-import { readFact, writeFact } from '@/db/library'
+import { keepFact } from '@/db/library'
+import { readSiteHouse, type SiteHouse, writeSiteHouse } from '@/db/sites'
 import { number } from '@/formats/fields'
 import { type HouseChoices, houseSettings } from '@/formats/house-settings'
 import { parse } from '@/formats/parse'
@@ -16,29 +17,25 @@ export type HouseSettings = HouseChoices & {
   aside: SetAside | null
 }
 
-export const HOUSE_FACT = 'house'
+const HOUSE = 'house'
 
 /** As they were read last: the same object while nobody changed them. */
-let known: { text: string; settings: HouseSettings } | null = null
+let known: { from: string; settings: HouseSettings } | null = null
 
 export async function readHouse(): Promise<HouseSettings> {
-  const fact = await readFact(database(), HOUSE_FACT)
-  const from = `${fact?.revision ?? 0} ${fact?.text ?? ''}`
-  if (known?.text !== from) known = { text: from, settings: readSettings(fact) }
+  const kept = await readSiteHouse(database())
+  const from = `${kept.revision} ${kept.house ?? ''}`
+  if (known?.from !== from) known = { from, settings: readSettings(kept) }
   return known.settings
 }
 
-function readSettings(fact: Awaited<ReturnType<typeof readFact>>): HouseSettings {
-  const { value, aside } = readKept(houseSettings, fact ? readJson(fact.text) : {}, {
-    what: 'house',
-    id: HOUSE_FACT,
+function readSettings({ house, revision }: SiteHouse): HouseSettings {
+  const { value, aside } = readKept(houseSettings, house === null ? {} : readJson(house), {
+    what: HOUSE,
+    id: HOUSE,
     name: 'the house’s own rules',
   })
-  return {
-    ...((value ?? parse(houseSettings, {})) as HouseChoices),
-    revision: fact?.revision ?? 0,
-    aside,
-  }
+  return { ...((value ?? parse(houseSettings, {})) as HouseChoices), revision, aside }
 }
 
 function readJson(text: string): unknown {
@@ -56,9 +53,9 @@ function readJson(text: string): unknown {
 export async function saveHouse(value: unknown): Promise<HouseSettings> {
   const { revision, ...settings } = parse(saving, value, 'house')
   const { aside } = await readHouse()
-  if (aside) await writeFact(database(), `${HOUSE_FACT} unreadable ${now()}`, aside.raw, 0)
-  const saved = await writeFact(database(), HOUSE_FACT, settings, revision)
+  if (aside) await keepFact(database(), `${HOUSE} unreadable ${now()}`, aside.raw)
+  const saved = await writeSiteHouse(database(), settings, revision)
   const after = await readHouse()
-  if (saved === null) throw new ConflictError(after)
+  if (!saved) throw new ConflictError(after)
   return after
 }

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Client } from '@libsql/client'
-import { eq, like, sql } from 'drizzle-orm'
+import { eq, inArray, like, sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { InputError, postureOf } from '@/core'
 import { connect, type Database, database, openDatabase } from '@/db/client'
@@ -20,6 +20,7 @@ import { answerDocument } from './answer'
 import { keepDraft, keepStance, listMembers, listNames, takeAwayKept } from './bench'
 import { ConflictError } from './conflict'
 import { isFromHere } from './from-here'
+import { readGroups, renameGroup, takeGroups } from './groups'
 import { isNameAnswered } from './host'
 import { readHouse, saveHouse } from './house'
 import { addPosture, changePosture, listOwn, listUnreadablePostures, resetPosture } from './library'
@@ -29,10 +30,10 @@ import {
   endImport,
   listRecords,
   readRecord,
-  renameGroup,
   saveRecord,
   takeAway,
   takeImportPart,
+  takeOutRecords,
 } from './people'
 import { dropPlan, keepPlan, listPlans } from './plans'
 import { readRoster } from './roster'
@@ -118,14 +119,34 @@ describe('people', () => {
     expect((await bringBack('isolde-farrant')).record.name).toBe('Isolde Farrant')
   })
 
-  it('of a group that is renamed all go along', async () => {
-    const of = async (group: string) =>
-      (await listRecords()).filter(({ record }) => record.groups.includes(group)).length
-    const before = await of('Second Launch')
-    expect(await fieldOf(renameGroup({ from: 'Second Launch', to: ' ' }))).toBe('to')
-    await renameGroup({ from: 'Second Launch', to: 'Third Launch' })
-    expect([await of('Second Launch'), await of('Third Launch')]).toEqual([0, before])
-    await renameGroup({ from: 'Third Launch', to: 'Second Launch' })
+  it('are in groups by id: another name loses neither them nor what is planned, and a taken one is refused', async () => {
+    const of = async (id: string) => (await listRecords()).filter(({ record }) => record.groups.includes(id)).length
+    const nameOf = async (id: string) => (await readGroups()).find((group) => group.id === id)?.name
+    const [id, before] = ['second-launch', await of('second-launch')]
+    expect(before).toBeGreaterThan(5)
+    expect(await fieldOf(renameGroup({ id, name: ' ' }))).toBe('name')
+    expect(await fieldOf(renameGroup({ id, name: 'Slack Tide' }))).toBe('name')
+    expect(await fieldOf(renameGroup({ id: 'none', name: 'Neap' }))).toBe('id')
+    const { revision } = await readRecord('keziah-underhill')
+    await renameGroup({ id, name: 'Third Launch' })
+    expect([await nameOf(id), await of(id)]).toEqual(['Third Launch', before])
+    // Nobody's record was touched: a page that is open saves over the revision that it has.
+    expect((await readRecord('keziah-underhill')).revision).toBe(revision)
+    expect((await takeOutRecords()).filter(({ record }) => record.groups.includes('Third Launch'))).toHaveLength(before)
+    await renameGroup({ id, name: 'Second Launch' })
+  })
+
+  it('name groups as files do when they come in: those that are there, and new ones', async () => {
+    const record = makeRecord('Neap', BODY, { groups: ['Slack Tide', 'Neap Tide'] })
+    const [added] = await addRecords({ records: [record, { ...record, name: 'Ebb' }] })
+    const ids = (await readRecord(added?.id ?? '')).record.groups
+    expect(ids[0]).toBe('slack-tide')
+    expect((await readGroups()).filter(({ name }) => name === 'Neap Tide').map(({ id }) => id)).toEqual([ids[1]])
+    expect(await takeGroups({ names: ['Neap Tide', 'Neap Tide'] })).toEqual([{ id: ids[1], name: 'Neap Tide' }])
+    expect(await fieldOf(takeGroups({ names: [''] }))).toBe('names.0')
+    await database()
+      .delete(people)
+      .where(inArray(people.name, ['Neap', 'Ebb']))
   })
 
   it('are listed with their standing, limits, and what is due', async () => {
@@ -133,7 +154,7 @@ describe('people', () => {
     const row = (id: string) => rows.find((one) => one.id === id)
     expect(row('severin-aldous')).toMatchObject({
       due: [{ kind: 'review', limit: { what: 'loadMaxPct', side: 'left', value: 50 } }],
-      groups: ['Second Launch'],
+      groups: ['second-launch'],
     })
     expect(row('bram-tallow')?.standing).toMatchObject({ verdict: null })
     expect(row('tomasz-ferrow')?.standing?.verdict).toBe('holds')
@@ -219,9 +240,7 @@ describe('what cannot be read', () => {
     const raw = sql`update people set record = '{"format":', updated_at = 'x' where id = 'bram-tallow'`
     const [before] = await database().select().from(people).where(eq(people.id, 'bram-tallow'))
     await database().run(raw)
-    await database().run(
-      sql`insert into facts (key, value) values ('house', 'no json') on conflict do update set value = 'no json', revision = 40`,
-    )
+    await database().run(sql`update sites set house = 'no json', revision = 40`)
     await database().run(sql`insert into postures (id, document, updated_at) values ('own-x', '{"name":"Gull"}', 'x')`)
     const { rows, aside } = await readRoster()
     expect(rows.map(({ id }) => id)).not.toContain('bram-tallow')
@@ -321,10 +340,10 @@ describe('a class’s plan', () => {
   }
 
   it('is kept in place of the one before, and shown to those of the group', async () => {
-    await keepPlan({ group: 'Slack Tide', posture: 'bow', plan: { ...plan, side: 'right' }, revision: 0 })
-    const told = await keepPlan({ group: 'Slack Tide', posture: 'bow', plan, revision: 0 }).catch((e: unknown) => e)
+    await keepPlan({ group: 'slack-tide', posture: 'bow', plan: { ...plan, side: 'right' }, revision: 0 })
+    const told = await keepPlan({ group: 'slack-tide', posture: 'bow', plan, revision: 0 }).catch((e: unknown) => e)
     expect((told as ConflictError<{ plan: PlanDocument }>).current.plan.side).toBe('right')
-    await keepPlan({ group: 'Slack Tide', posture: 'bow', plan, revision: 1 })
+    await keepPlan({ group: 'slack-tide', posture: 'bow', plan, revision: 1 })
     expect((await listPlans()).map(({ plan: { side } }) => side)).toEqual(['left'])
     const planned = async (id: string) => (await listMembers(null)).find((one) => one.id === id)?.planned
     expect(await planned('bram-tallow')).toMatchObject([
@@ -332,8 +351,8 @@ describe('a class’s plan', () => {
     ])
     // Not of that group (any more): nothing is shown.
     expect(await planned('keziah-underhill')).toEqual([])
-    expect(await fieldOf(keepPlan({ group: 'Slack Tide', posture: 'swan', plan, revision: 0 }))).toBe('posture')
-    await dropPlan({ group: 'Slack Tide', posture: 'bow' })
+    expect(await fieldOf(keepPlan({ group: 'slack-tide', posture: 'swan', plan, revision: 0 }))).toBe('posture')
+    await dropPlan({ group: 'slack-tide', posture: 'bow' })
     expect(await listPlans()).toEqual([])
   })
 })

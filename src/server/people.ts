@@ -10,18 +10,18 @@ import {
   listHeads,
   type PersonHead,
   type PersonRow,
-  savePeople,
   savePerson,
   setDeleted,
 } from '@/db/people'
-import { accepted, filledText, list, number, text } from '@/formats/fields'
+import { accepted, list, number } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { type RecordDocument, recordDocument } from '@/formats/record-document'
 import { now } from './clock'
 import { saveOver } from './conflict'
+import { keepByIds, readGroups, sayGroups } from './groups'
 import { type Read, readKept, type SetAside } from './set-aside'
 
-/** One person's record as it is kept, with the revision that a save must name. */
+/** One person's record as it is kept, its groups by their ids, with the revision that a save must name. */
 export type KeptRecord = { id: string; revision: number; record: RecordDocument }
 
 const records = list(recordDocument, 'records').min(1, accepted('atLeast', { least: 1 }))
@@ -30,7 +30,6 @@ const importId = z.uuid({ error: accepted('importId') })
 const importPart = z.object({ import: importId, records })
 const importEnd = z.object({ import: importId, count: number(1, 1e7) })
 const saving = z.object({ revision: number(1, 1e9), record: recordDocument })
-const renaming = z.object({ from: text(80), to: filledText(80) })
 
 type Known = { head: PersonHead; read: Read<KeptRecord> }
 
@@ -88,9 +87,19 @@ export async function readRecord(id: string): Promise<KeptRecord> {
   return value
 }
 
-/** Adds people to the list, all or none. @throws InputError naming the record and field that is wrong */
+/** Every record as files hold it, by the names of its groups. */
+export async function takeOutRecords(): Promise<KeptRecord[]> {
+  const groups = await readGroups()
+  return (await listRecords()).map((kept) => ({ ...kept, record: sayGroups(kept.record, groups) }))
+}
+
+/**
+ * Adds people to the list, all or none; their records name groups as files do. @throws InputError naming the record and
+ * field that is wrong
+ */
 export async function addRecords(value: unknown): Promise<KeptRecord[]> {
-  const added = parse(newPeople, value).records.map((record) => ({ id: randomUUID(), record }))
+  const kept = await keepByIds(parse(newPeople, value).records)
+  const added = kept.map((record) => ({ id: randomUUID(), record }))
   await addPeople(database(), added, now())
   return added.map(({ id, record }) => ({ id, revision: 1, record }))
 }
@@ -98,7 +107,7 @@ export async function addRecords(value: unknown): Promise<KeptRecord[]> {
 /** Takes a part of a long list; nobody of it is on the list before `endImport`. */
 export async function takeImportPart(value: unknown): Promise<void> {
   const part = parse(importPart, value)
-  const added = part.records.map((record) => ({ id: randomUUID(), record }))
+  const added = (await keepByIds(part.records)).map((record) => ({ id: randomUUID(), record }))
   await addPeople(database(), added, now(), markOf(part.import))
 }
 
@@ -130,25 +139,4 @@ export async function takeAway(id: string): Promise<void> {
 export async function bringBack(id: string): Promise<KeptRecord> {
   await setDeleted(database(), id, null)
   return readRecord(id)
-}
-
-/** As often as somebody else may save in the middle of it. */
-const TRIES = 20
-
-/** Gives a group another name, in everybody's record; whoever is saved meanwhile is read again and renamed too. */
-export async function renameGroup(value: unknown): Promise<void> {
-  const { from, to } = parse(renaming, value)
-  for (let i = 0; i < TRIES; i++) {
-    const members = (await listRecords()).filter(({ record }) => record.groups.includes(from))
-    if (members.length === 0 || from === to) return
-    await savePeople(
-      database(),
-      members.map(({ id, revision, record }) => {
-        const groups = [...new Set(record.groups.map((group) => (group === from ? to : group)))]
-        return { id, revision, record: { ...record, groups } }
-      }),
-      now(),
-    )
-  }
-  throw new Error('a group that others kept changing could not be renamed')
 }

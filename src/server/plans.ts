@@ -3,25 +3,28 @@ import { z } from 'zod'
 import { InputError } from '@/core'
 import { database } from '@/db/client'
 import { findPlan, listPlans as listPlanRows, type PlanRow, removePlan, savePlan } from '@/db/library'
-import { filledText, number, text } from '@/formats/fields'
+import { number, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { type PlanDocument, planDocument } from '@/formats/plan-document'
 import { now } from './clock'
 import { ConflictError } from './conflict'
+import { type Group, readGroups, requireGroup } from './groups'
 import { requirePosture } from './library'
 import { readKept, type SetAside } from './set-aside'
 
-/** What a group does with a posture. */
+/** What a group, by its id, does with a posture. */
 export type ClassPlan = { group: string; posture: string; plan: PlanDocument; revision: number; updatedAt: string }
 
-const naming = z.object({ group: filledText(80), posture: text(80) })
+const naming = z.object({ group: text(80), posture: text(80) })
 const keeping = naming.extend({ plan: planDocument, revision: number(0, 1e9) })
 
-const readRow = ({ id, groupName, posture, document }: PlanRow) =>
-  readKept(planDocument, document, { what: 'plan', id, name: `${groupName}, ${posture}` })
+const readRow = ({ id, groupId, posture, document }: PlanRow, groups: readonly Group[]) => {
+  const group = groups.find((one) => one.id === groupId)?.name ?? groupId
+  return readKept(planDocument, document, { what: 'plan', id, name: `${group}, ${posture}` })
+}
 
-const toPlan = ({ groupName, posture, revision, updatedAt }: PlanRow, plan: PlanDocument): ClassPlan => ({
-  group: groupName,
+const toPlan = ({ groupId, posture, revision, updatedAt }: PlanRow, plan: PlanDocument): ClassPlan => ({
+  group: groupId,
   posture,
   plan,
   revision,
@@ -29,16 +32,17 @@ const toPlan = ({ groupName, posture, revision, updatedAt }: PlanRow, plan: Plan
 })
 
 export async function listPlans(): Promise<ClassPlan[]> {
-  const rows = await listPlanRows(database())
+  const [rows, groups] = await Promise.all([listPlanRows(database()), readGroups()])
   return rows.flatMap((row) => {
-    const { value } = readRow(row)
+    const { value } = readRow(row, groups)
     return value ? [toPlan(row, value)] : []
   })
 }
 
 /** Plans that cannot be read. */
 export async function listUnreadablePlans(): Promise<SetAside[]> {
-  return (await listPlanRows(database())).flatMap((row) => readRow(row).aside ?? [])
+  const [rows, groups] = await Promise.all([listPlanRows(database()), readGroups()])
+  return rows.flatMap((row) => readRow(row, groups).aside ?? [])
 }
 
 /**
@@ -47,8 +51,8 @@ export async function listUnreadablePlans(): Promise<SetAside[]> {
  */
 export async function keepPlan(value: unknown): Promise<ClassPlan> {
   const { group, posture, plan, revision } = parse(keeping, value)
-  await requirePosture(posture)
-  const row = { id: randomUUID(), groupName: group, posture, document: plan, updatedAt: now() }
+  await Promise.all([requirePosture(posture), requireGroup(group)])
+  const row = { id: randomUUID(), groupId: group, posture, document: plan, updatedAt: now() }
   const saved = await savePlan(database(), row, revision)
   if (saved) return toPlan(saved, plan)
   const there = await findPlan(database(), group, posture)

@@ -6,6 +6,7 @@ import { type Due, listDue } from '@/records/due'
 import { isBaseEstimated, resolveRecord } from '@/records/resolve'
 import { readStanding } from '@/records/standing'
 import { today } from './clock'
+import { type Group, readGroups } from './groups'
 import { readHouse } from './house'
 import { type KeptRecord, listRecords, listUnreadable } from './people'
 import type { SetAside } from './set-aside'
@@ -18,6 +19,7 @@ export type RosterRow = {
   id: string
   name: string
   story: string
+  /** By their ids. */
   groups: string[]
   archived: boolean
   /** Their own standing; no verdict where an estimate alone would call it short. */
@@ -34,12 +36,18 @@ export type RosterRow = {
   today: string | null
 }
 
-export type Roster = { rows: RosterRow[]; day: string; aside: SetAside[] }
+export type Roster = { rows: RosterRow[]; groups: Group[]; day: string; aside: SetAside[] }
 
 /** Everyone as the list shows them, on this day. */
 export async function readRoster(): Promise<Roster> {
-  const [records, house, day, aside] = await Promise.all([listRecords(), readHouse(), today(), listUnreadable()])
-  return { day, aside, rows: records.map((kept) => rowOf(kept, day, house.rules)) }
+  const [records, groups, house, day, aside] = await Promise.all([
+    listRecords(),
+    readGroups(),
+    readHouse(),
+    today(),
+    listUnreadable(),
+  ])
+  return { day, aside, groups, rows: records.map((kept) => rowOf(kept, day, house.rules)) }
 }
 
 /** What was computed of a record, and for which day and rules; it goes with the record. */

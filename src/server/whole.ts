@@ -8,6 +8,7 @@ import { postureDocument } from '@/formats/posture-document'
 import { recordDocument } from '@/formats/record-document'
 import { WHOLE_FORMAT, type WholeDocument, wholePerson, wholeRest } from '@/formats/whole-document'
 import { now } from './clock'
+import { keepByIds, readGroups, sayGroups, takeGroups } from './groups'
 import { readHouse } from './house'
 import { readKept, type SetAside } from './set-aside'
 
@@ -18,6 +19,7 @@ const end = wholeRest.extend({ import: importId })
 /** Everything, as one document: people with what was kept for them, postures, plans, the house's own rules. */
 export async function readWhole(): Promise<WholeDocument> {
   const { persons, stances, benches, library, classes } = await readRows(database())
+  const groups = await readGroups()
   const { revision, aside: unreadableHouse, rules, signs, units } = await readHouse()
   const setAside: SetAside[] = unreadableHouse ? [unreadableHouse] : []
   const readable = <S extends z.ZodType>(schema: S, raw: unknown, about: Pick<SetAside, 'what' | 'id' | 'name'>) => {
@@ -30,16 +32,20 @@ export async function readWhole(): Promise<WholeDocument> {
     if (!record) return []
     const kept = stances.filter(({ personId }) => personId === id).map(({ personId: _, ...one }) => one)
     const { personId: _, revision: __, ...draft } = benches.find(({ personId }) => personId === id) ?? {}
-    return [{ id, createdAt, record, kept, draft: Object.keys(draft).length > 0 ? draft : null }]
+    return [
+      { id, createdAt, record: sayGroups(record, groups), kept, draft: Object.keys(draft).length > 0 ? draft : null },
+    ]
   })
   const postures = library.flatMap(({ id, document: raw }) => {
     const document = readable(postureDocument, raw, { what: 'posture', id, name: id })
     return document ? [{ id, document }] : []
   })
-  const plans = classes.flatMap(({ id, groupName: group, posture, document: raw }) => {
+  const plans = classes.flatMap(({ id, groupId, posture, document: raw }) => {
+    const group = groups.find((one) => one.id === groupId)?.name ?? groupId
     const document = readable(planDocument, raw, { what: 'plan', id, name: `${group}, ${posture}` })
     return document ? [{ group, posture, document }] : []
   })
+  plans.sort((a, b) => a.group.localeCompare(b.group) || a.posture.localeCompare(b.posture))
   const house = revision > 0 && !unreadableHouse ? { rules, signs, units } : null
   return { format: WHOLE_FORMAT, takenOutAt: now(), people, postures, plans, house, setAside } as WholeDocument
 }
@@ -47,13 +53,21 @@ export async function readWhole(): Promise<WholeDocument> {
 /** Takes some of the people of a whole that comes back; nobody of them is on the list before `endWholeImport`. */
 export async function takeWholePart(value: unknown): Promise<void> {
   const { import: id, people } = parse(part, value)
-  await stageWhole(database(), people, markOf(id), now())
+  const records = await keepByIds(people.map(({ record }) => record))
+  const kept = people.map((one, i) => ({ ...one, record: records[i] as typeof one.record }))
+  await stageWhole(database(), kept, markOf(id), now())
 }
 
 /** Puts everything in its place at once; what is there already stays as it is. */
 export async function endWholeImport(value: unknown): Promise<WholeEnd> {
   const { import: id, ...rest } = parse(end, value)
-  return endWhole(database(), rest, markOf(id), now())
+  const groups = await takeGroups({ names: rest.plans.map(({ group }) => group) })
+  const plans = rest.plans.map(({ group, posture, document }) => ({
+    posture,
+    document,
+    groupId: groups.find(({ name }) => name === group)?.id as string,
+  }))
+  return endWhole(database(), { ...rest, plans }, markOf(id), now())
 }
 
 const markOf = (importId: string) => `import ${importId}`

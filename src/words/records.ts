@@ -85,14 +85,20 @@ function sayAnswer({ caution, answer, reason }: RecordDocument['answers'][number
 const sayGone = (what: string, gone: boolean, words: Words): string =>
   gone ? words.say('records.items.gone', { what }) : what
 
-/** One thing that a record says, where two versions are laid side by side. */
-export function sayItem(item: RecordItem, words: Words = ENGLISH): string {
+/** One thing that a record says, where two versions are laid side by side; groups by the names that they have now. */
+export function sayItem(
+  item: RecordItem,
+  groups: readonly { id: string; name: string }[] = [],
+  words: Words = ENGLISH,
+): string {
   const say = (key: string, values = {}) => words.say(`records.items.${key}`, values)
   switch (item.kind) {
     case 'text':
       return item.text
     case 'archived':
       return say('archived')
+    case 'group':
+      return groups.find(({ id }) => id === item.id)?.name ?? item.id
     case 'figure':
       return say('figure', { measure: sayMeasure(item.path, words), figure: String(item.value) })
     case 'measured':

@@ -1,6 +1,7 @@
 import { ClassFit } from '@/features/class-fit/ClassFit'
 import { listMembers, listNames } from '@/server/bench'
 import { today } from '@/server/clock'
+import { type Group, readGroups } from '@/server/groups'
 import { listOwn } from '@/server/library'
 import { listPlans, listUnreadablePlans } from '@/server/plans'
 
@@ -8,16 +9,17 @@ export const dynamic = 'force-dynamic'
 
 /** Opens with the largest group; the others are fetched when they are chosen. */
 export default async function ClassPage() {
-  const [names, own, plans, day, aside] = await Promise.all([
+  const [names, all, own, plans, day, aside] = await Promise.all([
     listNames(),
+    readGroups(),
     listOwn(),
     listPlans(),
     today(),
     listUnreadablePlans(),
   ])
-  const groups = [...new Set(names.flatMap((one) => one.groups))].sort((a, b) => a.localeCompare(b))
-  const sizeOf = (group: string) => names.filter((one) => one.groups.includes(group)).length
-  const [first = null] = groups.toSorted((a, b) => sizeOf(b) - sizeOf(a))
+  const sizeOf = ({ id }: Group) => names.filter((one) => one.groups.includes(id)).length
+  const groups = all.filter((group) => sizeOf(group) > 0)
+  const first = groups.toSorted((a, b) => sizeOf(b) - sizeOf(a))[0]?.id ?? null
   const members = await listMembers(first)
   return <ClassFit groups={groups} first={{ group: first, members }} own={own} plans={plans} day={day} aside={aside} />
 }

@@ -24,8 +24,12 @@ export const person = (id: string, name: string, body: Body, words: (day: Days) 
   },
 })
 
-export const SLACK = ['Slack Tide']
-export const LAUNCH = ['Second Launch']
+export const DEMO_GROUPS = [
+  { id: 'slack-tide', name: 'Slack Tide' },
+  { id: 'second-launch', name: 'Second Launch' },
+]
+export const SLACK = ['slack-tide']
+export const LAUNCH = ['second-launch']
 
 type Limit = Pick<LimitEntry, 'what' | 'side' | 'value' | 'grade' | 'on' | 'reviewOn' | 'cause'>
 

@@ -1,7 +1,8 @@
 import { eq } from 'drizzle-orm'
 import type { Database } from '../client'
 import { run } from '../errors'
-import { facts, people } from '../schema'
+import { facts, groups, people } from '../schema'
+import { DEMO_GROUPS } from './make-person'
 import { DEMO_PEOPLE } from './people'
 
 const PUT_IN = 'demo people'
@@ -16,6 +17,10 @@ export async function putInDemo(db: Database, now: Date): Promise<void> {
     return { id, name: record.name, record, createdAt: at, updatedAt: at }
   })
   await run(
-    db.batch([db.insert(people).values(rows), db.insert(facts).values({ key: PUT_IN, value: JSON.stringify(at) })]),
+    db.batch([
+      db.insert(groups).values(DEMO_GROUPS).onConflictDoNothing(),
+      db.insert(people).values(rows),
+      db.insert(facts).values({ key: PUT_IN, value: JSON.stringify(at) }),
+    ]),
   )
 }

@@ -7,6 +7,7 @@ import { dayOf } from '@/formats/day'
 import { fromStance } from '@/formats/from-core'
 import { PLAN_FORMAT, type PlanDocument } from '@/formats/plan-document'
 import { fromMeasures, mergeLibrary } from '@/formats/posture-document'
+import type { Group } from '@/server/groups'
 import type { OwnPosture } from '@/server/library'
 import type { ClassPlan } from '@/server/plans'
 import type { SetAside } from '@/server/set-aside'
@@ -28,7 +29,7 @@ import { type Choosing, useClass } from './use-class'
 import { EVERYBODY, type LoadedGroup, useGroup } from './use-group'
 
 type ClassFitProps = {
-  groups: readonly string[]
+  groups: readonly Group[]
   /** The group that the page opens with. */
   first: LoadedGroup
   own: readonly OwnPosture[]
@@ -149,7 +150,7 @@ export function ClassFit({ groups, first, own, plans: known, day, aside }: Class
           <ChoiceWord
             label="Group"
             value={group}
-            choices={[...groups.map((name) => ({ value: name, name })), { value: EVERYBODY, name: EVERYBODY }]}
+            choices={[...groups.map(({ id, name }) => ({ value: id, name })), { value: EVERYBODY, name: 'Everybody' }]}
             onChoose={(next) => {
               setGroup(next)
               setAbsent(new Set())

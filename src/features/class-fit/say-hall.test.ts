@@ -14,7 +14,6 @@ const person = (name: string, helperBeside = false): BenchPerson => ({
   id: name,
   name,
   story: '',
-  groups: [],
   document: resolveRecord(makeRecord(name, { statureM: 1.66, massKg: 68, ageYears: 60 }), '2026-03-12').document,
   limits: [],
   watch: [],

@@ -2,7 +2,8 @@ import { useEffect, useState } from 'react'
 import type { BenchPerson } from '@/server/bench'
 import { ask } from '@/ui/api/ask'
 
-export const EVERYBODY = 'Everybody'
+/** No id of a group. */
+export const EVERYBODY = '*'
 
 export type LoadedGroup = { group: string | null; members: readonly BenchPerson[] }
 

@@ -2,21 +2,22 @@
 
 import Button from '@mui/material/Button'
 import { type FormEvent, useState } from 'react'
+import type { Group } from '@/server/groups'
 import { ask, RefusedError } from '@/ui/api/ask'
 import { Sheet } from '@/ui/words/Sheet'
 import styles from '@/ui/words/sheet.module.css'
 
-type GroupNameSheetProps = { open: boolean; onClose: () => void; group: string; onDone: (name: string) => void }
+type GroupNameSheetProps = { open: boolean; onClose: () => void; group: Group; onDone: () => void }
 
-/** Another name for a group, in everybody's record at once. */
+/** Another name for a group: who is in it and what is planned for it stays. */
 export function GroupNameSheet({ open, onClose, group, onDone }: GroupNameSheetProps) {
   const [problem, setProblem] = useState<string | null>(null)
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
-    const to = String(new FormData(event.currentTarget).get('name')).trim()
+    const name = String(new FormData(event.currentTarget).get('name')).trim()
     try {
-      await ask('/api/people/group', 'PATCH', { from: group, to })
-      onDone(to)
+      await ask('/api/groups', 'PATCH', { id: group.id, name })
+      onDone()
     } catch (error) {
       setProblem(error instanceof RefusedError ? error.message : 'It could not be saved; nothing was changed.')
     }
@@ -27,7 +28,7 @@ export function GroupNameSheet({ open, onClose, group, onDone }: GroupNameSheetP
         <label>
           Name
           {/* biome-ignore lint/a11y/noAutofocus: the sheet was opened to be filled in */}
-          <input name="name" required maxLength={80} defaultValue={group} autoFocus />
+          <input name="name" required maxLength={80} defaultValue={group.name} autoFocus />
         </label>
         {problem && <p role="alert">{problem}</p>}
         <div className={styles.actions}>

@@ -10,7 +10,7 @@ import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
-import { choosePeople, EVERYONE, listGroups, PUT_AWAY, type SortBy } from './choose-people'
+import { choosePeople, EVERYONE, groupsInUse, PUT_AWAY, type SortBy } from './choose-people'
 import { GroupNameSheet } from './GroupNameSheet'
 import { ImportSheet } from './import/ImportSheet'
 import { takeOutCsv, takeOutWhole } from './import/take-out'
@@ -27,19 +27,28 @@ const SORTS: readonly { value: SortBy; name: string }[] = [
 const FIRST = 40
 
 /** Who is in the class, what their limits are, what is due. */
-export function PeopleList({ roster: { rows, day: served, aside }, units }: { roster: Roster; units: BodyUnits }) {
+export function PeopleList({
+  roster: { rows, groups: all, day: served, aside },
+  units,
+}: {
+  roster: Roster
+  units: BodyUnits
+}) {
   const router = useRouter()
   const [group, setGroup] = useState(EVERYONE)
   const [sortBy, setSortBy] = useState<SortBy>('name')
   const [search, setSearch] = useState('')
   const [sheet, setSheet] = useState<'person' | 'import' | 'group' | null>(null)
   const sought = useDeferredValue(search)
-  const groups = useMemo(() => listGroups(rows), [rows])
+  const groups = useMemo(() => groupsInUse(all, rows), [all, rows])
+  const open = groups.find(({ id }) => id === group)
   const shown = useMemo(() => choosePeople(rows, { group, sortBy, sought }), [rows, group, sortBy, sought])
   const isWhole = useDeferredValue(true, false)
   const due = shown.filter((row) => row.due.length > 0).length
   const day = useDayTurn(served)
   const close = () => setSheet(null)
+  const sayGroups = (ids: readonly string[]) =>
+    ids.flatMap((id) => all.find((one) => one.id === id)?.name ?? []).join(', ')
   return (
     <main className={styles.people}>
       <PageHead at="/people">
@@ -49,7 +58,7 @@ export function PeopleList({ roster: { rows, day: served, aside }, units }: { ro
             value={group}
             choices={[
               { value: EVERYONE, name: 'Everyone' },
-              ...groups.map((name) => ({ value: name, name })),
+              ...groups.map(({ id, name }) => ({ value: id, name })),
               { value: PUT_AWAY, name: 'Put away' },
             ]}
             onChoose={setGroup}
@@ -80,7 +89,7 @@ export function PeopleList({ roster: { rows, day: served, aside }, units }: { ro
         <button type="button" onClick={takeOutWhole}>
           Take out whole
         </button>
-        {groups.includes(group) && (
+        {open && (
           <button type="button" onClick={() => setSheet('group')}>
             Rename group
           </button>
@@ -94,7 +103,7 @@ export function PeopleList({ roster: { rows, day: served, aside }, units }: { ro
       ) : (
         <ul className={styles.class}>
           {shown.slice(0, isWhole ? undefined : FIRST).map((row) => (
-            <PersonRow key={row.id} row={row} day={day} withGroups={group === EVERYONE} />
+            <PersonRow key={row.id} row={row} day={day} groups={group === EVERYONE ? sayGroups(row.groups) : ''} />
           ))}
         </ul>
       )}
@@ -116,16 +125,17 @@ export function PeopleList({ roster: { rows, day: served, aside }, units }: { ro
           router.refresh()
         }}
       />
-      <GroupNameSheet
-        open={sheet === 'group'}
-        onClose={close}
-        group={group}
-        onDone={(name) => {
-          close()
-          setGroup(name)
-          router.refresh()
-        }}
-      />
+      {open && (
+        <GroupNameSheet
+          open={sheet === 'group'}
+          onClose={close}
+          group={open}
+          onDone={() => {
+            close()
+            router.refresh()
+          }}
+        />
+      )}
     </main>
   )
 }

@@ -7,11 +7,12 @@ import { sayLimit, sayToday } from '@/words/limits'
 import { sayDue } from '@/words/records'
 import styles from './people.module.css'
 
-type PersonRowProps = { row: RosterRow; day: string; withGroups: boolean }
+/** `groups`: their names, where they are shown. */
+type PersonRowProps = { row: RosterRow; day: string; groups: string }
 
 /** Somebody of the class: how they stand, what limits them, what is due. */
-export const PersonRow = memo(function PersonRow({ row, day, withGroups }: PersonRowProps) {
-  const { id, name, story, groups, standing, limits, due, today } = row
+export const PersonRow = memo(function PersonRow({ row, day, groups }: PersonRowProps) {
+  const { id, name, story, standing, limits, due, today } = row
   return (
     <li>
       <a href={`/people/${id}`} className={styles.row}>
@@ -24,7 +25,7 @@ export const PersonRow = memo(function PersonRow({ row, day, withGroups }: Perso
         <span className={styles.who}>
           <span>
             <strong>{name}</strong>
-            {withGroups && groups.length > 0 && <small>{groups.join(', ')}</small>}
+            {groups && <small>{groups}</small>}
           </span>
           {story && <small className={styles.story}>{story}</small>}
         </span>

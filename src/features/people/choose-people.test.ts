@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { RosterRow } from '@/server/roster'
-import { choosePeople, EVERYONE, listGroups, PUT_AWAY, type SortBy } from './choose-people'
+import { choosePeople, EVERYONE, groupsInUse, PUT_AWAY, type SortBy } from './choose-people'
 
 const margins = (nearest: number) => ({ nearest, nearestDirection: 0, left: 0, right: 0, forward: 0, back: 0 })
 const row = (name: string, more: Partial<RosterRow> = {}): RosterRow => ({
@@ -44,7 +44,8 @@ describe('the list of people', () => {
     expect(names('')).toEqual(['Abel Marsh', 'Bea Quay', 'Mina Tor', 'Zoë Marsh'])
     expect(names('', PUT_AWAY)).toEqual(['Old Tor'])
     expect(names('', 'Flood')).toEqual(['Abel Marsh', 'Mina Tor'])
-    expect(listGroups(ROWS)).toEqual(['Ebb', 'Flood'])
+    const all = ['Ebb', 'Flood', 'Nobody’s'].map((name) => ({ id: name, name }))
+    expect(groupsInUse(all, ROWS).map(({ id }) => id)).toEqual(['Ebb', 'Flood'])
   })
 
   it('is searched in names, stories, limits and what is due, whatever the accents', () => {

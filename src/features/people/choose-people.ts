@@ -1,3 +1,4 @@
+import type { Group } from '@/server/groups'
 import type { RosterRow } from '@/server/roster'
 import { sayLimit } from '@/words/limits'
 import { sayDue } from '@/words/records'
@@ -7,8 +8,11 @@ export type SortBy = 'name' | 'steadiness' | 'due'
 export const EVERYONE = '*'
 export const PUT_AWAY = '-'
 
-export const listGroups = (rows: readonly RosterRow[]): string[] =>
-  [...new Set(rows.flatMap((row) => row.groups))].sort((a, b) => a.localeCompare(b))
+/** The groups that somebody is in. */
+export function groupsInUse(groups: readonly Group[], rows: readonly RosterRow[]): Group[] {
+  const used = new Set(rows.flatMap((row) => row.groups))
+  return groups.filter(({ id }) => used.has(id))
+}
 
 type Choosing = { group: string; sortBy: SortBy; sought: string }
 

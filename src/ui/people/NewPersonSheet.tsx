@@ -18,7 +18,7 @@ type NewPersonSheetProps = {
   onAdded: (id: string) => void
   units?: BodyUnits
   /** The groups that somebody new may be put into. */
-  groups?: readonly string[]
+  groups?: readonly { id: string; name: string }[]
   /** The day from which age and mass are dated, YYYY-MM-DD. */
   day?: string
   action?: string
@@ -79,8 +79,8 @@ export function NewPersonSheet({
             Group (optional)
             <select name="group" defaultValue="">
               <option value="">none yet</option>
-              {groups.map((group) => (
-                <option key={group}>{group}</option>
+              {groups.map(({ id, name }) => (
+                <option key={id}>{name}</option>
               ))}
             </select>
           </label>

@@ -1,5 +1,5 @@
 import { answer, answerDocument, LARGEST_FILE } from '@/server/answer'
-import { addRecords, listRecords } from '@/server/people'
+import { addRecords, takeOutRecords } from '@/server/people'
 
-export const GET = () => answer(listRecords)
+export const GET = () => answer(takeOutRecords)
 export const POST = (request: Request) => answerDocument(request, addRecords, LARGEST_FILE)

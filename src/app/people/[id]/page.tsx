@@ -2,8 +2,9 @@ import { notFound } from 'next/navigation'
 import { InputError } from '@/core'
 import { PersonPage } from '@/features/people/person/PersonPage'
 import { today } from '@/server/clock'
+import { readGroups } from '@/server/groups'
 import { readHouse } from '@/server/house'
-import { listRecords, readRecord } from '@/server/people'
+import { readRecord } from '@/server/people'
 
 export const dynamic = 'force-dynamic'
 
@@ -13,7 +14,6 @@ export default async function OnePersonPage({ params }: { params: Promise<{ id: 
     if (error instanceof InputError) notFound()
     throw error
   })
-  const [house, all, day] = await Promise.all([readHouse(), listRecords(), today()])
-  const groups = [...new Set(all.flatMap(({ record }) => record.groups))].sort()
+  const [house, groups, day] = await Promise.all([readHouse(), readGroups(), today()])
   return <PersonPage kept={kept} house={house} groups={groups} day={day} />
 }

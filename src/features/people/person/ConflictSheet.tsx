@@ -2,6 +2,7 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import type { RecordDocument } from '@/formats/record-document'
 import { compareRecords, joinRecords, type Version } from '@/records/merge'
+import type { Group } from '@/server/groups'
 import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
 import { sayItem, sayPart } from '@/words/records'
@@ -12,6 +13,7 @@ type ConflictSheetProps = {
   base: RecordDocument
   here: RecordDocument
   there: RecordDocument
+  groups: readonly Group[]
   onSettle: (record: RecordDocument) => void
 }
 
@@ -21,7 +23,7 @@ const VERSIONS: readonly [Version, string][] = [
 ]
 
 /** Saved in two places: what differs is laid side by side, and chosen part by part. */
-export function ConflictSheet({ base, here, there, onSettle }: ConflictSheetProps) {
+export function ConflictSheet({ base, here, there, groups, onSettle }: ConflictSheetProps) {
   const [chosen, setChosen] = useState<Record<string, Version>>({})
   const differences = compareRecords(base, here, there).map((one) => ({
     ...one,
@@ -51,7 +53,7 @@ export function ConflictSheet({ base, here, there, onSettle }: ConflictSheetProp
                   {items[of].length === 0 ? (
                     <em>nothing more</em>
                   ) : (
-                    items[of].map((item) => <span key={sayItem(item)}>{sayItem(item)}</span>)
+                    items[of].map((item) => <span key={sayItem(item, groups)}>{sayItem(item, groups)}</span>)
                   )}
                 </span>
               </label>

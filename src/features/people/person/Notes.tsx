@@ -3,6 +3,7 @@ import { useRef, useState } from 'react'
 import { InputError } from '@/core'
 import { parse, parseJson } from '@/formats/parse'
 import { recordDocument } from '@/formats/record-document'
+import type { Group } from '@/server/groups'
 import { ask } from '@/ui/api/ask'
 import { download } from '@/ui/files/download'
 import { Sheet } from '@/ui/words/Sheet'
@@ -10,9 +11,12 @@ import { TypedField } from '@/ui/words/TypedField'
 import { sayError } from '@/words/errors'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
+import type { TakeGroups } from './use-groups'
+
+type NotesProps = PartProps & { id: string; groups: readonly Group[]; takeGroups: TakeGroups }
 
 /** Notes; the record out and in as one file; putting away, and taking away for good. */
-export function Notes({ record, change, id }: PartProps & { id: string }) {
+export function Notes({ record, change, id, groups, takeGroups }: NotesProps) {
   const router = useRouter()
   const input = useRef<HTMLInputElement>(null)
   const [asking, setAsking] = useState(false)
@@ -22,12 +26,19 @@ export function Notes({ record, change, id }: PartProps & { id: string }) {
     if (!file) return
     try {
       const read = parse(recordDocument, parseJson(await file.text()))
-      change(() => read)
+      const ids = (await takeGroups(read.groups)).map((group) => group.id)
+      change(() => ({ ...read, groups: ids }))
       setProblem(null)
     } catch (error) {
-      if (!(error instanceof InputError)) throw error
+      if (!(error instanceof InputError)) return setProblem(`${file.name} was not opened; try again.`)
       setProblem(`${file.name} was not opened, and nothing was changed. ${sayError(error)}.`)
     }
+  }
+  /** A file names groups as people do. */
+  const takeOut = () => {
+    const named = record.groups.flatMap((one) => groups.find((group) => group.id === one)?.name ?? [])
+    const text = JSON.stringify({ ...record, groups: named }, null, 2)
+    download(`${fileName(record.name)}.person.json`, 'application/json', text)
   }
   const tell = async (path: string, method: 'DELETE' | 'POST', isGone: boolean) => {
     setAsking(false)
@@ -65,12 +76,7 @@ export function Notes({ record, change, id }: PartProps & { id: string }) {
         />
       </label>
       <p className={styles.actions}>
-        <button
-          type="button"
-          onClick={() =>
-            download(`${fileName(record.name)}.person.json`, 'application/json', JSON.stringify(record, null, 2))
-          }
-        >
+        <button type="button" onClick={takeOut}>
           Record to a file
         </button>
         <button type="button" onClick={() => input.current?.click()}>

@@ -4,6 +4,7 @@ import { useMemo } from 'react'
 import { findToday } from '@/records/binding'
 import { resolveRecord } from '@/records/resolve'
 import { readStanding } from '@/records/standing'
+import type { Group } from '@/server/groups'
 import type { HouseSettings } from '@/server/house'
 import type { KeptRecord } from '@/server/people'
 import { PageHead } from '@/ui/places/PageHead'
@@ -21,13 +22,14 @@ import styles from './person.module.css'
 import { StandingWords } from './StandingWords'
 import { Tests } from './Tests'
 import { Today } from './Today'
+import { useGroups } from './use-groups'
 import { useRecord } from './use-record'
 import { Watch } from './Watch'
 
-type PersonPageProps = { kept: KeptRecord; house: HouseSettings; groups: readonly string[]; day: string }
+type PersonPageProps = { kept: KeptRecord; house: HouseSettings; groups: readonly Group[]; day: string }
 
 /** One person: their body with what limits it, and everything that was said, measured and seen. */
-export function PersonPage({ kept, house, groups, day: served }: PersonPageProps) {
+export function PersonPage({ kept, house, groups: known, day: served }: PersonPageProps) {
   const { record, change, undo, canUndo, problem, saved, isSaved, theirs, settle, leaveBy } = useRecord(kept)
   const isTyping = useIsTyping()
   const isThere = isSaved && !isTyping
@@ -35,6 +37,7 @@ export function PersonPage({ kept, house, groups, day: served }: PersonPageProps
   const resolved = useMemo(() => resolveRecord(record, day, house.rules), [record, day, house])
   const standing = useMemo(() => readStanding(record, resolved.document, day), [record, resolved, day])
   const part: PartProps = { record, change, day }
+  const { groups, take } = useGroups(known)
   return (
     <main
       className={styles.person}
@@ -58,7 +61,7 @@ export function PersonPage({ kept, house, groups, day: served }: PersonPageProps
           </>
         }
       >
-        <PersonSentence {...part} id={kept.id} units={house.units} groups={groups} />
+        <PersonSentence {...part} id={kept.id} units={house.units} groups={groups} takeGroups={take} />
       </PageHead>
       <div className={styles.columns}>
         <aside className={styles.figure}>
@@ -72,10 +75,10 @@ export function PersonPage({ kept, house, groups, day: served }: PersonPageProps
           <Tests {...part} effects={resolved.effects} />
           <Watch {...part} signs={house.signs} />
           <BodyMeasures {...part} units={house.units} />
-          <Notes {...part} id={kept.id} />
+          <Notes {...part} id={kept.id} groups={groups} takeGroups={take} />
         </div>
       </div>
-      {theirs && <ConflictSheet base={saved} here={record} there={theirs.record} onSettle={settle} />}
+      {theirs && <ConflictSheet base={saved} here={record} there={theirs.record} groups={groups} onSettle={settle} />}
     </main>
   )
 }

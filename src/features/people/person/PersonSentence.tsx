@@ -1,4 +1,5 @@
 import { type KeyboardEvent, useState } from 'react'
+import type { Group } from '@/server/groups'
 import { type BodyUnits, parseHeight, parseMass, sayHeight, sayMass } from '@/ui/people/body-units'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
@@ -6,8 +7,10 @@ import words from '@/ui/words/words.module.css'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 import { TextWord } from './TextWord'
+import type { TakeGroups } from './use-groups'
 
-type PersonSentenceProps = PartProps & { id: string; units: BodyUnits; groups: readonly string[] }
+type GroupsProps = { groups: readonly Group[]; takeGroups: TakeGroups }
+type PersonSentenceProps = PartProps & GroupsProps & { id: string; units: BodyUnits }
 
 const SEXES = [
   { value: 'unspecified', name: 'sex not given' },
@@ -16,7 +19,7 @@ const SEXES = [
 ] as const
 
 /** Who they are, as a sentence whose underlined words are changed in place. */
-export function PersonSentence({ record, change, day, id, units, groups }: PersonSentenceProps) {
+export function PersonSentence({ record, change, day, id, units, groups, takeGroups }: PersonSentenceProps) {
   const { body } = record
   const setBody = (key: 'statureM' | 'massKg' | 'ageYears', value: number) =>
     change((r) => ({
@@ -109,7 +112,7 @@ export function PersonSentence({ record, change, day, id, units, groups }: Perso
             />
           </>
         )}
-        . <Groups record={record} change={change} day={day} groups={groups} />{' '}
+        . <Groups record={record} change={change} day={day} groups={groups} takeGroups={takeGroups} />{' '}
         <a className={words.word} href={`/?person=${id}`}>
           Put on the bench
         </a>
@@ -119,28 +122,39 @@ export function PersonSentence({ record, change, day, id, units, groups }: Perso
 }
 
 /** The groups somebody is in: pressed to leave one, typed to join one. */
-function Groups({ record, change, groups }: PartProps & { groups: readonly string[] }) {
+function Groups({ record, change, groups, takeGroups }: PartProps & GroupsProps) {
   const [adding, setAdding] = useState(false)
-  const join = (name: string) => {
-    const group = name.trim().slice(0, 80)
-    if (group && !record.groups.includes(group)) change((r) => ({ ...r, groups: [...r.groups, group] }))
+  const [problem, setProblem] = useState<string | null>(null)
+  const enter = (id: string) => change((r) => (r.groups.includes(id) ? r : { ...r, groups: [...r.groups, id] }))
+  const join = async (typed: string) => {
     setAdding(false)
+    const name = typed.trim().slice(0, 80)
+    if (!name) return
+    const known = groups.find((group) => group.name === name)
+    if (known) return enter(known.id)
+    try {
+      for (const { id } of await takeGroups([name])) enter(id)
+      setProblem(null)
+    } catch {
+      setProblem(`${name} was not joined; try again.`)
+    }
   }
+  const nameOf = (id: string) => groups.find((group) => group.id === id)?.name ?? 'a group that is gone'
   return (
     <>
       {record.groups.length === 0 && 'In no group'}
       {record.groups.length > 0 && 'In '}
-      {record.groups.map((group, i) => (
-        <span key={group}>
+      {record.groups.map((id, i) => (
+        <span key={id}>
           {i > 0 && ', '}
           <button
             type="button"
             className={words.word}
             title="press to leave this group"
-            aria-label={`Leave ${group}`}
-            onClick={() => change((r) => ({ ...r, groups: r.groups.filter((one) => one !== group) }))}
+            aria-label={`Leave ${nameOf(id)}`}
+            onClick={() => change((r) => ({ ...r, groups: r.groups.filter((one) => one !== id) }))}
           >
-            {group}
+            {nameOf(id)}
           </button>
         </span>
       ))}{' '}
@@ -159,8 +173,8 @@ function Groups({ record, change, groups }: PartProps & { groups: readonly strin
             }}
           />
           <datalist id="groups">
-            {groups.map((group) => (
-              <option key={group} value={group} />
+            {groups.map(({ id, name }) => (
+              <option key={id} value={name} />
             ))}
           </datalist>
         </>
@@ -172,6 +186,7 @@ function Groups({ record, change, groups }: PartProps & { groups: readonly strin
           .
         </span>
       )}
+      {problem && <small role="alert">{problem}</small>}
     </>
   )
 }
