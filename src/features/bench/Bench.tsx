@@ -15,7 +15,7 @@ import { useDayTurn } from '@/ui/places/use-day-turn'
 import styles from './bench.module.css'
 import { CompareSheet } from './compare/CompareSheet'
 import { FileTools } from './files/FileTools'
-import { FloorStage } from './floor/FloorStage'
+import { BenchFloor } from './floor/BenchFloor'
 import { Readings } from './readings/Readings'
 import { FineSentence } from './sentence/FineSentence'
 import { StanceSentence } from './sentence/StanceSentence'
@@ -147,7 +147,7 @@ function FullBench({ people: known, first, units, day }: FullBenchProps) {
       </PageHead>
       {fine && <FineSentence view={calm} />}
       <div className={styles.work}>
-        <FloorStage view={view} />
+        <BenchFloor view={view} />
         {lastGood.current ? <CalmBody analysis={lastGood.current} stale={!calm.analysis} /> : <div />}
         <CalmFindings view={calm} person={person} allShown={all} onAll={turnAll} />
       </div>

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { analyse, buildPosture, DEG, findVariants, POSTURE_IDS, postureOf, resolveBody, SIDES } from '@/core'
+import { findHeldSplit } from '@/ui/floor/stage/held-split'
 import { describeAim, describeBalance, describeOfStanding, describeReserve } from '@/words/balance'
 import { sayChange, sayGain } from '@/words/changes'
 import { sayFinding, sayHeading } from '@/words/findings'
 import { worstFirst } from '@/words/reasons'
 import { sayDifferences } from './compare/differences'
 import { listReadings } from './readings/list-readings'
-import { findHeldSplit } from './state/held-split'
 
 const body = resolveBody({ stature: 1.62, mass: 68, sex: 'female', age: 74, limits: { kneeFlexionMax: 30 * DEG } })
 const bow = buildPosture(postureOf('bow'), body, 'long-upright', 'left')

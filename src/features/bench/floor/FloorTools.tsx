@@ -5,7 +5,7 @@ import MenuItem from '@mui/material/MenuItem'
 import { useState } from 'react'
 import { LENGTH_UNITS, UNIT_NAMES } from '@/ui/words/units'
 import { changeFloorView, fitFloor, useFloorView } from '../state/floor-view'
-import styles from './floor.module.css'
+import styles from './floor-tools.module.css'
 
 /** What is shown on the floor besides the stance, and how lengths are said. */
 export function FloorTools() {

@@ -11,7 +11,7 @@ import {
   SIDES,
   type Side,
 } from '@/core'
-import { findHeldSplit } from '../state/held-split'
+import { findHeldSplit } from '@/ui/floor/stage/held-split'
 import type { Reading, ReadingGroup } from './reading'
 
 const cm = (metres: number) => `${(metres * 100).toFixed(1)} cm`

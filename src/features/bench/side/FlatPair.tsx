@@ -4,8 +4,8 @@ import { useRef } from 'react'
 import { type Analysis, DEG, type Vec3 } from '@/core'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_FRONT, FROM_RIGHT, see, type View, viewFrom } from '@/ui/figure/view'
+import { useSize } from '@/ui/floor/stage/use-size'
 import styles from '../bench.module.css'
-import { useSize } from '../floor/use-size'
 import { usePointing } from '../state/pointing'
 
 const LABEL_SPACE = 26

@@ -1,24 +1,16 @@
 import { create } from 'zustand'
 import { persist } from 'zustand/middleware'
-import type { LengthUnit } from '@/ui/words/units'
+import { type FloorLook, PLAIN_LOOK } from '@/ui/floor/stage/hands'
 
 /** How the floor is looked at; kept in the browser, not with anybody's data. */
-type FloorView = {
-  rose: boolean
-  lines: boolean
-  unit: LengthUnit
-  /** Counts the times that the floor was asked to fit anew. */
-  fits: number
-}
-
-export const useFloorView = create<FloorView>()(
-  persist((): FloorView => ({ rose: false, lines: false, unit: 'cm', fits: 0 }), {
+export const useFloorView = create<FloorLook>()(
+  persist((): FloorLook => PLAIN_LOOK, {
     name: 'nivrel.floor',
     partialize: ({ rose, lines, unit }) => ({ rose, lines, unit }),
   }),
 )
 
-export function changeFloorView(change: Partial<FloorView>): void {
+export function changeFloorView(change: Partial<FloorLook>): void {
   useFloorView.setState(change)
 }
 

@@ -2,55 +2,53 @@
 
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
 import type { PlacedFoot, Vec2 } from '@/core'
-import type { StanceBody } from '@/formats/stance-document'
-import { Footprint } from '@/ui/floor/Footprint'
-import { midline, solePath } from '@/ui/floor/footprint'
-import { type Plan, toScreen } from '@/ui/floor/plan'
-import { moveFoot, turnFoot } from '../state/edits'
-import { usePointing } from '../state/pointing'
-import { setStance, useBench } from '../state/store'
+import { Footprint } from '../Footprint'
+import { midline, solePath } from '../footprint'
+import { type Plan, toScreen } from '../plan'
 import styles from './floor.module.css'
+import type { FloorHands } from './hands'
 import { useDrag } from './use-drag'
 
 type FootHandleProps = {
   plan: Plan
   foot: PlacedFoot
+  toeOutDeg: number
+  pointed: boolean
   toMetres: (event: PointerEvent) => Vec2
   onDrag: (on: boolean) => void
   /** Where a heel that is dragged there is put. */
   snap: (heel: Vec2) => Vec2
+  hands: FloorHands | undefined
 }
 
 const NUDGE = 0.01
 const FINE_NUDGE = 0.001
 const TURN_AT = 1.16
 
-/** A foot that is moved by its sole and turned by the ring before its toes, or with the keyboard. */
-export function FootHandle({ plan, foot, toMetres, onDrag, snap }: FootHandleProps) {
+/** A foot that is moved by its sole and turned by the ring before its toes, or with the keyboard; only shown without hands. */
+export function FootHandle({ plan, foot, toeOutDeg, pointed, toMetres, onDrag, snap, hands }: FootHandleProps) {
   const { side, sign } = foot
-  const taken = useRef<StanceBody | null>(null)
+  const taken = useRef<Vec2 | null>(null)
   const take = (on: boolean) => {
-    taken.current = on ? useBench.getState().stance : null
+    taken.current = on ? [foot.hx, foot.hy] : null
     onDrag(on)
   }
   const move = useDrag(
     toMetres,
     ([x, y], [fromX, fromY]) => {
-      const heel = taken.current?.feet[side].heel
-      if (!heel) return
-      const to: Vec2 = [heel[0] + x - fromX, heel[1] + y - fromY]
-      const [sx, sy] = snap(to)
-      setStance((stance) => moveFoot(stance, side, sx, sy))
+      if (taken.current) hands?.moveFoot(side, snap([taken.current[0] + x - fromX, taken.current[1] + y - fromY]))
     },
     take,
+    hands,
   )
   const turn = useDrag(
     toMetres,
     ([x, y]) => {
       const yaw = Math.atan2(-(x - foot.hx), y - foot.hy)
-      setStance((stance) => turnFoot(stance, side, (-sign * yaw * 180) / Math.PI))
+      hands?.turnFoot(side, (-sign * yaw * 180) / Math.PI)
     },
     take,
+    hands,
   )
   const onKeyDown = (event: KeyboardEvent) => {
     const by = event.shiftKey ? FINE_NUDGE : NUDGE
@@ -63,15 +61,15 @@ export function FootHandle({ plan, foot, toMetres, onDrag, snap }: FootHandlePro
     const turns: Record<string, number> = { ',': sign, '.': -sign }
     const nudge = moves[event.key]
     const degrees = turns[event.key]
-    if (nudge) setStance((s) => moveFoot(s, side, s.feet[side].heel[0] + nudge[0], s.feet[side].heel[1] + nudge[1]))
-    else if (degrees) setStance((s) => turnFoot(s, side, (s.feet[side].toeOutDeg ?? 0) - degrees))
+    if (nudge) hands?.moveFoot(side, [foot.hx + nudge[0], foot.hy + nudge[1]])
+    else if (degrees) hands?.turnFoot(side, toeOutDeg - degrees)
     else return
     event.preventDefault()
   }
   const sole = solePath(plan, foot)
-  const pointed = usePointing(({ at }) => at?.part === 'feet' || at?.side === side)
   const [tx, ty] = toScreen(plan, midline(foot, TURN_AT))
   const [fromX, fromY] = toScreen(plan, midline(foot, 1.02))
+  if (!hands) return <Footprint plan={plan} foot={foot} sole={sole} />
   return (
     <g
       role="button"

@@ -1,5 +1,5 @@
 import { memo } from 'react'
-import { type Plan, toFloor, toScreen } from '@/ui/floor/plan'
+import { type Plan, toFloor, toScreen } from '../plan'
 import styles from './floor.module.css'
 
 const STEP = 0.1

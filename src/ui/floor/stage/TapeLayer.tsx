@@ -1,5 +1,5 @@
 import type { Footing, Side } from '@/core'
-import { type Plan, toScreen } from '@/ui/floor/plan'
+import { type Plan, toScreen } from '../plan'
 import styles from './floor.module.css'
 import { findTapeLines } from './tape-lines'
 

@@ -2,10 +2,9 @@
 
 import { type KeyboardEvent, useRef } from 'react'
 import type { Analysis, Side, Stance } from '@/core'
-import { setLoadLeft } from '../state/edits'
-import { findHeldSplit, type HeldSplit } from '../state/held-split'
-import { setStance } from '../state/store'
 import styles from './floor.module.css'
+import type { FloorHands } from './hands'
+import { findHeldSplit, type HeldSplit } from './held-split'
 import { useDrag } from './use-drag'
 
 /** Room for the beam and its words, in pixels. */
@@ -17,6 +16,7 @@ type WeightBeamProps = {
   analysis: Analysis | null
   text: number
   onDrag: (on: boolean) => void
+  hands: FloorHands | undefined
 }
 
 /** What can be held, and what an order leaves of it. */
@@ -51,7 +51,7 @@ function OrderMark({ side, most, x, y, end }: OrderMarkProps) {
 }
 
 /** The weight between the feet, the left foot's end on the left; the band is what can be held with the centre there. */
-export function WeightBeam({ width, stance, analysis, text, onDrag }: WeightBeamProps) {
+export function WeightBeam({ width, stance, analysis, text, onDrag, hands }: WeightBeamProps) {
   const lineY = 22 + 20 * text
   const beam = useRef<SVGGElement>(null)
   const held = stance.feet.left.contact === 'air' || stance.feet.right.contact === 'air'
@@ -59,8 +59,9 @@ export function WeightBeam({ width, stance, analysis, text, onDrag }: WeightBeam
   const at = (shareLeft: number) => inset + (1 - shareLeft) * (width - 2 * inset)
   const drag = useDrag(
     (event) => [event.clientX - (beam.current?.ownerSVGElement?.getBoundingClientRect().left ?? 0), 0],
-    ([x]) => setStance((s) => setLoadLeft(s, 100 * (1 - (x - inset) / (width - 2 * inset)))),
+    ([x]) => hands?.setLoadLeft(100 * (1 - (x - inset) / (width - 2 * inset))),
     onDrag,
+    hands,
   )
   if (stance.seat) return null
   const left = Math.round(stance.loadLeft * 100)
@@ -75,11 +76,22 @@ export function WeightBeam({ width, stance, analysis, text, onDrag }: WeightBeam
     }
     const step = toLeft[event.key]
     if (step === undefined) return
-    setStance((s) => setLoadLeft(s, (s.loadLeftPct ?? 50) + step))
+    hands?.setLoadLeft(stance.loadLeft * 100 + step)
     event.preventDefault()
   }
   const split = analysis && findHeldSplit(analysis)
   const x = at(stance.loadLeft)
+  const slider = {
+    role: 'slider',
+    tabIndex: held ? -1 : 0,
+    'aria-label': 'Weight on the left foot',
+    'aria-valuemin': 0,
+    'aria-valuemax': 100,
+    'aria-valuenow': left,
+    'aria-valuetext': `${left} %`,
+    'aria-disabled': held,
+    onKeyDown,
+  }
   return (
     <g ref={beam}>
       <text x={0} y={14 * text} className={styles.label}>
@@ -126,19 +138,7 @@ export function WeightBeam({ width, stance, analysis, text, onDrag }: WeightBeam
           {held ? 'all of it on the standing foot' : sayHeld(split)}
         </text>
       )}
-      <g
-        role="slider"
-        tabIndex={held ? -1 : 0}
-        aria-label="Weight on the left foot"
-        aria-valuemin={0}
-        aria-valuemax={100}
-        aria-valuenow={left}
-        aria-valuetext={`${left} %`}
-        aria-disabled={held}
-        className={styles.beam}
-        onKeyDown={onKeyDown}
-        {...(held ? {} : drag)}
-      >
+      <g {...(hands && slider)} className={hands && styles.beam} {...(held ? {} : drag)}>
         <rect x={inset} y={lineY - 22} width={Math.max(0, width - 2 * inset)} height={44} fill="transparent" />
         <circle cx={x} cy={lineY} r="17" className={styles.centreRing} />
         <path d={`M${x} ${lineY - 13}L${x + 10} ${lineY}L${x} ${lineY + 13}L${x - 10} ${lineY}Z`} fill="var(--ink)" />

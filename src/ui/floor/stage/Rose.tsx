@@ -1,11 +1,11 @@
-import { type Analysis, directionVector } from '@/core'
-import { type Plan, toScreen } from '@/ui/floor/plan'
+import { type Analysis, ASSURED_SDS, directionVector } from '@/core'
+import { type Plan, toScreen } from '../plan'
 
 /** The way to the usable edge in 72 directions; shorter than the reserve with its uncertainty, in clay. */
 export function Rose({ plan, analysis }: { plan: Plan; analysis: Analysis }) {
   const { pose, rose, reserve, assured } = analysis
   const [x, y] = toScreen(plan, pose.centre)
-  const least = reserve + 1.64 * assured.sd
+  const least = reserve + ASSURED_SDS * assured.sd
   return (
     <g pointerEvents="none" strokeWidth="1.1">
       {rose.map((distance, i) => {

@@ -1,16 +1,15 @@
 'use client'
 
-import { type PointerEvent, useRef, useState } from 'react'
-import { type Analysis, DEG, findLightSide, SIDES, type Vec2 } from '@/core'
-import { ringPath, toFloor } from '@/ui/floor/plan'
-import { SeatMark } from '@/ui/floor/SmallFloor'
-import { useFloorView } from '../state/floor-view'
-import type { OnBenchView } from '../state/use-analysis'
+import { type PointerEvent, type ReactNode, useRef, useState } from 'react'
+import { type Analysis, DEG, type Footing, findLightSide, SIDES, type Vec2 } from '@/core'
+import type { Place } from '@/ui/figure/place'
+import { ringPath, toFloor } from '../plan'
+import { SeatMark } from '../SmallFloor'
 import { Centre, Pressures } from './Centre'
-import { FloorTools } from './FloorTools'
 import { FloorVials, vialSpace } from './FloorVials'
 import { FootHandle } from './FootHandle'
 import styles from './floor.module.css'
+import { type FloorHands, type FloorLook, PLAIN_LOOK } from './hands'
 import { Rose } from './Rose'
 import { SupportHandle } from './SupportHandle'
 import { TapeGrid } from './TapeGrid'
@@ -24,8 +23,21 @@ import { beamHeight, WeightBeam } from './WeightBeam'
 /** A heel this near a line, in pixels, is drawn to it. */
 const SNAP = 9
 
+type FloorStageProps = {
+  footing: Footing
+  /** Null where the stance cannot be stood: then only what was set is shown. */
+  analysis: Analysis | null
+  look?: FloorLook
+  /** Who is told what hands do; without them the floor is only shown. */
+  hands?: FloorHands
+  /** The place that a finding is about, while it is pointed at. */
+  pointed?: Place | null
+  /** What lies in a corner of the floor. */
+  children?: ReactNode
+}
+
 /** The floor: feet, bases and centre at one true scale, with a vial along each of its axes and the weight beam under it. */
-export function FloorStage({ view }: { view: OnBenchView }) {
+export function FloorStage({ footing, analysis, look = PLAIN_LOOK, hands, pointed = null, children }: FloorStageProps) {
   const stage = useRef<HTMLDivElement>(null)
   const svg = useRef<SVGSVGElement>(null)
   const { width, height } = useSize(stage)
@@ -34,9 +46,9 @@ export function FloorStage({ view }: { view: OnBenchView }) {
   const space = vialSpace(text)
   const planWidth = Math.max(0, width - space.right)
   const planHeight = Math.max(0, height - space.top - beamHeight(text))
-  const { rose, lines, fits } = useFloorView()
-  const plan = usePlan(view.footing, planWidth, planHeight, dragging, fits, text)
-  const { footing, analysis, stance } = view
+  const { rose, lines, unit, fits } = look
+  const { stance } = footing
+  const plan = usePlan(footing, planWidth, planHeight, dragging, fits, text)
   const toMetres = (event: PointerEvent): Vec2 => {
     const box = svg.current?.getBoundingClientRect()
     return toFloor(plan, [event.clientX - (box?.left ?? 0), event.clientY - (box?.top ?? 0) - space.top])
@@ -59,6 +71,9 @@ export function FloorStage({ view }: { view: OnBenchView }) {
                 key={side}
                 plan={plan}
                 foot={footing.feet[side]}
+                toeOutDeg={stance.feet[side].toeOut / DEG}
+                pointed={pointed?.part === 'feet' || pointed?.side === side}
+                hands={hands}
                 toMetres={toMetres}
                 onDrag={setDragging}
                 snap={(heel) => (lines ? snapHeel(heel, findTapeLines(footing, side), SNAP / plan.scale) : heel)}
@@ -72,20 +87,37 @@ export function FloorStage({ view }: { view: OnBenchView }) {
                 key={support.hand}
                 plan={plan}
                 support={support}
+                hands={hands}
                 toMetres={toMetres}
                 onDrag={setDragging}
               />
             ))}
-            {analysis && <Centre plan={plan} analysis={analysis} toMetres={toMetres} onDrag={setDragging} />}
+            {analysis && (
+              <Centre
+                plan={plan}
+                analysis={analysis}
+                toMetres={toMetres}
+                onDrag={setDragging}
+                pointed={pointed?.part === 'balance'}
+                hands={hands}
+              />
+            )}
           </g>
-          {analysis && <FloorVials plan={plan} analysis={analysis} text={text} />}
+          {analysis && <FloorVials plan={plan} analysis={analysis} text={text} unit={unit} />}
           {stance.floor.slope > 0 && <SlopeMark x={planWidth} y={space.top} downhill={stance.floor.downhill} />}
           <g transform={`translate(0 ${height - beamHeight(text)})`}>
-            <WeightBeam width={planWidth} stance={stance} analysis={analysis} text={text} onDrag={setDragging} />
+            <WeightBeam
+              width={planWidth}
+              stance={stance}
+              analysis={analysis}
+              text={text}
+              onDrag={setDragging}
+              hands={hands}
+            />
           </g>
         </svg>
       )}
-      <FloorTools />
+      {children}
     </div>
   )
 }

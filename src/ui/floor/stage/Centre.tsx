@@ -1,17 +1,12 @@
 'use client'
 
 import type { KeyboardEvent, PointerEvent } from 'react'
-import { type Analysis, directionVector, type Footing, SIDES, shareOf, type Vec2 } from '@/core'
-import { midline } from '@/ui/floor/footprint'
-import { type Plan, toScreen } from '@/ui/floor/plan'
-import { setLoadLeft } from '../state/edits'
-import { usePointing } from '../state/pointing'
-import { setStance } from '../state/store'
+import { type Analysis, ASSURED_SDS, directionVector, type Footing, SIDES, shareOf, type Vec2 } from '@/core'
+import { midline } from '../footprint'
+import { type Plan, toScreen } from '../plan'
 import styles from './floor.module.css'
+import type { FloorHands } from './hands'
 import { useDrag } from './use-drag'
-
-/** One-sided 95 %: what the margin gives away for its uncertainty. */
-const SURE = 1.64
 
 /** The pressure point under each foot, and its share beside it. */
 export function Pressures({ plan, footing }: { plan: Plan; footing: Footing }) {
@@ -50,10 +45,12 @@ type CentreProps = {
   analysis: Analysis
   toMetres: (event: PointerEvent) => Vec2
   onDrag: (on: boolean) => void
+  pointed: boolean
+  hands: FloorHands | undefined
 }
 
 /** The centre of mass with its uncertainty, and the way to the nearest edge. Dragging it moves the weight. */
-export function Centre({ plan, analysis, toMetres, onDrag }: CentreProps) {
+export function Centre({ plan, analysis, toMetres, onDrag, pointed, hands }: CentreProps) {
   const { pose, margins, assured } = analysis
   const { left, right } = pose.feet
   const drag = useDrag(
@@ -62,18 +59,28 @@ export function Centre({ plan, analysis, toMetres, onDrag }: CentreProps) {
       const dx = left.px - right.px
       const dy = left.py - right.py
       const share = ((to[0] - right.px) * dx + (to[1] - right.py) * dy) / (dx * dx + dy * dy)
-      setStance((stance) => setLoadLeft(stance, share * 100))
+      hands?.setLoadLeft(share * 100)
     },
     onDrag,
+    hands,
   )
   const onKeyDown = (event: KeyboardEvent) => {
     const toLeft: Record<string, number> = { ArrowLeft: 1, ArrowRight: -1 }
     const step = toLeft[event.key]
     if (step === undefined) return
-    setStance((stance) => setLoadLeft(stance, (stance.loadLeftPct ?? 50) + step))
+    hands?.setLoadLeft(pose.stance.loadLeft * 100 + step)
     event.preventDefault()
   }
-  const pointed = usePointing(({ at }) => at?.part === 'balance')
+  const slider = {
+    role: 'slider',
+    tabIndex: 0,
+    'aria-label': 'Centre of mass: arrow keys move the weight',
+    'aria-valuemin': 0,
+    'aria-valuemax': 100,
+    'aria-valuenow': Math.round(pose.loadLeft * 100),
+    'aria-valuetext': `${Math.round(pose.loadLeft * 100)} % on the left foot`,
+    onKeyDown,
+  }
   const [x, y] = toScreen(plan, pose.centre)
   const { nearest, nearestDirection } = margins.usable
   const [ux, uy] = directionVector(nearestDirection)
@@ -87,8 +94,8 @@ export function Centre({ plan, analysis, toMetres, onDrag }: CentreProps) {
         <ellipse
           cx={x}
           cy={y}
-          rx={SURE * sx * plan.scale}
-          ry={SURE * sy * plan.scale}
+          rx={ASSURED_SDS * sx * plan.scale}
+          ry={ASSURED_SDS * sy * plan.scale}
           fill="var(--clay)"
           fillOpacity="0.13"
           stroke="var(--clay)"
@@ -101,22 +108,10 @@ export function Centre({ plan, analysis, toMetres, onDrag }: CentreProps) {
           textAnchor={toLeft ? 'end' : 'start'}
           className={`${styles.figure} ${styles.halo} ${styles.clay}`}
         >
-          {`${(nearest * 100).toFixed(1)} cm ± ${(SURE * assured.sd * 100).toFixed(1)}`}
+          {`${(nearest * 100).toFixed(1)} cm ± ${(ASSURED_SDS * assured.sd * 100).toFixed(1)}`}
         </text>
       </g>
-      <g
-        role="slider"
-        tabIndex={0}
-        aria-label="Centre of mass: arrow keys move the weight"
-        aria-valuemin={0}
-        aria-valuemax={100}
-        aria-valuenow={Math.round(pose.loadLeft * 100)}
-        aria-valuetext={`${Math.round(pose.loadLeft * 100)} % on the left foot`}
-        className={styles.centre}
-        data-pointed={pointed}
-        onKeyDown={onKeyDown}
-        {...drag}
-      >
+      <g {...(hands && slider)} className={hands && styles.centre} data-pointed={pointed} {...drag}>
         <circle cx={x} cy={y} r="22" className={styles.hit} />
         <circle cx={x} cy={y} r="14" className={styles.centreRing} />
         <circle cx={x} cy={y} r="7" fill="var(--clay)" stroke="var(--paper)" strokeWidth="1.5" />

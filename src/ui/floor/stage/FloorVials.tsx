@@ -1,10 +1,9 @@
 'use client'
 
 import type { Analysis, Side } from '@/core'
-import { type Plan, toScreen } from '@/ui/floor/plan'
 import { Vial } from '@/ui/vial/Vial'
-import { sayLength } from '@/ui/words/units'
-import { useFloorView } from '../state/floor-view'
+import { type LengthUnit, sayLength } from '@/ui/words/units'
+import { type Plan, toScreen } from '../plan'
 import styles from './floor.module.css'
 
 /** Room for the vials and their words: above the floor and to its right, in pixels. */
@@ -13,8 +12,10 @@ export const vialSpace = (text: number) => ({ top: 44 + 18 * text, right: 42 + 8
 const THICKNESS = 27
 const GAP = 10
 
+type FloorVialsProps = { plan: Plan; analysis: Analysis; text: number; unit: LengthUnit }
+
 /** The two vials along the floor's own axes: each bubble stands level with the centre. */
-export function FloorVials({ plan, analysis, text }: { plan: Plan; analysis: Analysis; text: number }) {
+export function FloorVials({ plan, analysis, text, unit }: FloorVialsProps) {
   const { top } = vialSpace(text)
   const { pose, margins, reserve } = analysis
   const [cx, cy] = toScreen(plan, pose.centre)
@@ -23,7 +24,6 @@ export function FloorVials({ plan, analysis, text }: { plan: Plan; analysis: Ana
   const shared = { scale: plan.scale, reserve, beyond, thickness: THICKNESS }
   const along = plan.width + GAP + THICKNESS / 2 + 6
   const { nearest } = analysis.causes
-  const unit = useFloorView((state) => state.unit)
   const say = (metres: number) => (beyond ? 'beyond' : sayLength(metres, unit, pose.body))
   const saySide = (side: Side, metres: number) =>
     beyond && nearest.kind === 'order' && nearest.side === side ? 'past the order' : say(metres)

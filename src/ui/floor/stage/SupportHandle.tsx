@@ -2,11 +2,10 @@
 
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
 import type { Support, Vec2 } from '@/core'
-import { type Plan, toScreen } from '@/ui/floor/plan'
-import { SupportMark } from '@/ui/floor/SmallFloor'
-import { changeSupport, moveSupport, setSupport, supportOf } from '../state/edits'
-import { setStance, useBench } from '../state/store'
+import { type Plan, toScreen } from '../plan'
+import { SupportMark } from '../SmallFloor'
 import styles from './floor.module.css'
+import type { FloorHands } from './hands'
 import { useDrag } from './use-drag'
 
 type SupportHandleProps = {
@@ -14,22 +13,24 @@ type SupportHandleProps = {
   support: Support
   toMetres: (event: PointerEvent) => Vec2
   onDrag: (on: boolean) => void
+  hands: FloorHands | undefined
 }
 
 /** What a hand is on: moved by hand or keyboard, turned with comma and full stop, taken away with Delete. */
-export function SupportHandle({ plan, support, toMetres, onDrag }: SupportHandleProps) {
+export function SupportHandle({ plan, support, toMetres, onDrag, hands }: SupportHandleProps) {
   const { hand, at, kind } = support
   const taken = useRef<readonly number[]>(at)
   const drag = useDrag(
     toMetres,
     ([x, y], [fromX, fromY]) => {
       const [ax, ay] = taken.current as [number, number]
-      setStance((s) => moveSupport(s, hand, ax + x - fromX, ay + y - fromY))
+      hands?.moveSupport(hand, [ax + x - fromX, ay + y - fromY])
     },
     (on) => {
-      if (on) taken.current = supportOf(useBench.getState().stance, hand)?.at ?? at
+      if (on) taken.current = at
       onDrag(on)
     },
+    hands,
   )
   const onKeyDown = (event: KeyboardEvent) => {
     const by = event.shiftKey ? 0.001 : 0.01
@@ -42,14 +43,14 @@ export function SupportHandle({ plan, support, toMetres, onDrag }: SupportHandle
     const turns: Record<string, number> = { ',': 5, '.': -5 }
     const move = moves[event.key]
     const turn = turns[event.key]
-    if (move) setStance((s) => moveSupport(s, hand, at[0] + move[0], at[1] + move[1]))
-    else if (turn && support.toward !== undefined) {
-      setStance((s) => changeSupport(s, hand, { towardDeg: (supportOf(s, hand)?.towardDeg ?? 0) + turn }))
-    } else if (event.key === 'Delete' || event.key === 'Backspace') setStance((s) => setSupport(s, hand, null, at))
+    if (move) hands?.moveSupport(hand, [at[0] + move[0], at[1] + move[1]])
+    else if (turn && support.toward !== undefined) hands?.turnSupport(hand, turn)
+    else if (event.key === 'Delete' || event.key === 'Backspace') hands?.takeSupportAway(hand)
     else return
     event.preventDefault()
   }
   const [x, y] = toScreen(plan, [at[0], at[1]])
+  if (!hands) return <SupportMark plan={plan} support={support} />
   return (
     <g
       role="button"

@@ -1,7 +1,7 @@
 import { useRef } from 'react'
 import type { Footing, Vec2 } from '@/core'
-import { midline } from '@/ui/floor/footprint'
-import { fitPlan, type Plan, toScreen } from '@/ui/floor/plan'
+import { midline } from '../footprint'
+import { fitPlan, type Plan, toScreen } from '../plan'
 
 /** Floor kept about the feet when it is laid out anew, in metres. */
 const ABOUT = 0.06
