@@ -1,6 +1,7 @@
 import { InputError } from '@/core'
 import { parse } from '@/formats/parse'
 import { personDocument } from '@/formats/person-document'
+import { readFigure } from '@/formats/read-figure'
 import { makeRecord, type RecordDocument, recordDocument } from '@/formats/record-document'
 
 /** What a column of a table of people can be. */
@@ -62,14 +63,13 @@ export function readTable(
 
 function readRow(cells: readonly string[], mapping: Mapping, reading: Reading, on: string): RecordDocument {
   const at = (column: Column) => cells[mapping.indexOf(column)]?.trim() ?? ''
-  const number = (text: string) => Number(text.replace(',', '.'))
   const sex = readSex(at('sex'))
   const body = parse(personDocument, {
     statureM: reading.height(at('height')),
     massKg: reading.mass(at('mass')),
     ...(sex && { sex }),
-    ...(at('age') !== '' && { ageYears: number(at('age')) }),
-    ...(at('footLength') !== '' && { footLengthM: number(at('footLength')) / 100 }),
+    ...(at('age') !== '' && { ageYears: readFigure(at('age')) }),
+    ...(at('footLength') !== '' && { footLengthM: readFigure(at('footLength')) / 100 }),
   })
   const groups = at('group')
     .split(/[;/|]/)

@@ -1,7 +1,7 @@
-import { type Remote, wrap } from 'comlink'
 import type { FitOptions, Measures, OwnForm, Person, Taught, Weighings } from '@/core'
 import type { FitApi } from './fit.worker'
 import type { FitFound } from './fit-found'
+import { type Opened, openWorker } from './open-worker'
 
 export type { FitFound, FoundLevels } from './fit-found'
 
@@ -24,21 +24,19 @@ export function startClassFit(
   onProgress: (done: number) => void,
 ): ClassSearch {
   const size = Math.max(1, Math.min(navigator.hardwareConcurrency || 1, MOST_WORKERS, people.length))
-  const workers = Array.from({ length: size }, () => new Worker(new URL('./fit.worker.ts', import.meta.url)))
-  const pool = workers.map((worker) => wrap<FitApi>(worker))
+  const pool = Array.from({ length: size }, () =>
+    openWorker<FitApi>(new Worker(new URL('./fit.worker.ts', import.meta.url))),
+  )
   const end = () => {
-    for (const worker of workers) worker.terminate()
+    for (const worker of pool) worker.end()
   }
-  const failed = new Promise<never>((_, reject) => {
-    for (const worker of workers) worker.onerror = () => reject(new Error('a worker of the search ended'))
-  })
-  const found = Promise.race([run(pool, people, measures, taught, options, onProgress), failed])
+  const found = fitIn(pool, people, measures, taught, options, onProgress)
   found.finally(end).catch(() => {})
   return { found, cancel: end }
 }
 
-async function run(
-  pool: readonly Remote<FitApi>[],
+async function fitIn(
+  pool: readonly Opened<FitApi>[],
   people: readonly Person[],
   measures: Measures,
   taught: Taught,
@@ -48,14 +46,16 @@ async function run(
   let done = 0
   const tick = () => onProgress(++done / (people.length + 1))
   const weighed = await share<Person, Weighings>(pool, people, async (worker, person) => {
-    const one = await worker.weigh(person, measures, taught, options.chairs)
+    const one = await worker.ask((api) => api.weigh(person, measures, taught, options.chairs))
     tick()
     return one
   })
-  const [first] = pool as [Remote<FitApi>]
-  const fit = await first.choose([...people], measures, taught, weighed, options)
+  const [first] = pool as [Opened<FitApi>]
+  const fit = await first.ask((api) => api.choose([...people], measures, taught, weighed, options))
   const alone = people.flatMap((person, i) => (fit.found.of[i] === -1 ? [{ person, i }] : []))
-  const forms = await share(pool, alone, (worker, { person }) => worker.ownForm(person, measures, taught))
+  const forms = await share(pool, alone, (worker, { person }) =>
+    worker.ask((api) => api.ownForm(person, measures, taught)),
+  )
   const own: (OwnForm | null)[] = people.map(() => null)
   alone.forEach(({ i }, at) => {
     own[i] = forms[at] as OwnForm
@@ -66,9 +66,9 @@ async function run(
 
 /** Each worker takes the next task when it is free; answers come back in the order of the tasks. */
 async function share<T, R>(
-  pool: readonly Remote<FitApi>[],
+  pool: readonly Opened<FitApi>[],
   tasks: readonly T[],
-  run: (worker: Remote<FitApi>, task: T) => Promise<R>,
+  run: (worker: Opened<FitApi>, task: T) => Promise<R>,
 ): Promise<R[]> {
   const answers: R[] = new Array(tasks.length)
   let next = 0

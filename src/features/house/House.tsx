@@ -3,6 +3,7 @@
 import { type FormEvent, useRef, useState } from 'react'
 import { HOUSE_KEYS, HOUSE_RULES, type HouseKey } from '@/core'
 import { type HouseDocument, houseKeyInDocument, writeHouse } from '@/formats/house-document'
+import { readFigure } from '@/formats/read-figure'
 import { EYE_SIGNS } from '@/records/eye-signs'
 import type { HouseSettings } from '@/server/house'
 import { ask, OvertakenError, RefusedError } from '@/ui/api/ask'
@@ -129,7 +130,7 @@ function RuleLine({ name: key, value, onSet }: RuleLineProps) {
   const usual = shown(key, writeHouse(key, HOUSE_RULES[key].value))
   const now = value === undefined ? usual : shown(key, value)
   const commit = (text: string) => {
-    const figure = Number(text.replace(',', '.'))
+    const figure = readFigure(text)
     if (text.trim() === '' || figure === usual) return onSet(undefined)
     if (figure !== now) onSet(unit === 'm' ? figure / 100 : figure)
   }

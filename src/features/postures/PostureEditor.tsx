@@ -5,6 +5,7 @@ import { type FormEvent, useRef, useState } from 'react'
 import { FEATURES, type Feature, type SchoolId } from '@/core'
 import type { Posture } from '@/formats/posture-document'
 import { fromPosture, type MeasuresDocument, type PostureDocument } from '@/formats/posture-document'
+import { readFigure } from '@/formats/read-figure'
 import type { OwnPosture } from '@/server/library'
 import { ask, OvertakenError, RefusedError } from '@/ui/api/ask'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
@@ -197,7 +198,7 @@ function readForm(form: FormData, document: PostureDocument, school: SchoolId): 
   const measures = FIELDS.reduce((m, { name, read: now, write }) => {
     const typed = read(name)
     // What was not touched keeps its full figure, not the rounded one of the field.
-    return typed === String(tidy(now(m))) ? m : write(m, Number(typed.replace(',', '.')))
+    return typed === String(tidy(now(m))) ? m : write(m, readFigure(typed))
   }, document.measures[school] as MeasuresDocument)
   return {
     ...document,

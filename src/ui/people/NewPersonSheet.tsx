@@ -5,6 +5,7 @@ import { type FormEvent, useState } from 'react'
 import { InputError } from '@/core'
 import { parse } from '@/formats/parse'
 import { personDocument } from '@/formats/person-document'
+import { readFigure } from '@/formats/read-figure'
 import { makeRecord } from '@/formats/record-document'
 import { ask, RefusedError } from '@/ui/api/ask'
 import { Sheet } from '@/ui/words/Sheet'
@@ -108,7 +109,7 @@ function readForm(form: FormData, units: BodyUnits, day: string | undefined) {
     statureM: parseHeight(read('height'), units),
     massKg: parseMass(read('mass'), units),
     sex: read('sex'),
-    ...(age !== '' && { ageYears: Number(age.replace(',', '.')) }),
+    ...(age !== '' && { ageYears: readFigure(age) }),
   })
   const group = read('group')
   return makeRecord(read('name'), body, {

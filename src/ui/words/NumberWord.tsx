@@ -1,6 +1,7 @@
 'use client'
 
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import { readFigure } from '@/formats/read-figure'
 import { useTaking } from './use-taking'
 import styles from './words.module.css'
 
@@ -37,16 +38,15 @@ export function NumberWord(props: NumberWordProps) {
   }
 
   const before = useRef(value)
-  const read = (text: string) => Number.parseFloat(text.replace(',', '.'))
   // While it is typed only what is within its range is taken: the 1 of 160 is not.
   const { type, drop } = useTaking((text) => {
-    const typed = read(text)
+    const typed = readFigure(text)
     if (typed >= min && typed <= max && typed !== value) onChange(typed)
   })
   if (typing) {
     const done = (text: string | null) => {
       drop()
-      const typed = text === null ? before.current : read(text)
+      const typed = text === null ? before.current : readFigure(text)
       const kept = Number.isFinite(typed) ? Math.min(max, Math.max(min, typed)) : value
       if (kept !== value) onChange(kept)
       setTyping(false)

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { InputError, PROPORTIONS, type Side } from '@/core'
 import { personDocument } from '@/formats/person-document'
+import { readFigure } from '@/formats/read-figure'
 import type { RecordDocument } from '@/formats/record-document'
 import type { BodyUnits } from '@/ui/people/body-units'
 import { TypedField } from '@/ui/words/TypedField'
@@ -75,7 +76,7 @@ export function BodyMeasures({ record, change, day, units }: PartProps & { units
   const figure = (metres: number) =>
     ((metres * 100) / (units === 'metric' ? 1 : CM_IN_INCH)).toFixed(1).replace(/\.0$/, '')
   const read = ({ write }: Measure, text: string) => {
-    const metres = text.trim() === '' ? undefined : toMetres(Number(text.replace(',', '.')))
+    const metres = text.trim() === '' ? undefined : toMetres(readFigure(text))
     const body = write(record.body, metres)
     return { metres, isBody: personDocument.safeParse(body).success }
   }
@@ -140,7 +141,7 @@ function LegDifference({ record, change, day }: PartProps) {
   const [open, setOpen] = useState(false)
   const { legDifference } = record
   const enter = (form: FormData) => {
-    const byM = Number(String(form.get('by')).replace(',', '.')) / 100
+    const byM = readFigure(String(form.get('by'))) / 100
     if (!(byM > 0 && byM <= 0.08)) throw new InputError('By', form.get('by'), { code: 'legDifference' })
     const shorter = String(form.get('shorter')) as Side
     const how = String(form.get('how')) as 'lying' | 'standing'

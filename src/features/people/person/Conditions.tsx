@@ -1,5 +1,6 @@
 import { type FormEvent, useState } from 'react'
 import type { Side } from '@/core'
+import { readFigure } from '@/formats/read-figure'
 import {
   CONDITIONS,
   confirmCaution,
@@ -94,7 +95,7 @@ function OneProposal({ proposal, change, day }: PartProps & { proposal: Proposal
     const text = String(new FormData(event.currentTarget).get('text')).trim()
     if (doing === 'declining') change((r) => declineCaution(r, proposal, text, day))
     else {
-      const value = Number(text.replace(',', '.'))
+      const value = readFigure(text)
       if (!Number.isFinite(value) || value < 0) return
       change((r) => confirmCaution(r, proposal, { on: day, source, value }))
     }

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { SUPPORTS_BY_HELP } from '@/core'
 import { LIMIT_WHATS, type LimitWhat, rowOf } from '@/formats/limit-fields'
 import { parse } from '@/formats/parse'
+import { readFigure } from '@/formats/read-figure'
 import { type LimitEntry, limitEntry, SOURCES } from '@/formats/record-document'
 import type { Binding } from '@/records/binding'
 import { saySupport } from '@/words/findings'
@@ -187,7 +188,7 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
 function readForm(form: FormData, what: LimitWhat, day: string): LimitEntry {
   const read = (name: string) => String(form.get(name) ?? '').trim()
   const { unit } = rowOf(what)
-  const figure = Number(read('value').replace(',', '.')) / (unit === 'm' ? 100 : 1)
+  const figure = readFigure(read('value')) / (unit === 'm' ? 100 : 1)
   const who = read('who')
   return parse(limitEntry, {
     what,

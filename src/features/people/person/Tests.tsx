@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { parse } from '@/formats/parse'
+import { readFigure } from '@/formats/read-figure'
 import { TEST_IDS, type TestEntry, type TestId, testEntry } from '@/formats/record-document'
 import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
 import { type Effects, proposeFamily } from '@/records/test-effects'
@@ -169,7 +170,7 @@ function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
   const enter = (form: FormData) => {
     const read = (name: string) => String(form.get(name) ?? '').trim()
     const trials = unit === 'seen' ? [1] : readTrials(read('trials'))
-    const seat = Number(read('seat').replace(',', '.')) / 100
+    const seat = readFigure(read('seat')) / 100
     onAdd(
       parse(testEntry, {
         test: id,
@@ -228,4 +229,4 @@ const readTrials = (text: string): number[] =>
   text
     .split(/[;\s]+/)
     .filter(Boolean)
-    .map((one) => Number(one.replace(',', '.')))
+    .map(readFigure)
