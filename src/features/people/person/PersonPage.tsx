@@ -7,6 +7,7 @@ import { readStanding } from '@/records/standing'
 import type { Group } from '@/server/groups'
 import type { HouseSettings } from '@/server/house'
 import type { KeptRecord } from '@/server/people'
+import type { SaveState } from '@/ui/api/saver'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { useIsTyping } from '@/ui/words/use-taking'
@@ -28,9 +29,14 @@ import { Watch } from './Watch'
 
 type PersonPageProps = { kept: KeptRecord; house: HouseSettings; groups: readonly Group[]; day: string }
 
+const sayProblem = (problem: NonNullable<SaveState<never>['problem']>) =>
+  problem.kind === 'refused'
+    ? `Not saved. ${problem.reason}`
+    : 'Not saved: the server does not answer yet. It is tried again.'
+
 /** One person: their body with what limits it, and everything that was said, measured and seen. */
 export function PersonPage({ kept, house, groups: known, day: served }: PersonPageProps) {
-  const { record, change, undo, canUndo, problem, saved, isSaved, theirs, settle, leaveBy } = useRecord(kept)
+  const { record, change, undo, canUndo, problem, base, isSaved, theirs, settle, leaveBy } = useRecord(kept)
   const isTyping = useIsTyping()
   const isThere = isSaved && !isTyping
   const day = useDayTurn(served)
@@ -53,7 +59,7 @@ export function PersonPage({ kept, house, groups: known, day: served }: PersonPa
         tools={
           <>
             <span role="status" className={styles.saving} data-saved={isThere}>
-              {problem ?? (isThere ? 'saved' : 'saving…')}
+              {problem ? sayProblem(problem) : isThere ? 'saved' : 'saving…'}
             </span>
             <button type="button" onClick={undo} disabled={!canUndo}>
               Undo
@@ -78,7 +84,7 @@ export function PersonPage({ kept, house, groups: known, day: served }: PersonPa
           <Notes {...part} id={kept.id} groups={groups} takeGroups={take} />
         </div>
       </div>
-      {theirs && <ConflictSheet base={saved} here={record} there={theirs.record} groups={groups} onSettle={settle} />}
+      {theirs && <ConflictSheet base={base} here={record} there={theirs.record} groups={groups} onSettle={settle} />}
     </main>
   )
 }

@@ -1,0 +1,122 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { OvertakenError, RefusedError } from './ask'
+import { Saver, type SaveState } from './saver'
+
+const remembered: Record<string, string> = {}
+beforeEach(() => {
+  vi.useFakeTimers()
+  vi.stubGlobal('sessionStorage', { setItem: (key: string, value: string) => (remembered[key] = value) })
+})
+afterEach(() => {
+  vi.useRealTimers()
+  vi.unstubAllGlobals()
+})
+
+/** A server with one thing: what is saved over its revision is there, unless it is told to answer otherwise. */
+function makeServer(revision = 3) {
+  const server = {
+    revision,
+    value: '',
+    sent: [] as [string, number][],
+    fails: [] as Error[],
+    hold: null as Promise<void> | null,
+    send: async (value: string, over: number) => {
+      server.sent.push([value, over])
+      await server.hold
+      const error = server.fails.shift()
+      if (error) throw error
+      if (over !== server.revision) throw new OvertakenError({ revision: server.revision })
+      server.value = value
+      return ++server.revision
+    },
+  }
+  let state: SaveState<{ revision: number }> | null = null
+  const saver = new Saver<string, { revision: number }>(
+    { what: 'it', revision, restMs: 100, send: server.send },
+    (now) => {
+      state = now
+    },
+  )
+  return { server, saver, state: () => state as SaveState<{ revision: number }> | null }
+}
+
+describe('a saver', () => {
+  it('sends what rests, the newest alone, and calls saved only what the server has', async () => {
+    const { server, saver, state } = makeServer()
+    saver.change('a')
+    await vi.advanceTimersByTimeAsync(60)
+    saver.change('ab')
+    expect([server.sent, state()?.isSaved]).toEqual([[], false])
+    await vi.advanceTimersByTimeAsync(100)
+    expect([server.sent, state()?.isSaved]).toEqual([[['ab', 3]], true])
+    expect(saver.isUntouched).toBe(false)
+  })
+
+  it('sends one after another, each over the revision that the one before made', async () => {
+    const { server, saver, state } = makeServer()
+    let release = () => {}
+    server.hold = new Promise((done) => {
+      release = done
+    })
+    saver.change('a')
+    await vi.advanceTimersByTimeAsync(100)
+    saver.change('b')
+    await vi.advanceTimersByTimeAsync(500)
+    expect(server.sent).toEqual([['a', 3]])
+    server.hold = null
+    release()
+    await vi.advanceTimersByTimeAsync(1)
+    expect(server.sent).toEqual([
+      ['a', 3],
+      ['b', 4],
+    ])
+    expect([server.value, state()?.isSaved]).toEqual(['b', true])
+  })
+
+  it('tries again where no server answers, and not where it refused', async () => {
+    const { server, saver, state } = makeServer()
+    server.fails.push(new Error('gone'))
+    saver.change('a')
+    await vi.advanceTimersByTimeAsync(100)
+    expect(state()).toMatchObject({ isSaved: false, problem: { kind: 'no-server' } })
+    await vi.advanceTimersByTimeAsync(3000)
+    expect(state()).toMatchObject({ isSaved: true, problem: null })
+    server.fails.push(new RefusedError('name: accepted is text'))
+    saver.change('')
+    await vi.advanceTimersByTimeAsync(10_000)
+    expect(server.sent).toHaveLength(3)
+    expect(state()).toMatchObject({ isSaved: false, problem: { kind: 'refused', reason: 'name: accepted is text' } })
+  })
+
+  it('saves nothing over somebody else’s before one of the two was chosen', async () => {
+    const { server, saver, state } = makeServer()
+    server.revision = 9
+    saver.change('mine')
+    await vi.advanceTimersByTimeAsync(100)
+    expect(state()?.theirs).toEqual({ revision: 9 })
+    saver.change('mine still')
+    await vi.advanceTimersByTimeAsync(5000)
+    saver.leave()
+    expect(server.sent).toHaveLength(1)
+    saver.settle(9)
+    await vi.advanceTimersByTimeAsync(100)
+    expect([server.value, state()?.isSaved]).toEqual(['mine still', true])
+  })
+
+  it('sends what is not sent when the page is left, over what is on its way, and says so to the next page', async () => {
+    const { server, saver } = makeServer()
+    server.hold = new Promise(() => {})
+    saver.change('a')
+    await vi.advanceTimersByTimeAsync(100)
+    saver.change('b')
+    saver.leave()
+    expect(server.sent).toEqual([
+      ['a', 3],
+      ['b', 4],
+    ])
+    expect(JSON.parse(remembered['nivrel.leaving'] ?? '')).toEqual({ what: 'it', revision: 5 })
+    const { server: quiet, saver: idle } = makeServer()
+    idle.leave()
+    expect(quiet.sent).toEqual([])
+  })
+})

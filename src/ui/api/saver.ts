@@ -1,0 +1,125 @@
+import { OvertakenError, RefusedError } from './ask'
+import { rememberLeaving } from './leaving'
+
+const AGAIN_MS = 3000
+
+export type SaveState<Theirs> = {
+  /** What is here is what the server has. */
+  isSaved: boolean
+  /** Why it is not: the server refused it, in its words, or does not answer yet. */
+  problem: { kind: 'refused'; reason: string } | { kind: 'no-server' } | null
+  /** What somebody else saved meanwhile; nothing is saved before one of the two was chosen. */
+  theirs: Theirs | null
+}
+
+export const SAVED = { isSaved: true, problem: null, theirs: null }
+
+export type Saving<T> = {
+  /** Under this name the page that comes next looks for what was sent while this one was left. */
+  what: string
+  /** The revision that this began from. */
+  revision: number
+  /** How long a change rests before it is sent. */
+  restMs: number
+  /** Sends it over a revision; the revision that it made. @throws OvertakenError, RefusedError, another where no server answers */
+  send: (value: T, revision: number) => Promise<number>
+}
+
+/**
+ * Saves one thing as it changes: shortly after it rests, one save after another, each over the revision that the one
+ * before made; again where no server answered; not over somebody else's; and what is not sent yet when the page is left.
+ */
+export class Saver<T, Theirs> {
+  private state: SaveState<Theirs> = SAVED
+  private revision: number
+  /** What the server does not have yet, and which of it is on its way. */
+  private newest: { value: T } | null = null
+  private sent: { value: T } | null = null
+  private underWay: Promise<void> | null = null
+  private timer: ReturnType<typeof setTimeout> | undefined
+
+  constructor(
+    private readonly how: Saving<T>,
+    private readonly onState: (state: SaveState<Theirs>) => void,
+  ) {
+    this.revision = how.revision
+  }
+
+  /** Whether nothing was saved or changed here since it began. */
+  get isUntouched(): boolean {
+    return this.state.isSaved && this.revision === this.how.revision
+  }
+
+  /** Something newer is to be saved. */
+  change(value: T): void {
+    this.newest = { value }
+    this.tell({ isSaved: false })
+    this.wait(this.how.restMs)
+  }
+
+  /** Sends what is not sent yet, now; done when nothing is on its way. */
+  async flush(): Promise<void> {
+    clearTimeout(this.timer)
+    while (this.underWay) await this.underWay
+    if (!this.newest || this.state.theirs) return
+    this.underWay = this.send(this.newest).finally(() => {
+      this.underWay = null
+    })
+    await this.underWay
+  }
+
+  /** One of the two was chosen: what is here is saved over what is there. */
+  settle(revision: number): void {
+    this.revision = revision
+    this.tell({ theirs: null, problem: null })
+    if (this.newest) this.wait(this.how.restMs)
+  }
+
+  /** What is there was taken as it is. */
+  accept(revision: number): void {
+    clearTimeout(this.timer)
+    this.newest = null
+    this.revision = revision
+    this.tell(SAVED)
+  }
+
+  /** The page goes: what is not sent is sent now, over what is on its way. */
+  leave(): void {
+    clearTimeout(this.timer)
+    const unsent = this.newest !== this.sent ? this.newest : null
+    const onItsWay = this.underWay ? 1 : 0
+    const coming = onItsWay + (unsent ? 1 : 0)
+    if (this.state.theirs || coming === 0) return
+    rememberLeaving(this.how.what, this.revision + coming)
+    if (unsent) this.how.send(unsent.value, this.revision + onItsWay).catch(() => {})
+  }
+
+  private wait(ms: number): void {
+    clearTimeout(this.timer)
+    this.timer = setTimeout(() => this.flush(), ms)
+  }
+
+  private async send(sending: { value: T }): Promise<void> {
+    this.sent = sending
+    try {
+      this.revision = await this.how.send(sending.value, this.revision)
+      const isNewest = this.newest === sending
+      if (isNewest) this.newest = null
+      this.tell({ isSaved: isNewest, problem: null })
+    } catch (error) {
+      if (error instanceof OvertakenError) this.tell({ theirs: error.current as Theirs })
+      else if (error instanceof RefusedError) this.tell({ problem: { kind: 'refused', reason: error.message } })
+      else {
+        this.tell({ problem: { kind: 'no-server' } })
+        this.wait(AGAIN_MS)
+      }
+    } finally {
+      this.sent = null
+    }
+  }
+
+  private tell(change: Partial<SaveState<Theirs>>): void {
+    this.state = { ...this.state, ...change }
+    this.onState(this.state)
+  }
+}
