@@ -26,7 +26,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
         <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: LIGHT_SCRIPT }} />
       </head>
       <body>
-        <AppRouterCacheProvider>
+        <AppRouterCacheProvider options={{ enableCssLayer: true }}>
           <ThemeFrame>{children}</ThemeFrame>
         </AppRouterCacheProvider>
       </body>

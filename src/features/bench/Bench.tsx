@@ -201,18 +201,16 @@ function HeadTools({ fine, onFine, onKeys }: HeadToolsProps) {
   const { canUndo, canRedo } = useHistory()
   return (
     <nav className={styles.tools} aria-label="Bench">
-      <button type="button" aria-expanded={fine} onClick={onFine}>
+      <Button aria-expanded={fine} onClick={onFine}>
         {fine ? 'Less' : 'More'}
-      </button>
-      <button type="button" onClick={undo} disabled={!canUndo}>
+      </Button>
+      <Button onClick={undo} disabled={!canUndo}>
         Undo
-      </button>
-      <button type="button" onClick={redo} disabled={!canRedo}>
+      </Button>
+      <Button onClick={redo} disabled={!canRedo}>
         Redo
-      </button>
-      <button type="button" onClick={onKeys}>
-        Keys
-      </button>
+      </Button>
+      <Button onClick={onKeys}>Keys</Button>
     </nav>
   )
 }

@@ -1,6 +1,7 @@
 'use client'
 
 import Button from '@mui/material/Button'
+import LinearProgress from '@mui/material/LinearProgress'
 import { useMemo, useState } from 'react'
 import { SCHOOL_IDS, type SchoolId, type Side } from '@/core'
 import { dayOf } from '@/formats/day'
@@ -124,15 +125,14 @@ export function ClassFit({ groups, first, own, plans: known, day, aside }: Class
           <>
             {kept && state.isPlan && <span>kept {ENGLISH.day(dayOf(new Date(kept.updatedAt)))}</span>}
             {!several && (
-              <button
-                type="button"
+              <Button
                 onClick={() => {
                   setForgetPlan(true)
                   search()
                 }}
               >
                 Fit again
-              </button>
+              </Button>
             )}
             {!several && group !== EVERYBODY && (
               <Button
@@ -235,12 +235,8 @@ export function ClassFit({ groups, first, own, plans: known, day, aside }: Class
       )}
       {progress !== null && (
         <div className={styles.searching}>
-          <div role="progressbar" aria-label="Fitting the class" aria-valuenow={Math.round(progress * 100)}>
-            <div style={{ width: `${progress * 100}%` }} />
-          </div>
-          <button type="button" onClick={stop}>
-            Cancel
-          </button>
+          <LinearProgress variant="determinate" value={progress * 100} aria-label="Fitting the class" />
+          <Button onClick={stop}>Cancel</Button>
         </div>
       )}
       {stopped && <p className={styles.quiet}>The search was stopped. “Fit again” starts it anew.</p>}

@@ -1,6 +1,7 @@
 'use client'
 
 import { useDroppable } from '@dnd-kit/core'
+import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
 import {
   calcDeeperBend,
@@ -64,14 +65,13 @@ export function Lane({ at, level, posture, taught, side, people, onStep, onEdit 
               onDone={() => setEditing(false)}
             />
           ) : (
-            <button
-              type="button"
+            <Button
               className={styles.say}
               aria-label={`Change level ${at + 1}: ${level.words.sentence}`}
               onClick={() => setEditing(true)}
             >
               {level.words.sentence}
-            </button>
+            </Button>
           )}
           {level.edited && !isAsSaid(MIDDLING, stance) && (
             <p className={styles.deeper}>{sayDeeper(level.candidate.measures, stance)}</p>

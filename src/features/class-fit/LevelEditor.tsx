@@ -1,5 +1,6 @@
 'use client'
 
+import Button from '@mui/material/Button'
 import { DEG, type Measures } from '@/core'
 import { NumberWord } from '@/ui/words/NumberWord'
 import styles from './class-fit.module.css'
@@ -75,9 +76,7 @@ export function LevelEditor({ level, taught, onEdit, onDone }: LevelEditorProps)
         )}
         .
       </p>
-      <button type="button" onClick={onDone}>
-        Done
-      </button>
+      <Button onClick={onDone}>Done</Button>
     </div>
   )
 }

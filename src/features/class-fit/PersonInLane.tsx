@@ -1,6 +1,8 @@
 'use client'
 
 import { useDraggable } from '@dnd-kit/core'
+import ButtonBase from '@mui/material/ButtonBase'
+import Tooltip from '@mui/material/Tooltip'
 import type { KeyboardEvent } from 'react'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
@@ -29,36 +31,36 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
   }
   return (
     <li>
-      <button
-        type="button"
-        ref={setNodeRef}
-        {...listeners}
-        {...attributes}
-        aria-roledescription="person on the floor"
-        title={sayReason(analysis)}
-        className={styles.somebody}
-        data-dragging={isDragging}
-        style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
-        onKeyDown={onKeyDown}
-      >
-        <Judged verdict={verdict} size={15} estimated={estimated} />
-        <span className={styles.name}>
-          {member.short}
-          <span className={styles.forEars}>
-            {` ${VERDICT_WORDS[verdict].toLowerCase()}${support ? `, ${support}` : ''}${pinned ? ', put here by hand' : ''}${estimated ? `, ${BY_ESTIMATE}` : ''}`}
+      <Tooltip describeChild title={sayReason(analysis)}>
+        <ButtonBase
+          ref={setNodeRef}
+          {...listeners}
+          {...attributes}
+          aria-roledescription="person on the floor"
+          className={styles.somebody}
+          data-dragging={isDragging}
+          style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
+          onKeyDown={onKeyDown}
+        >
+          <Judged verdict={verdict} size={15} estimated={estimated} />
+          <span className={styles.name}>
+            {member.short}
+            <span className={styles.forEars}>
+              {` ${VERDICT_WORDS[verdict].toLowerCase()}${support ? `, ${support}` : ''}${pinned ? ', put here by hand' : ''}${estimated ? `, ${BY_ESTIMATE}` : ''}`}
+            </span>
+            {pinned && <PinMark />}
           </span>
-          {pinned && <PinMark />}
-        </span>
-        {analysis && <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />}
-        <span className={styles.beside}>
-          {support === 'chair' && <ChairMark />}
-          {support === 'wall' && <WallMark />}
-          {member.person.helperBeside && <HelperMark />}
-        </span>
-        {joined && <small>new here: proposed</small>}
-        {lowered && <small>{lowered}</small>}
-        {reason && <small>{reason}</small>}
-      </button>
+          {analysis && <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />}
+          <span className={styles.beside}>
+            {support === 'chair' && <ChairMark />}
+            {support === 'wall' && <WallMark />}
+            {member.person.helperBeside && <HelperMark />}
+          </span>
+          {joined && <small>new here: proposed</small>}
+          {lowered && <small>{lowered}</small>}
+          {reason && <small>{reason}</small>}
+        </ButtonBase>
+      </Tooltip>
     </li>
   )
 }

@@ -1,5 +1,6 @@
 'use client'
 
+import ButtonBase from '@mui/material/ButtonBase'
 import { useMemo } from 'react'
 import { type Analysis, readAsTaught, type SchoolId, type Side } from '@/core'
 import type { Posture } from '@/formats/posture-document'
@@ -33,9 +34,7 @@ export function PostureMatrix({ members, postures, school, side, onOpen }: Postu
             <td />
             {columns.map(({ posture }) => (
               <th key={posture.id} scope="col">
-                <button type="button" onClick={() => onOpen(posture.id)}>
-                  {sayPostureName(posture)}
-                </button>
+                <ButtonBase onClick={() => onOpen(posture.id)}>{sayPostureName(posture)}</ButtonBase>
               </th>
             ))}
           </tr>
@@ -49,8 +48,7 @@ export function PostureMatrix({ members, postures, school, side, onOpen }: Postu
                 const verdict = analysis?.verdict ?? 'beyond'
                 return (
                   <td key={posture.id}>
-                    <button
-                      type="button"
+                    <ButtonBase
                       onClick={() => onOpen(posture.id)}
                       title={`${member.name}, ${sayPostureName(posture)}: ${sayReason(analysis)}`}
                       aria-label={`${member.name}, ${sayPostureName(posture)}: ${VERDICT_WORDS[verdict].toLowerCase()}`}
@@ -61,7 +59,7 @@ export function PostureMatrix({ members, postures, school, side, onOpen }: Postu
                           <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />
                         </span>
                       )}
-                    </button>
+                    </ButtonBase>
                   </td>
                 )
               })}

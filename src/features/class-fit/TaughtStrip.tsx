@@ -1,5 +1,8 @@
 'use client'
 
+import Button from '@mui/material/Button'
+import ButtonBase from '@mui/material/ButtonBase'
+import Tooltip from '@mui/material/Tooltip'
 import type { Analysis } from '@/core'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
@@ -32,31 +35,29 @@ export function TaughtStrip({ all, taughtBy, absent, onToggle }: TaughtStripProp
           const verdict = analysis?.verdict ?? 'beyond'
           return (
             <li key={member.id}>
-              <button
-                type="button"
-                onClick={() => onToggle(member.id)}
-                title={`${sayReason(analysis)} (Press: not here today.)`}
-              >
-                <Judged verdict={verdict} size={18} estimated={analysis !== null && restsOnEstimate(analysis)} />
-                <strong>{member.short}</strong>
-                <small>
-                  {sayReasonShort(analysis)}
-                  <span className={styles.forEars}>
-                    : {VERDICT_WORDS[verdict].toLowerCase()} as taught
-                    {analysis && restsOnEstimate(analysis) && `, ${BY_ESTIMATE}`}
-                  </span>
-                </small>
-                {analysis && <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />}
-              </button>
+              <Tooltip describeChild title={`${sayReason(analysis)} (Press: not here today.)`}>
+                <ButtonBase onClick={() => onToggle(member.id)}>
+                  <Judged verdict={verdict} size={18} estimated={analysis !== null && restsOnEstimate(analysis)} />
+                  <strong>{member.short}</strong>
+                  <small>
+                    {sayReasonShort(analysis)}
+                    <span className={styles.forEars}>
+                      : {VERDICT_WORDS[verdict].toLowerCase()} as taught
+                      {analysis && restsOnEstimate(analysis) && `, ${BY_ESTIMATE}`}
+                    </span>
+                  </small>
+                  {analysis && <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />}
+                </ButtonBase>
+              </Tooltip>
             </li>
           )
         })}
         {away.map((member) => (
           <li key={member.id} data-away="true">
-            <button type="button" aria-pressed="true" onClick={() => onToggle(member.id)}>
+            <Button aria-pressed="true" onClick={() => onToggle(member.id)}>
               <strong>{member.short}</strong>
               <small>not here</small>
-            </button>
+            </Button>
           </li>
         ))}
       </ul>

@@ -1,5 +1,7 @@
 'use client'
 
+import Button from '@mui/material/Button'
+import Radio from '@mui/material/Radio'
 import { type FormEvent, useRef, useState } from 'react'
 import { HOUSE_KEYS, HOUSE_RULES, type HouseKey } from '@/core'
 import { type HouseDocument, houseKeyInDocument, writeHouse } from '@/formats/house-document'
@@ -8,6 +10,7 @@ import { EYE_SIGNS } from '@/records/eye-signs'
 import type { HouseSettings } from '@/server/house'
 import { ask, OvertakenError, RefusedError } from '@/ui/api/ask'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
+import { Field } from '@/ui/forms/Field'
 import { PageHead } from '@/ui/places/PageHead'
 import { useTaking } from '@/ui/words/use-taking'
 import { sayHouseRule, sayHouseSource } from '@/words/findings'
@@ -56,9 +59,7 @@ export function House({ settings: first }: { settings: HouseSettings }) {
             They apply where nothing is set for a person. Defaults, never clinical limits; a clinician’s order, local
             rules and licensed practice come first.{' '}
             {changed > 0 && (
-              <button type="button" onClick={() => save((now) => ({ ...now, rules: {} }))}>
-                All {changed} back to the defaults
-              </button>
+              <Button onClick={() => save((now) => ({ ...now, rules: {} }))}>All {changed} back to the defaults</Button>
             )}
           </p>
         </div>
@@ -84,8 +85,7 @@ export function House({ settings: first }: { settings: HouseSettings }) {
           <p className={styles.units}>
             {(['metric', 'imperial'] as const).map((units) => (
               <label key={units}>
-                <input
-                  type="radio"
+                <Radio
                   name="units"
                   checked={settings.units === units}
                   onChange={() => save((now) => ({ ...now, units }))}
@@ -145,7 +145,7 @@ function RuleLine({ name: key, value, onSet }: RuleLineProps) {
           {sayHouseSource(key)}; {least} to {most}
         </small>
       </span>
-      <input
+      <Field
         key={now}
         inputMode="decimal"
         autoComplete="off"
@@ -158,9 +158,9 @@ function RuleLine({ name: key, value, onSet }: RuleLineProps) {
       {value === undefined ? (
         <small>default</small>
       ) : (
-        <button type="button" aria-label={`${name} back to ${usual}`} onClick={() => onSet(undefined)}>
+        <Button aria-label={`${name} back to ${usual}`} onClick={() => onSet(undefined)}>
           back to {usual}
-        </button>
+        </Button>
       )}
     </label>
   )
@@ -190,19 +190,18 @@ function Signs({
         {settings.signs.map((sign) => (
           <li key={sign}>
             {sign}{' '}
-            <button
-              type="button"
+            <Button
               aria-label={`Take away: ${sign}`}
               onClick={() => onSave((now) => ({ ...now, signs: now.signs.filter((one) => one !== sign) }))}
             >
               take away
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
       <form onSubmit={add}>
-        <input name="sign" aria-label="A sign of your own" placeholder="a sign of your own" maxLength={120} />
-        <button type="submit">Add</button>
+        <Field name="sign" aria-label="A sign of your own" placeholder="a sign of your own" maxLength={120} />
+        <Button type="submit">Add</Button>
       </form>
     </section>
   )

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button'
 import { type FormEvent, useState } from 'react'
 import type { Group } from '@/server/groups'
 import { ask, RefusedError } from '@/ui/api/ask'
+import { Field } from '@/ui/forms/Field'
 import { Sheet } from '@/ui/words/Sheet'
 import styles from '@/ui/words/sheet.module.css'
 
@@ -27,8 +28,7 @@ export function GroupNameSheet({ open, onClose, group, onDone }: GroupNameSheetP
       <form className={styles.form} onSubmit={submit}>
         <label>
           Name
-          {/* biome-ignore lint/a11y/noAutofocus: the sheet was opened to be filled in */}
-          <input name="name" required maxLength={80} defaultValue={group.name} autoFocus />
+          <Field name="name" required maxLength={80} defaultValue={group.name} autoFocus />
         </label>
         {problem && <p role="alert">{problem}</p>}
         <div className={styles.actions}>

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation'
 import { useDeferredValue, useMemo, useState } from 'react'
 import type { Roster } from '@/server/roster'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
+import { Field } from '@/ui/forms/Field'
 import type { BodyUnits } from '@/ui/people/body-units'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
 import { PageHead } from '@/ui/places/PageHead'
@@ -70,7 +71,8 @@ export function PeopleList({
         </h1>
       </PageHead>
       <div className={styles.tools}>
-        <input
+        <Field
+          className={styles.search}
           type="search"
           aria-label="Search names, notes and limits"
           placeholder="a name, a limit, a word…"
@@ -80,20 +82,10 @@ export function PeopleList({
         <Button variant="contained" onClick={() => setSheet('person')}>
           Somebody new
         </Button>
-        <button type="button" onClick={() => setSheet('import')}>
-          Bring in a list
-        </button>
-        <button type="button" onClick={() => takeOutCsv(units)}>
-          Take out as a table
-        </button>
-        <button type="button" onClick={takeOutWhole}>
-          Take out whole
-        </button>
-        {open && (
-          <button type="button" onClick={() => setSheet('group')}>
-            Rename group
-          </button>
-        )}
+        <Button onClick={() => setSheet('import')}>Bring in a list</Button>
+        <Button onClick={() => takeOutCsv(units)}>Take out as a table</Button>
+        <Button onClick={takeOutWhole}>Take out whole</Button>
+        {open && <Button onClick={() => setSheet('group')}>Rename group</Button>}
       </div>
       <SetAsideNote aside={aside} />
       {rows.length === 0 ? (

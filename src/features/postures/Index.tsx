@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button'
 import type { Posture } from '@/formats/posture-document'
 import type { OwnPosture } from '@/server/library'
 import { sayPostureName } from '@/words/postures'
@@ -26,9 +27,9 @@ export function Index({ library, own, chosen, onChoose }: IndexProps) {
           <ul>
             {postures.map(({ id, own: texts }) => (
               <li key={id}>
-                <button type="button" aria-pressed={id === chosen} onClick={() => onChoose(id)}>
+                <Button aria-pressed={id === chosen} onClick={() => onChoose(id)}>
                   {sayPostureName({ id, own: texts })}
-                </button>
+                </Button>
                 {own.some((one) => one.id === id) && !id.startsWith('own-') && <small>changed</small>}
               </li>
             ))}

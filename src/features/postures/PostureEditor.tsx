@@ -1,6 +1,7 @@
 'use client'
 
 import Button from '@mui/material/Button'
+import Checkbox from '@mui/material/Checkbox'
 import { type FormEvent, useRef, useState } from 'react'
 import { FEATURES, type Feature, type SchoolId } from '@/core'
 import type { Posture } from '@/formats/posture-document'
@@ -9,6 +10,7 @@ import { readFigure } from '@/formats/read-figure'
 import type { OwnPosture } from '@/server/library'
 import { ask, OvertakenError, RefusedError } from '@/ui/api/ask'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
+import { Field } from '@/ui/forms/Field'
 import { readTexts, saySchool } from '@/words/postures'
 import styles from './postures.module.css'
 
@@ -133,24 +135,24 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
       <div className={styles.fields}>
         <label>
           Name
-          <input name="name" required maxLength={80} defaultValue={texts.name} />
+          <Field name="name" required maxLength={80} defaultValue={texts.name} />
         </label>
         <label data-wide="true">
           What it is for
-          <input name="purpose" maxLength={300} defaultValue={texts.purpose} />
+          <Field name="purpose" maxLength={300} defaultValue={texts.purpose} />
         </label>
         <label data-wide="true">
           Cue
-          <input name="cue" maxLength={300} defaultValue={texts.cue} />
+          <Field name="cue" maxLength={300} defaultValue={texts.cue} />
         </label>
         <label data-wide="true">
           Watch (a comma between)
-          <input name="watch" maxLength={600} defaultValue={texts.watch.join(', ')} />
+          <Field name="watch" maxLength={600} defaultValue={texts.watch.join(', ')} />
         </label>
         {FIELDS.map(({ name, label, read }) => (
           <label key={name}>
             {label}
-            <input name={name} inputMode="decimal" autoComplete="off" defaultValue={tidy(read(measures))} />
+            <Field name={name} inputMode="decimal" autoComplete="off" defaultValue={tidy(read(measures))} />
           </label>
         ))}
       </div>
@@ -158,7 +160,7 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
         <legend>What carries its meaning (the nearest variant keeps it)</legend>
         {FEATURES.map((feature) => (
           <label key={feature}>
-            <input type="checkbox" name="keeps" value={feature} defaultChecked={posture.keeps.includes(feature)} />{' '}
+            <Checkbox name="keeps" value={feature} defaultChecked={posture.keeps.includes(feature)} />{' '}
             {FEATURE_NAMES[feature]}
           </label>
         ))}
@@ -180,14 +182,8 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
         <Button type="submit" variant="contained">
           Save
         </Button>
-        {changed && (
-          <button type="button" onClick={reset}>
-            {isOwn ? 'Take out of the library' : 'Back to the original'}
-          </button>
-        )}
-        <button type="button" onClick={onLeave}>
-          Leave it
-        </button>
+        {changed && <Button onClick={reset}>{isOwn ? 'Take out of the library' : 'Back to the original'}</Button>}
+        <Button onClick={onLeave}>Leave it</Button>
       </p>
     </form>
   )

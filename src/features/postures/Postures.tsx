@@ -1,5 +1,6 @@
 'use client'
 
+import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
 import { resolveBody, type SchoolId, type Side } from '@/core'
 import type { Posture } from '@/formats/posture-document'
@@ -113,9 +114,7 @@ export function Postures({ people, first, own: known, aside }: PosturesProps) {
         />
       ) : (
         <p className={styles.tools}>
-          <button type="button" onClick={() => setEditing('long-upright')}>
-            Change this posture
-          </button>
+          <Button onClick={() => setEditing('long-upright')}>Change this posture</Button>
         </p>
       )}
       <Index library={library} own={own} chosen={posture.id} onChoose={setPostureId} />

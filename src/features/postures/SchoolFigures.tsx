@@ -1,3 +1,4 @@
+import ButtonBase from '@mui/material/ButtonBase'
 import { type Analysis, DEG, kneeLoad, type SchoolId } from '@/core'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_RIGHT, see, viewFrom } from '@/ui/figure/view'
@@ -40,14 +41,9 @@ export function SchoolFigures({ readings, pointed, onPoint, onEdit }: SchoolFigu
               ) : (
                 <p className={styles.impossible}>cannot be stood by this body</p>
               )}
-              <button
-                type="button"
-                onFocus={() => onPoint(school)}
-                onBlur={() => onPoint(null)}
-                onClick={() => onEdit(school)}
-              >
+              <ButtonBase onFocus={() => onPoint(school)} onBlur={() => onPoint(null)} onClick={() => onEdit(school)}>
                 {name}
-              </button>
+              </ButtonBase>
               <svg width="70" height="8" viewBox="0 0 70 8" aria-hidden="true">
                 <line
                   x1="2"

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button'
 import { download } from '@/ui/files/download'
 import styles from './set-aside.module.css'
 
@@ -11,9 +12,9 @@ export function SetAsideNote({ aside }: { aside: readonly SetAside[] }) {
       {aside.map((one) => (
         <p key={`${one.what} ${one.id}`}>
           <strong>{one.name}</strong> cannot be read and is set aside ({one.reason}). Nothing of it is lost.{' '}
-          <button type="button" onClick={() => download(`${one.what}-set-aside.json`, 'application/json', textOf(one))}>
+          <Button onClick={() => download(`${one.what}-set-aside.json`, 'application/json', textOf(one))}>
             Take it out
-          </button>
+          </Button>
         </p>
       ))}
     </section>

@@ -8,6 +8,8 @@ import { personDocument } from '@/formats/person-document'
 import { readFigure } from '@/formats/read-figure'
 import { makeRecord } from '@/formats/record-document'
 import { ask, RefusedError } from '@/ui/api/ask'
+import { Field } from '@/ui/forms/Field'
+import { Pick } from '@/ui/forms/Pick'
 import { Sheet } from '@/ui/words/Sheet'
 import styles from '@/ui/words/sheet.module.css'
 import { sayError } from '@/words/errors'
@@ -52,43 +54,42 @@ export function NewPersonSheet({
       <form className={styles.form} onSubmit={submit}>
         <label>
           Name
-          {/* biome-ignore lint/a11y/noAutofocus: the sheet was opened to be filled in */}
-          <input name="name" required maxLength={120} autoComplete="off" autoFocus />
+          <Field name="name" required maxLength={120} autoComplete="off" autoFocus />
         </label>
         <label>
           {units === 'metric' ? 'Height, cm' : 'Height, feet and inches'}
-          <input name="height" required autoComplete="off" inputMode={units === 'metric' ? 'decimal' : 'text'} />
+          <Field name="height" required autoComplete="off" inputMode={units === 'metric' ? 'decimal' : 'text'} />
         </label>
         <label>
           {units === 'metric' ? 'Mass, kg' : 'Mass, pounds'}
-          <input name="mass" required autoComplete="off" inputMode="decimal" />
+          <Field name="mass" required autoComplete="off" inputMode="decimal" />
         </label>
         <label>
           Age (optional)
-          <input name="age" autoComplete="off" inputMode="decimal" />
+          <Field name="age" autoComplete="off" inputMode="decimal" />
         </label>
         <label>
           Sex (optional)
-          <select name="sex" defaultValue="unspecified">
+          <Pick name="sex" defaultValue="unspecified">
             <option value="unspecified">not given</option>
             <option value="female">female</option>
             <option value="male">male</option>
-          </select>
+          </Pick>
         </label>
         {groups.length > 0 && (
           <label>
             Group (optional)
-            <select name="group" defaultValue="">
+            <Pick name="group" defaultValue="">
               <option value="">none yet</option>
               {groups.map(({ id, name }) => (
                 <option key={id}>{name}</option>
               ))}
-            </select>
+            </Pick>
           </label>
         )}
         <label>
           What to know (optional)
-          <input name="story" maxLength={500} autoComplete="off" />
+          <Field name="story" maxLength={500} autoComplete="off" />
         </label>
         {problem && <p role="alert">{problem}</p>}
         <div className={styles.actions}>

@@ -1,5 +1,6 @@
 'use client'
 
+import Button from '@mui/material/Button'
 import { LIGHT_KEY } from './light-script'
 import { useTheme } from './use-theme'
 
@@ -11,8 +12,8 @@ export function LightSwitch({ className }: { className?: string }) {
     localStorage.setItem(LIGHT_KEY, next)
   }
   return (
-    <button type="button" className={className} onClick={turn}>
+    <Button className={className} onClick={turn}>
       {next === 'dark' ? 'Dim' : 'Bright'}
-    </button>
+    </Button>
   )
 }

@@ -20,15 +20,85 @@ export const theme = createTheme({
     button: { textTransform: 'none', fontWeight: 650, fontSize: '1rem' },
   },
   components: {
-    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButtonBase: { defaultProps: { disableRipple: true }, styleOverrides: { root: { font: 'inherit' } } },
     MuiButton: {
       defaultProps: { disableElevation: true },
       styleOverrides: {
         root: { minHeight: 44, padding: '6px 16px', borderRadius: 4, lineHeight: 1.2 },
+        // A word that does something.
+        text: {
+          minWidth: 0,
+          padding: 0,
+          color: 'inherit',
+          fontWeight: 'inherit',
+          fontSize: 'inherit',
+          lineHeight: 'inherit',
+          justifyContent: 'flex-start',
+          textAlign: 'left',
+          textDecoration: 'underline',
+          textDecorationColor: 'var(--tide)',
+          textDecorationThickness: 2,
+          textUnderlineOffset: '0.28em',
+          '&:hover': {
+            background: 'none',
+            textDecoration: 'underline',
+            textDecorationThickness: 4,
+            textDecorationColor: 'var(--tide)',
+          },
+          '&.Mui-disabled': { color: 'var(--ink-soft)', textDecoration: 'none', opacity: 0.65 },
+        },
         outlined: {
           border: '1.5px solid var(--ink)',
           color: 'var(--ink)',
           '&:hover': { background: 'var(--paper-deep)' },
+        },
+      },
+    },
+    // A line to write on.
+    MuiInputBase: {
+      styleOverrides: {
+        root: {
+          minHeight: 44,
+          fontSize: 'inherit',
+          lineHeight: 'inherit',
+          color: 'inherit',
+          background: 'var(--paper-deep)',
+          borderBottom: '2px solid var(--ink-soft)',
+          borderRadius: '3px 3px 0 0',
+          '&.Mui-focused': { borderBottomColor: 'var(--tide)' },
+          '&.MuiInputBase-multiline': { padding: '8px 0' },
+        },
+        input: { height: 'auto', padding: '6px 10px', font: 'inherit' },
+      },
+    },
+    MuiNativeSelect: {
+      styleOverrides: {
+        select: { padding: '6px 34px 6px 10px', font: 'inherit', '&:focus': { background: 'none' } },
+        icon: { color: 'var(--ink-soft)', right: 6 },
+      },
+    },
+    MuiCheckbox: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: { root: { padding: 10, color: 'var(--ink-soft)', '&.Mui-checked': { color: 'var(--tide)' } } },
+    },
+    MuiRadio: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: { root: { padding: 10, color: 'var(--ink-soft)', '&.Mui-checked': { color: 'var(--tide)' } } },
+    },
+    MuiLinearProgress: {
+      styleOverrides: {
+        root: { height: 5, borderRadius: 0, background: 'var(--paper-deep)' },
+        bar: { background: 'var(--tide)' },
+      },
+    },
+    MuiSnackbarContent: {
+      styleOverrides: {
+        root: {
+          fontSize: '1rem',
+          color: 'var(--paper)',
+          background: 'var(--ink)',
+          borderRadius: 4,
+          boxShadow: 'none',
         },
       },
     },

@@ -1,5 +1,6 @@
 'use client'
 
+import ButtonBase from '@mui/material/ButtonBase'
 import Menu from '@mui/material/Menu'
 import MenuItem from '@mui/material/MenuItem'
 import { useState } from 'react'
@@ -22,8 +23,7 @@ export function ChoiceWord<T extends string>({ label, value, choices, onChoose, 
   const chosen = choices.find((choice) => choice.value === value)
   return (
     <span className={styles.stay}>
-      <button
-        type="button"
+      <ButtonBase
         className={styles.word}
         aria-label={`${label}: ${chosen?.name ?? value}`}
         aria-haspopup="menu"
@@ -31,7 +31,7 @@ export function ChoiceWord<T extends string>({ label, value, choices, onChoose, 
         onClick={(event) => setAnchor(event.currentTarget)}
       >
         {chosen?.name ?? value}
-      </button>
+      </ButtonBase>
       {then}
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {choices.map((choice) => (

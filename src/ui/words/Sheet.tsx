@@ -1,5 +1,6 @@
 'use client'
 
+import Button from '@mui/material/Button'
 import Dialog from '@mui/material/Dialog'
 import type { ReactNode } from 'react'
 import styles from './sheet.module.css'
@@ -19,11 +20,7 @@ export function Sheet({ title, open, onClose, children, wide }: SheetProps) {
     >
       <header>
         <h2>{title}</h2>
-        {onClose && (
-          <button type="button" onClick={onClose}>
-            Close
-          </button>
-        )}
+        {onClose && <Button onClick={onClose}>Close</Button>}
       </header>
       {children}
     </Dialog>

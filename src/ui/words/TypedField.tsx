@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { Field, Lines } from '@/ui/forms/Field'
 import { useTaking } from './use-taking'
 
 type TypedFieldProps = {
@@ -33,5 +34,5 @@ export function TypedField({ value, onTyped, onLeft, rows, ...rest }: TypedField
       onLeft?.(event.target.value)
     },
   }
-  return rows ? <textarea rows={rows} {...props} /> : <input {...props} />
+  return rows ? <Lines rows={rows} {...props} /> : <Field {...props} />
 }

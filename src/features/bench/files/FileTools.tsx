@@ -1,5 +1,6 @@
 'use client'
 
+import Button from '@mui/material/Button'
 import { useRef, useState } from 'react'
 import { analyse, InputError, resolveBody } from '@/core'
 import { parse, parseJson } from '@/formats/parse'
@@ -36,21 +37,16 @@ export function FileTools({ view }: { view: OnBenchView }) {
   }
   return (
     <div className={styles.files}>
-      <button type="button" onClick={saveStance}>
-        Save to a file
-      </button>
-      <button type="button" onClick={() => input.current?.click()}>
-        Open a file
-      </button>
-      <button
-        type="button"
+      <Button onClick={saveStance}>Save to a file</Button>
+      <Button onClick={() => input.current?.click()}>Open a file</Button>
+      <Button
         onClick={() => download('floor.svg', 'image/svg+xml', drawTrueScale(view.footing, 'The floor at true scale'))}
       >
         Floor at true scale
-      </button>
-      <button type="button" disabled={!view.analysis} onClick={() => setAdding(true)}>
+      </Button>
+      <Button disabled={!view.analysis} onClick={() => setAdding(true)}>
         Into the library
-      </button>
+      </Button>
       <input
         ref={input}
         type="file"

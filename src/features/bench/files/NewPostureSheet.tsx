@@ -3,6 +3,7 @@ import { type FormEvent, useState } from 'react'
 import { measureStance } from '@/core'
 import { fromMeasures, POSTURE_FORMAT, toPosture } from '@/formats/posture-document'
 import { RefusedError } from '@/ui/api/ask'
+import { Field } from '@/ui/forms/Field'
 import { Sheet } from '@/ui/words/Sheet'
 import styles from '@/ui/words/sheet.module.css'
 import { listWatch } from '@/words/postures'
@@ -47,16 +48,15 @@ export function NewPostureSheet({ open, onClose, view: { analysis, body, stance 
       <form className={styles.form} onSubmit={submit}>
         <label>
           Name
-          {/* biome-ignore lint/a11y/noAutofocus: the sheet was opened to be filled in */}
-          <input name="name" required maxLength={80} autoComplete="off" autoFocus />
+          <Field name="name" required maxLength={80} autoComplete="off" autoFocus />
         </label>
         <label>
           What it is for
-          <input name="purpose" maxLength={300} autoComplete="off" />
+          <Field name="purpose" maxLength={300} autoComplete="off" />
         </label>
         <label>
           Cue
-          <input name="cue" maxLength={300} autoComplete="off" />
+          <Field name="cue" maxLength={300} autoComplete="off" />
         </label>
         {problem && <p role="alert">{problem}</p>}
         <div className={styles.actions}>

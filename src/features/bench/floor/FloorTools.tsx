@@ -1,5 +1,6 @@
 'use client'
 
+import Button from '@mui/material/Button'
 import Menu from '@mui/material/Menu'
 import MenuItem from '@mui/material/MenuItem'
 import { useState } from 'react'
@@ -13,23 +14,20 @@ export function FloorTools() {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
   return (
     <div className={styles.tools}>
-      <button type="button" aria-pressed={rose} onClick={() => changeFloorView({ rose: !rose })}>
+      <Button aria-pressed={rose} onClick={() => changeFloorView({ rose: !rose })}>
         Rose
-      </button>
-      <button type="button" aria-pressed={lines} onClick={() => changeFloorView({ lines: !lines })}>
+      </Button>
+      <Button aria-pressed={lines} onClick={() => changeFloorView({ lines: !lines })}>
         Tape lines
-      </button>
-      <button type="button" onClick={fitFloor}>
-        Fit
-      </button>
-      <button
-        type="button"
+      </Button>
+      <Button onClick={fitFloor}>Fit</Button>
+      <Button
         aria-label={`in ${unit}, the unit of lengths`}
         aria-haspopup="menu"
         onClick={(event) => setAnchor(event.currentTarget)}
       >
         in {unit}
-      </button>
+      </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {LENGTH_UNITS.map((one) => (
           <MenuItem

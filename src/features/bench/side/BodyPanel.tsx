@@ -1,5 +1,6 @@
 'use client'
 
+import Button from '@mui/material/Button'
 import dynamic from 'next/dynamic'
 import { useEffect, useRef, useState } from 'react'
 import { type Analysis, DEG, findFullerSide } from '@/core'
@@ -59,13 +60,13 @@ export function BodyPanel({ analysis, stale }: { analysis: Analysis; stale: bool
       {canTurn && (
         <div className={styles.looks}>
           {LOOKS.map(({ look, name }) => (
-            <button key={look} type="button" aria-pressed={!drawn && shown.look === look} onClick={() => show(look)}>
+            <Button key={look} type="button" aria-pressed={!drawn && shown.look === look} onClick={() => show(look)}>
               {name}
-            </button>
+            </Button>
           ))}
-          <button type="button" aria-pressed={drawn} onClick={() => setShown('drawn')}>
+          <Button aria-pressed={drawn} onClick={() => setShown('drawn')}>
             Drawn
-          </button>
+          </Button>
         </div>
       )}
     </section>

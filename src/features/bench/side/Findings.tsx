@@ -1,5 +1,6 @@
 'use client'
 
+import Button from '@mui/material/Button'
 import { type Finding, findMeasurements, type House, type InputError, UnreachableError } from '@/core'
 import type { Binding } from '@/records/binding'
 import type { BenchPerson } from '@/server/bench'
@@ -60,9 +61,9 @@ export function Findings({ view, person, allShown, onAll }: FindingsProps) {
       {estimated && <p className={styles.measure}>{describeEstimate(analysis)}</p>}
       {best && <p className={styles.measure}>{describeMeasurement(best)}</p>}
       {sorted.filter(({ severity }) => severity === 'note').map(note)}
-      <button type="button" className={styles.take} aria-expanded={allShown} onClick={onAll}>
+      <Button className={styles.take} aria-expanded={allShown} onClick={onAll}>
         {allShown ? 'Away with the readings' : 'All readings'}
-      </button>
+      </Button>
       {person && <AboutPerson person={person} />}
       <p className={styles.caution}>A calculation for instructors, not a diagnosis. A clinician’s order comes first.</p>
     </section>

@@ -1,12 +1,15 @@
 'use client'
 
 import Button from '@mui/material/Button'
+import ButtonBase from '@mui/material/ButtonBase'
 import { type FormEvent, useState } from 'react'
 import { type Body, tryAnalyse } from '@/core'
 import { toStance } from '@/formats/to-core'
 import type { KeptStance } from '@/server/bench'
 import { RefusedError } from '@/ui/api/ask'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
+import { Field } from '@/ui/forms/Field'
+import { UndoSnack } from '@/ui/words/UndoSnack'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { sayPostureName } from '@/words/postures'
 import styles from '../bench.module.css'
@@ -65,23 +68,21 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
         <div className={styles.shelfHead}>
           <h2>Kept</h2>
           {kept.length > 0 && (
-            <button type="button" className={styles.take} onClick={onCompare}>
+            <Button className={styles.take} onClick={onCompare}>
               Compare
-            </button>
+            </Button>
           )}
           <Button variant="contained" disabled={!view.analysis} onClick={() => onKeeping(true)}>
             Keep this
           </Button>
         </div>
       )}
-      {taken && (
-        <p className={styles.quiet} role="status">
-          “{taken.name}” was taken away.{' '}
-          <button type="button" className={styles.take} onClick={() => putBack(taken)}>
-            Put it back
-          </button>
-        </p>
-      )}
+      <UndoSnack
+        open={taken !== null}
+        message={`“${taken?.name ?? ''}” was taken away.`}
+        action="Put it back"
+        onUndo={() => taken && putBack(taken)}
+      />
       {here.length === 0 && !keeping && !taken && (
         <p className={styles.quiet}>Nothing kept yet for this {sayPostureName(findPosture(posture))}.</p>
       )}
@@ -99,21 +100,21 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
             </li>
           ) : (
             <li key={one.id}>
-              <button type="button" className={styles.keptOne} onClick={() => onOpen(one)}>
+              <ButtonBase className={styles.keptOne} onClick={() => onOpen(one)}>
                 <SmallFloor body={view.body} stance={toStance(one.stance)} width={60} height={60} />
                 <span>
                   <strong>{one.name}</strong>
                   <KeptVerdict body={view.body} one={one} />
                   {one.note && <small>{one.note}</small>}
                 </span>
-              </button>
+              </ButtonBase>
               <span className={styles.keptTools}>
-                <button type="button" onClick={() => setRenaming(one.id)} aria-label={`Rename ${one.name}`}>
+                <Button onClick={() => setRenaming(one.id)} aria-label={`Rename ${one.name}`}>
                   rename
-                </button>
-                <button type="button" onClick={() => takeAway(one)} aria-label={`Take away ${one.name}`}>
+                </Button>
+                <Button onClick={() => takeAway(one)} aria-label={`Take away ${one.name}`}>
                   take away
-                </button>
+                </Button>
               </span>
             </li>
           ),
@@ -155,12 +156,11 @@ function WordsForm({ name, note, action, onSave, onLeave }: WordsFormProps) {
     <form className={styles.keepForm} onSubmit={submit} onKeyDown={(event) => event.key === 'Escape' && onLeave()}>
       <label>
         Name
-        {/* biome-ignore lint/a11y/noAutofocus: the form was just asked for */}
-        <input name="name" required maxLength={80} defaultValue={name} autoFocus />
+        <Field name="name" required maxLength={80} defaultValue={name} autoFocus />
       </label>
       <label>
         Note
-        <input name="note" maxLength={500} defaultValue={note} placeholder="what to say, what to watch" />
+        <Field name="note" maxLength={500} defaultValue={note} placeholder="what to say, what to watch" />
       </label>
       {problem && <p role="alert">{problem}</p>}
       <div>

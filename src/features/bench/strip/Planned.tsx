@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button'
 import { toMeasures } from '@/formats/posture-document'
 import type { PlannedFor } from '@/server/bench'
 import { sayLevels, sayOwnKind } from '@/words/levels'
@@ -17,9 +18,9 @@ export function Planned({ planned, onOpen }: PlannedProps) {
         <p key={`${one.group} ${one.posture}`}>
           {one.group}, {sayPostureName(findPosture(one.posture))}:{' '}
           {one.stance ? (
-            <button type="button" className={styles.take} onClick={() => onOpen(one)}>
+            <Button className={styles.take} onClick={() => onOpen(one)}>
               {sayPlanned(one)}
-            </button>
+            </Button>
           ) : (
             sayPlanned(one)
           )}

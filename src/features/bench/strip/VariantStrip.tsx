@@ -1,5 +1,7 @@
 'use client'
 
+import Button from '@mui/material/Button'
+import LinearProgress from '@mui/material/LinearProgress'
 import { useMemo } from 'react'
 import { analyse, type Stance, type Variant } from '@/core'
 import { fromStance } from '@/formats/from-core'
@@ -26,27 +28,25 @@ export function VariantStrip({ view, found, searching, progress, isStopped, stop
   return (
     <section className={styles.variants} aria-label="Safer variants" aria-busy={searching}>
       {searching && (
-        <button type="button" className={styles.take} onClick={stop}>
+        <Button className={styles.take} onClick={stop}>
           Stop looking
-        </button>
+        </Button>
       )}
       {isStopped && (
         <p className={styles.quiet}>
           The search was ended.{' '}
-          <button type="button" className={styles.take} onClick={lookAgain}>
+          <Button className={styles.take} onClick={lookAgain}>
             Look again
-          </button>
+          </Button>
         </p>
       )}
       {searching && (
-        <div
+        <LinearProgress
           className={styles.searching}
-          role="progressbar"
+          variant="determinate"
+          value={progress * 100}
           aria-label="Looking for safer variants"
-          aria-valuenow={Math.round(progress * 100)}
-        >
-          <div className={styles.progress} style={{ width: `${progress * 100}%` }} />
-        </div>
+        />
       )}
       {found && !searching && found.set.variants.length === 0 && (
         <p className={styles.quiet}>{sayNothingFound(view, found)}</p>
@@ -85,15 +85,14 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
     <article className={styles.variant} data-stale={stale} aria-label={name}>
       <div className={styles.variantFloor}>
         <SmallFloor body={body} stance={variant.stance} over={of} width={84} height={96} />
-        <button
-          type="button"
+        <Button
           className={styles.take}
           disabled={stale}
           onClick={() => openStance(fromStance(variant.stance))}
           aria-label={`Take this: ${name}, ${VERDICT_WORDS[after.verdict].toLowerCase()}`}
         >
           Take this
-        </button>
+        </Button>
       </div>
       <div>
         <h3>
@@ -126,9 +125,9 @@ function OneByOne({ variant }: { variant: Variant }) {
       <ul>
         {variant.changes.map((change) => (
           <li key={change.what}>
-            <button type="button" className={styles.take} onClick={() => openStance(fromStance(change.alone))}>
+            <Button className={styles.take} onClick={() => openStance(fromStance(change.alone))}>
               {sayChange(change)}
-            </button>
+            </Button>
             : {sayBuys(change.buys)}
           </li>
         ))}

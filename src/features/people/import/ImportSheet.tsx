@@ -1,6 +1,7 @@
 'use client'
 
 import Button from '@mui/material/Button'
+import Checkbox from '@mui/material/Checkbox'
 import { useMemo, useState } from 'react'
 import { InputError } from '@/core'
 import { dayOf } from '@/formats/day'
@@ -18,6 +19,7 @@ import {
   readTable,
 } from '@/records/spreadsheet'
 import { RefusedError } from '@/ui/api/ask'
+import { Pick } from '@/ui/forms/Pick'
 import { type BodyUnits, parseHeight, parseMass } from '@/ui/people/body-units'
 import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
@@ -124,7 +126,7 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
           )}
           {known.length > 0 && (
             <label className={styles.known}>
-              <input type="checkbox" checked={withKnown} onChange={() => setWithKnown(!withKnown)} />
+              <Checkbox checked={withKnown} onChange={() => setWithKnown(!withKnown)} />
               <span>
                 {nameSome(known)} {known.length === 1 ? 'has a name that is' : 'have names that are'} on the list
                 already. Tick to bring {known.length === 1 ? 'this one' : 'them'} in as somebody else.
@@ -240,7 +242,7 @@ function Columns({ table: { headings, rows }, mapping, onChange }: ColumnsProps)
         // biome-ignore lint/suspicious/noArrayIndexKey: a column is its place in the file
         <div key={i} data-used={mapping[i] !== null}>
           <strong>{heading || `column ${i + 1}`}</strong>
-          <select
+          <Pick
             aria-label={`${heading || `column ${i + 1}`} is`}
             value={mapping[i] ?? ''}
             onChange={(event) => choose(i, (event.target.value || null) as Column | null)}
@@ -251,7 +253,7 @@ function Columns({ table: { headings, rows }, mapping, onChange }: ColumnsProps)
                 {sayColumn(column)}
               </option>
             ))}
-          </select>
+          </Pick>
           {rows.slice(0, SHOWN).map((cells, row) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a row is its place in the file
             <small key={row}>{cells[i] || '–'}</small>

@@ -1,8 +1,11 @@
+import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { InputError, PROPORTIONS, type Side } from '@/core'
 import { personDocument } from '@/formats/person-document'
 import { readFigure } from '@/formats/read-figure'
 import type { RecordDocument } from '@/formats/record-document'
+import { Field } from '@/ui/forms/Field'
+import { Pick } from '@/ui/forms/Pick'
 import type { BodyUnits } from '@/ui/people/body-units'
 import { TypedField } from '@/ui/words/TypedField'
 import { ENGLISH } from '@/words/language'
@@ -153,21 +156,21 @@ function LegDifference({ record, change, day }: PartProps) {
       <EntryForm label="Leg lengths" verb="Set it" onEnter={enter} onLeave={() => setOpen(false)}>
         <label>
           Shorter leg
-          <select name="shorter">
+          <Pick name="shorter">
             <option>left</option>
             <option>right</option>
-          </select>
+          </Pick>
         </label>
         <label>
           By, cm (0.1 to 8)
-          <input name="by" required inputMode="decimal" autoComplete="off" />
+          <Field name="by" required inputMode="decimal" autoComplete="off" />
         </label>
         <label>
           How
-          <select name="how">
+          <Pick name="how">
             <option value="lying">measured lying</option>
             <option value="standing">only seen standing</option>
-          </select>
+          </Pick>
         </label>
       </EntryForm>
     )
@@ -181,13 +184,9 @@ function LegDifference({ record, change, day }: PartProps) {
               : `only seen standing (${ENGLISH.day(legDifference.on, day.slice(0, 4))}): it may be a tilted pelvis, so nothing is computed from it until it is measured lying.`
           }`
         : 'Legs taken as equal.'}
-      <button type="button" onClick={() => setOpen(true)}>
-        {legDifference ? 'measure again' : 'one is shorter'}
-      </button>
+      <Button onClick={() => setOpen(true)}>{legDifference ? 'measure again' : 'one is shorter'}</Button>
       {legDifference && (
-        <button type="button" onClick={() => change(({ legDifference: _, ...r }) => r as RecordDocument)}>
-          take away
-        </button>
+        <Button onClick={() => change(({ legDifference: _, ...r }) => r as RecordDocument)}>take away</Button>
       )}
     </p>
   )

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button'
 import { type FormEvent, useState } from 'react'
 import type { Side } from '@/core'
 import { readFigure } from '@/formats/read-figure'
@@ -9,6 +10,8 @@ import {
   listProposals,
   type Proposal,
 } from '@/records/conditions'
+import { Field } from '@/ui/forms/Field'
+import { Pick } from '@/ui/forms/Pick'
 import { saySide } from '@/words/findings'
 import { ENGLISH } from '@/words/language'
 import { sayLimit } from '@/words/limits'
@@ -30,27 +33,25 @@ export function Conditions({ record, change, day }: PartProps) {
             <li key={`${one.condition} ${one.side}`}>
               <strong>{sayHad(one.condition, one.side)}</strong>
               <span className={styles.origin}>since {ENGLISH.day(one.on, day.slice(0, 4))}</span>
-              <button
-                type="button"
+              <Button
                 aria-label={`Take away: ${sayHad(one.condition, one.side)}`}
                 onClick={() => change((r) => ({ ...r, conditions: r.conditions.filter((other) => other !== one) }))}
               >
                 take away
-              </button>
+              </Button>
               {proposals
                 .filter(({ answer, condition, side }) => answer && condition.id === one.condition && side === one.side)
                 .map((proposal) => (
                   <small key={proposal.key}>
                     {sayCautionOf(proposal)} {sayAnswer(proposal)}
-                    <button
-                      type="button"
+                    <Button
                       aria-label={`Ask again: ${sayCautionOf(proposal)}`}
                       onClick={() =>
                         change((r) => ({ ...r, answers: r.answers.filter(({ caution }) => caution !== proposal.key) }))
                       }
                     >
                       ask again
-                    </button>
+                    </Button>
                   </small>
                 ))}
             </li>
@@ -113,33 +114,22 @@ function OneProposal({ proposal, change, day }: PartProps & { proposal: Proposal
       </p>
       {doing ? (
         <form className={styles.actions} onSubmit={submit}>
-          <input
+          <Field
             name="text"
             required
             maxLength={500}
             aria-label={doing === 'declining' ? 'Reason' : 'Another figure'}
             placeholder={doing === 'declining' ? 'why not' : 'another figure'}
-            // biome-ignore lint/a11y/noAutofocus: the form was just asked for
             autoFocus
           />
-          <button type="submit">{doing === 'declining' ? 'Decline' : 'Set it'}</button>
-          <button type="button" onClick={() => setDoing(null)}>
-            Back
-          </button>
+          <Button type="submit">{doing === 'declining' ? 'Decline' : 'Set it'}</Button>
+          <Button onClick={() => setDoing(null)}>Back</Button>
         </form>
       ) : (
         <p className={styles.actions}>
-          <button type="button" onClick={() => change((r) => confirmCaution(r, proposal, { on: day, source }))}>
-            Confirm
-          </button>
-          {typeof limit?.value === 'number' && (
-            <button type="button" onClick={() => setDoing('changing')}>
-              Change
-            </button>
-          )}
-          <button type="button" onClick={() => setDoing('declining')}>
-            Decline
-          </button>
+          <Button onClick={() => change((r) => confirmCaution(r, proposal, { on: day, source }))}>Confirm</Button>
+          {typeof limit?.value === 'number' && <Button onClick={() => setDoing('changing')}>Change</Button>}
+          <Button onClick={() => setDoing('declining')}>Decline</Button>
         </p>
       )}
     </div>
@@ -155,29 +145,21 @@ function ConditionForm({ onAdd }: { onAdd: (condition: string, side: Side | unde
   }
   return (
     <p className={styles.actions}>
-      <select aria-label="A condition" value={id} onChange={(event) => setId(event.target.value)}>
+      <Pick aria-label="A condition" value={id} onChange={(event) => setId(event.target.value)}>
         <option value="">a condition…</option>
         {CONDITIONS.map((one) => (
           <option key={one.id} value={one.id}>
             {sayCondition(one.id)}
           </option>
         ))}
-      </select>
+      </Pick>
       {condition?.sided && (
         <>
-          <button type="button" onClick={() => add('left')}>
-            left
-          </button>
-          <button type="button" onClick={() => add('right')}>
-            right
-          </button>
+          <Button onClick={() => add('left')}>left</Button>
+          <Button onClick={() => add('right')}>right</Button>
         </>
       )}
-      {condition && !condition.sided && (
-        <button type="button" onClick={() => add()}>
-          Add
-        </button>
-      )}
+      {condition && !condition.sided && <Button onClick={() => add()}>Add</Button>}
     </p>
   )
 }

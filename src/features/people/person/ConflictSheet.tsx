@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button'
+import Radio from '@mui/material/Radio'
 import { useState } from 'react'
 import type { RecordDocument } from '@/formats/record-document'
 import { compareRecords, joinRecords, type Version } from '@/records/merge'
@@ -42,8 +43,7 @@ export function ConflictSheet({ base, here, there, groups, onSettle }: ConflictS
             <legend>{sayPart(part.name)}</legend>
             {VERSIONS.map(([of, words]) => (
               <label key={of} data-chosen={version === of}>
-                <input
-                  type="radio"
+                <Radio
                   name={part.name}
                   checked={version === of}
                   onChange={() => setChosen({ ...chosen, [part.name]: of })}

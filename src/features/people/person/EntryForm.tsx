@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button'
 import { type FormEvent, type ReactNode, useState } from 'react'
 import { InputError } from '@/core'
 import { sayError } from '@/words/errors'
@@ -35,10 +36,8 @@ export function EntryForm({ label, verb, onEnter, onLeave, children }: EntryForm
       {children}
       {problem && <p role="alert">{problem}</p>}
       <p className={styles.actions}>
-        <button type="submit">{verb}</button>
-        <button type="button" onClick={onLeave}>
-          Leave it
-        </button>
+        <Button type="submit">{verb}</Button>
+        <Button onClick={onLeave}>Leave it</Button>
       </p>
     </form>
   )

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { SUPPORTS_BY_HELP } from '@/core'
 import { LIMIT_WHATS, type LimitWhat, rowOf } from '@/formats/limit-fields'
@@ -5,6 +6,8 @@ import { parse } from '@/formats/parse'
 import { readFigure } from '@/formats/read-figure'
 import { type LimitEntry, limitEntry, SOURCES } from '@/formats/record-document'
 import type { Binding } from '@/records/binding'
+import { Field } from '@/ui/forms/Field'
+import { Pick } from '@/ui/forms/Pick'
 import { saySupport } from '@/words/findings'
 import { sayBinding, sayLimit, sayLimitName, sayOrigin } from '@/words/limits'
 import { EntryForm } from './EntryForm'
@@ -29,18 +32,18 @@ export function Limits({ change, day, bindings, record }: PartProps & { bindings
                 {sayOrigin(entry, binding.today)}
               </span>
               {record.limits.includes(entry) && (
-                <button type="button" aria-label={`Take away: ${sayBinding(binding)}`} onClick={() => remove(entry)}>
+                <Button aria-label={`Take away: ${sayBinding(binding)}`} onClick={() => remove(entry)}>
                   take away
-                </button>
+                </Button>
               )}
               {entry.note && <small>{entry.note}</small>}
               {outranked.map((other) => (
                 <small key={`${other.source.kind} ${other.on} ${other.value} ${other.side}`}>
                   outranks: {sayLimit(other)} ({sayOrigin(other)})
                   {record.limits.includes(other) && (
-                    <button type="button" aria-label={`Take away: ${sayLimit(other)}`} onClick={() => remove(other)}>
+                    <Button aria-label={`Take away: ${sayLimit(other)}`} onClick={() => remove(other)}>
                       take away
-                    </button>
+                    </Button>
                   )}
                 </small>
               ))}
@@ -59,9 +62,7 @@ export function Limits({ change, day, bindings, record }: PartProps & { bindings
         />
       ) : (
         <p className={styles.actions}>
-          <button type="button" onClick={() => setAdding(true)}>
-            Set a limit
-          </button>
+          <Button onClick={() => setAdding(true)}>Set a limit</Button>
         </p>
       )}
     </section>
@@ -93,51 +94,46 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
     <EntryForm label="A limit" verb="Set it" onEnter={(form) => onAdd(readForm(form, what, day))} onLeave={onLeave}>
       <label>
         What
-        <select
-          value={what}
-          // biome-ignore lint/a11y/noAutofocus: the form was just asked for
-          autoFocus
-          onChange={(event) => setWhat(event.target.value as LimitWhat)}
-        >
+        <Pick value={what} autoFocus onChange={(event) => setWhat(event.target.value as LimitWhat)}>
           {LIMIT_WHATS.map((key) => (
             <option key={key} value={key}>
               {sayLimitName(key)}
             </option>
           ))}
-        </select>
+        </Pick>
       </label>
       {per === 'side' && (
         <label>
           Side
-          <select name="side" defaultValue="">
+          <Pick name="side" defaultValue="">
             <option value="">both</option>
             <option value="left">left</option>
             <option value="right">right</option>
-          </select>
+          </Pick>
         </label>
       )}
       {what === 'loadMaxPct' && (
         <label>
           Order
-          <select name="grade" value={grade} onChange={(event) => setGrade(event.target.value as typeof grade)}>
+          <Pick name="grade" value={grade} onChange={(event) => setGrade(event.target.value as typeof grade)}>
             {GRADES.map(([value, name]) => (
               <option key={value} value={value}>
                 {name}
               </option>
             ))}
-          </select>
+          </Pick>
         </label>
       )}
       {unit === 'support' && (
         <label>
           On
-          <select name="value" defaultValue="chair-back">
+          <Pick name="value" defaultValue="chair-back">
             {SUPPORTS_BY_HELP.map((kind) => (
               <option key={kind} value={kind}>
                 {saySupport(kind)}
               </option>
             ))}
-          </select>
+          </Pick>
         </label>
       )}
       {unit !== 'support' && unit !== 'flag' && (
@@ -149,7 +145,7 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
               : unit === 'share'
                 ? 'Percent of body weight'
                 : 'Seconds'}
-          <input
+          <Field
             key={what === 'loadMaxPct' ? grade : what}
             name="value"
             required
@@ -161,25 +157,25 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
       )}
       <label>
         Source
-        <select name="source" defaultValue="instructor">
+        <Pick name="source" defaultValue="instructor">
           {SOURCES.map((source) => (
             <option key={source} value={source}>
               {SOURCE_NAMES[source]}
             </option>
           ))}
-        </select>
+        </Pick>
       </label>
       <label>
         Whose (name)
-        <input name="who" maxLength={120} autoComplete="off" />
+        <Field name="who" maxLength={120} autoComplete="off" />
       </label>
       <label>
         Said on
-        <input name="on" type="date" defaultValue={day} required />
+        <Field name="on" type="date" defaultValue={day} required />
       </label>
       <label>
         Review on (optional)
-        <input name="review" type="date" />
+        <Field name="review" type="date" />
       </label>
     </EntryForm>
   )

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { InputError } from '@/core'
@@ -8,6 +9,7 @@ import { ask } from '@/ui/api/ask'
 import { download } from '@/ui/files/download'
 import { Sheet } from '@/ui/words/Sheet'
 import { TypedField } from '@/ui/words/TypedField'
+import { UndoSnack } from '@/ui/words/UndoSnack'
 import { sayError } from '@/words/errors'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
@@ -76,12 +78,8 @@ export function Notes({ record, change, id, groups, takeGroups }: NotesProps) {
         />
       </label>
       <p className={styles.actions}>
-        <button type="button" onClick={takeOut}>
-          Record to a file
-        </button>
-        <button type="button" onClick={() => input.current?.click()}>
-          Record from a file
-        </button>
+        <Button onClick={takeOut}>Record to a file</Button>
+        <Button onClick={() => input.current?.click()}>Record from a file</Button>
         <input
           ref={input}
           hidden
@@ -89,34 +87,26 @@ export function Notes({ record, change, id, groups, takeGroups }: NotesProps) {
           accept=".json,application/json"
           onChange={(event) => open(event.target.files?.[0])}
         />
-        <button type="button" onClick={() => change((r) => ({ ...r, archived: !r.archived }))}>
+        <Button onClick={() => change((r) => ({ ...r, archived: !r.archived }))}>
           {record.archived ? 'Bring back from away' : 'Put away'}
-        </button>
-        <button type="button" onClick={() => setAsking(true)}>
-          Delete
-        </button>
+        </Button>
+        <Button onClick={() => setAsking(true)}>Delete</Button>
       </p>
       {problem && <p role="alert">{problem}</p>}
-      {gone && (
-        <p role="status" className={styles.gone}>
-          {record.name} was deleted, and is gone for good when the program is left.{' '}
-          <button type="button" onClick={bringBack}>
-            Bring back
-          </button>
-        </p>
-      )}
+      <UndoSnack
+        open={gone}
+        message={`${record.name} was deleted, and is gone for good when the program is left.`}
+        action="Bring back"
+        onUndo={bringBack}
+      />
       <Sheet title={`Delete ${record.name}?`} open={asking} onClose={() => setAsking(false)}>
         <p>
           The record, what was kept on the bench, and the drafts go. It can be undone until the program is left; then it
           is really gone. Putting away keeps everything.
         </p>
         <p className={styles.actions}>
-          <button type="button" onClick={takeAway}>
-            Delete
-          </button>
-          <button type="button" onClick={() => setAsking(false)}>
-            Keep
-          </button>
+          <Button onClick={takeAway}>Delete</Button>
+          <Button onClick={() => setAsking(false)}>Keep</Button>
         </p>
       </Sheet>
     </section>

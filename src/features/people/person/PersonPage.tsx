@@ -1,5 +1,6 @@
 'use client'
 
+import Button from '@mui/material/Button'
 import { useMemo } from 'react'
 import { findToday } from '@/records/binding'
 import { resolveRecord } from '@/records/resolve'
@@ -61,9 +62,9 @@ export function PersonPage({ kept, house, groups: known, day: served }: PersonPa
             <span role="status" className={styles.saving} data-saved={isThere}>
               {problem ? sayProblem(problem) : isThere ? 'saved' : 'saving…'}
             </span>
-            <button type="button" onClick={undo} disabled={!canUndo}>
+            <Button onClick={undo} disabled={!canUndo}>
               Undo
-            </button>
+            </Button>
           </>
         }
       >

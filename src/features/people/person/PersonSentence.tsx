@@ -1,4 +1,7 @@
-import { type KeyboardEvent, useState } from 'react'
+import Autocomplete from '@mui/material/Autocomplete'
+import ButtonBase from '@mui/material/ButtonBase'
+import InputBase from '@mui/material/InputBase'
+import { useState } from 'react'
 import type { Group } from '@/server/groups'
 import { type BodyUnits, parseHeight, parseMass, sayHeight, sayMass } from '@/ui/people/body-units'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
@@ -147,42 +150,37 @@ function Groups({ record, change, groups, takeGroups }: PartProps & GroupsProps)
       {record.groups.map((id, i) => (
         <span key={id}>
           {i > 0 && ', '}
-          <button
-            type="button"
+          <ButtonBase
             className={words.word}
             title="press to leave this group"
             aria-label={`Leave ${nameOf(id)}`}
             onClick={() => change((r) => ({ ...r, groups: r.groups.filter((one) => one !== id) }))}
           >
             {nameOf(id)}
-          </button>
+          </ButtonBase>
         </span>
       ))}{' '}
       {adding ? (
-        <>
-          <input
-            className={styles.joining}
-            aria-label="Group to join"
-            list="groups"
-            // biome-ignore lint/a11y/noAutofocus: the word was just pressed to be typed
-            autoFocus
-            onBlur={(event) => join(event.currentTarget.value)}
-            onKeyDown={(event: KeyboardEvent<HTMLInputElement>) => {
-              if (event.key === 'Enter') join(event.currentTarget.value)
-              if (event.key === 'Escape') setAdding(false)
-            }}
-          />
-          <datalist id="groups">
-            {groups.map(({ id, name }) => (
-              <option key={id} value={name} />
-            ))}
-          </datalist>
-        </>
+        <Autocomplete
+          className={styles.joining}
+          freeSolo
+          openOnFocus
+          options={groups.filter(({ id }) => !record.groups.includes(id)).map(({ name }) => name)}
+          onChange={(_, name) => join(name ?? '')}
+          onBlur={(event) => join((event.target as HTMLInputElement).value)}
+          onKeyDown={(event) => event.key === 'Escape' && setAdding(false)}
+          renderInput={({ slotProps }) => (
+            <InputBase
+              ref={slotProps.input.ref}
+              slotProps={{ input: { ...slotProps.htmlInput, 'aria-label': 'Group to join', autoFocus: true } }}
+            />
+          )}
+        />
       ) : (
         <span className={words.stay}>
-          <button type="button" className={`${words.word} ${styles.quietWord}`} onClick={() => setAdding(true)}>
+          <ButtonBase className={`${words.word} ${styles.quietWord}`} onClick={() => setAdding(true)}>
             + group
-          </button>
+          </ButtonBase>
           .
         </span>
       )}

@@ -1,9 +1,12 @@
+import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { parse } from '@/formats/parse'
 import { readFigure } from '@/formats/read-figure'
 import { TEST_IDS, type TestEntry, type TestId, testEntry } from '@/formats/record-document'
 import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
 import { type Effects, proposeFamily } from '@/records/test-effects'
+import { Field } from '@/ui/forms/Field'
+import { Pick } from '@/ui/forms/Pick'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import { capital } from '@/words/lists'
@@ -45,12 +48,12 @@ export function Tests({ record, change, day, effects }: PartProps & { effects: E
                 <small>{ENGLISH.day(last.on, day.slice(0, 4))}</small>
               </span>
               <span className={styles.actions}>
-                <button type="button" aria-label={`${name} again`} onClick={() => setAdding(id)}>
+                <Button aria-label={`${name} again`} onClick={() => setAdding(id)}>
                   again
-                </button>
-                <button type="button" aria-label={`Take away the last ${name}`} onClick={() => remove(last)}>
+                </Button>
+                <Button aria-label={`Take away the last ${name}`} onClick={() => remove(last)}>
                   take away
-                </button>
+                </Button>
               </span>
             </li>
           )
@@ -76,9 +79,7 @@ export function Tests({ record, change, day, effects }: PartProps & { effects: E
         />
       ) : (
         <p className={styles.actions}>
-          <button type="button" onClick={() => setAdding('functional-reach')}>
-            Enter a test
-          </button>
+          <Button onClick={() => setAdding('functional-reach')}>Enter a test</Button>
         </p>
       )}
     </section>
@@ -185,40 +186,33 @@ function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
     <EntryForm label="A test" verb="Enter it" onEnter={enter} onLeave={onLeave}>
       <label>
         Test
-        <select value={id} onChange={(event) => setId(event.target.value as TestId)}>
+        <Pick value={id} onChange={(event) => setId(event.target.value as TestId)}>
           {TEST_IDS.map((one) => (
             <option key={one} value={one}>
               {sayTest(one)}
             </option>
           ))}
-        </select>
+        </Pick>
       </label>
       {unit !== 'seen' && (
         <label>
           Trials ({sayTestHow(id)})
-          <input
-            name="trials"
-            required
-            autoComplete="off"
-            placeholder="24; 25"
-            // biome-ignore lint/a11y/noAutofocus: the form was just asked for
-            autoFocus
-          />
+          <Field name="trials" required autoComplete="off" placeholder="24; 25" autoFocus />
         </label>
       )}
       {id === 'chair-stand' && (
         <label>
           Seat height, cm (optional)
-          <input name="seat" inputMode="decimal" autoComplete="off" />
+          <Field name="seat" inputMode="decimal" autoComplete="off" />
         </label>
       )}
       <label>
         On
-        <input name="on" type="date" defaultValue={day} required />
+        <Field name="on" type="date" defaultValue={day} required />
       </label>
       <label>
         By (optional)
-        <input name="by" maxLength={120} autoComplete="off" />
+        <Field name="by" maxLength={120} autoComplete="off" />
       </label>
     </EntryForm>
   )

@@ -1,4 +1,6 @@
+import ButtonBase from '@mui/material/ButtonBase'
 import { type KeyboardEvent, useRef, useState } from 'react'
+import { Field } from '@/ui/forms/Field'
 import { useTaking } from '@/ui/words/use-taking'
 import words from '@/ui/words/words.module.css'
 import styles from './person.module.css'
@@ -34,18 +36,17 @@ export function TextWord({ label, value, onChange, most = 120, live = true }: Te
   }
   if (!typing) {
     return (
-      <button type="button" className={words.word} aria-label={`${label}: ${value}`} onClick={begin}>
+      <ButtonBase className={words.word} aria-label={`${label}: ${value}`} onClick={begin}>
         {value}
-      </button>
+      </ButtonBase>
     )
   }
   return (
-    <input
+    <Field
       className={styles.typing}
       aria-label={label}
       defaultValue={value}
       maxLength={most}
-      // biome-ignore lint/a11y/noAutofocus: the word was just pressed to be typed
       autoFocus
       onFocus={(event) => event.currentTarget.select()}
       onChange={(event) => type(event.currentTarget.value)}

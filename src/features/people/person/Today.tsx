@@ -1,6 +1,8 @@
+import Button from '@mui/material/Button'
 import { type FormEvent, useState } from 'react'
 import type { TodayEntry } from '@/formats/record-document'
 import { liftToday, lowerToday, proposeToday, TODAY_REASONS } from '@/records/today'
+import { Field } from '@/ui/forms/Field'
 import { sayToday } from '@/words/limits'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
@@ -27,13 +29,9 @@ export function Today({ record, change, day, lowered }: PartProps & { lowered: T
             limits are back by themselves.
           </p>
           <p className={styles.actions}>
-            <button type="button" onClick={() => change((r) => liftToday(r, day))}>
-              Back to usual now
-            </button>
+            <Button onClick={() => change((r) => liftToday(r, day))}>Back to usual now</Button>
             {!lowered.seatedOnly && (
-              <button type="button" onClick={() => lower(lowered.reason, { seatedOnly: true })}>
-                Sits today
-              </button>
+              <Button onClick={() => lower(lowered.reason, { seatedOnly: true })}>Sits today</Button>
             )}
           </p>
         </>
@@ -41,26 +39,17 @@ export function Today({ record, change, day, lowered }: PartProps & { lowered: T
         <p className={styles.actions}>
           As usual. Arrived{' '}
           {TODAY_REASONS.map((reason) => (
-            <button key={reason} type="button" onClick={() => lower(reason)}>
+            <Button key={reason} type="button" onClick={() => lower(reason)}>
               {sayToday(reason)}
-            </button>
+            </Button>
           ))}
           {other ? (
             <form onSubmit={submit}>
-              <input
-                name="reason"
-                aria-label="Reason"
-                maxLength={200}
-                placeholder="why"
-                // biome-ignore lint/a11y/noAutofocus: the form was just asked for
-                autoFocus
-              />
-              <button type="submit">Lower</button>
+              <Field name="reason" aria-label="Reason" maxLength={200} placeholder="why" autoFocus />
+              <Button type="submit">Lower</Button>
             </form>
           ) : (
-            <button type="button" onClick={() => setOther(true)}>
-              other…
-            </button>
+            <Button onClick={() => setOther(true)}>other…</Button>
           )}
         </p>
       )}

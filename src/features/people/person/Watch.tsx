@@ -1,4 +1,7 @@
+import Button from '@mui/material/Button'
+import Checkbox from '@mui/material/Checkbox'
 import { COMPLAINTS, EYE_SIGNS } from '@/records/eye-signs'
+import { Pick } from '@/ui/forms/Pick'
 import { ENGLISH } from '@/words/language'
 import { sayComplaint, sayLookAt, saySign } from '@/words/records'
 import type { PartProps } from './part-props'
@@ -28,7 +31,7 @@ export function Watch({ record, change, day, signs }: PartProps & { signs: reado
           const since = current.find((one) => one.sign === sign)?.on
           return (
             <label key={sign} data-on={since !== undefined}>
-              <input type="checkbox" checked={since !== undefined} onChange={() => tick(sign)} /> {saySign(sign)}
+              <Checkbox checked={since !== undefined} onChange={() => tick(sign)} /> {saySign(sign)}
               {since && <small>{ENGLISH.day(since, day.slice(0, 4))}</small>}
             </label>
           )
@@ -48,14 +51,14 @@ export function Watch({ record, change, day, signs }: PartProps & { signs: reado
             />{' '}
             ({ENGLISH.day(one.on, day.slice(0, 4))}). {lookAt && `Look at: ${lookAt}.`}{' '}
             {ENGLISH.say('watch.toClinician')}{' '}
-            <button type="button" aria-label={`Gone: ${name}`} onClick={() => put(one, { gone: day })}>
+            <Button aria-label={`Gone: ${name}`} onClick={() => put(one, { gone: day })}>
               gone
-            </button>
+            </Button>
           </p>
         )
       })}
       <p className={styles.actions}>
-        <select
+        <Pick
           aria-label="A complaint"
           value=""
           onChange={(event) => {
@@ -69,7 +72,7 @@ export function Watch({ record, change, day, signs }: PartProps & { signs: reado
               {sayComplaint(id)}
             </option>
           ))}
-        </select>
+        </Pick>
       </p>
     </section>
   )
