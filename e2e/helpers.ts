@@ -4,7 +4,11 @@ export const choose = async (page: Page, word: RegExp, item: RegExp | string) =>
   await page.getByRole('button', { name: word }).click()
   // A name said whole is meant whole: an own posture may have a shipped one's name in its own.
   const exact = typeof item === 'string'
-  await page.getByRole('menuitem', { name: item, exact }).first().click()
+  const [few, many] = [
+    page.getByRole('menuitemradio', { name: item, exact }),
+    page.getByRole('option', { name: item, exact }),
+  ]
+  await few.or(many).first().click()
 }
 
 export const verdict = (page: Page) => page.getByTestId('verdict')

@@ -57,11 +57,11 @@ test('a hand on a chair back is placed, moved, and taken away, and the margin an
 test('lengths are said in other units, feet snap to tape lines, and the rose is drawn', async ({ page }) => {
   await openBench(page, /Tomasz Ferrow/)
   await page.getByRole('button', { name: /unit of lengths/ }).click()
-  await page.getByRole('menuitem', { name: 'shoulder widths' }).click()
+  await page.getByRole('menuitemradio', { name: 'shoulder widths' }).click()
   // The long upright frame sets the feet 0.8 shoulder widths apart.
   await expect(number(page, 'Track width')).toHaveText('0.8 shoulders')
   await page.getByRole('button', { name: /unit of lengths/ }).click()
-  await page.getByRole('menuitem', { name: 'centimetres' }).click()
+  await page.getByRole('menuitemradio', { name: 'centimetres' }).click()
   await page.getByRole('button', { name: 'Tape lines' }).click()
   await expect(page.locator('svg text', { hasText: 'shoulder width' })).toBeVisible()
   const foot = page
@@ -236,4 +236,21 @@ test('text twice as large still fits the page', async ({ page }) => {
   await page.addStyleTag({ content: 'html { font-size: 200% }' })
   await page.waitForTimeout(300)
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280)
+})
+
+test('somebody among many is found by typing, by name before what is said of them, and by keys alone', async ({
+  page,
+}) => {
+  await openBench(page, /Tomasz Ferrow/)
+  await page.getByRole('button', { name: /^Person:/ }).click()
+  await page.keyboard.type('ke')
+  // Keziah is called so; of Calla it is only said that she broke an ankle.
+  await expect(page.getByRole('option').first()).toContainText('Keziah Underhill')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'Person: Keziah Underhill' })).toBeVisible()
+  await page.getByRole('button', { name: /^Posture:/ }).click()
+  await page.keyboard.type('nothing of the kind')
+  await expect(page.getByText('Nothing here is called that.')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('listbox')).toBeHidden()
 })

@@ -285,7 +285,7 @@ test('pages carry strict headers, and a write from another site is refused', asy
 test('a group gets another name and keeps its people; somebody joins a new one', async ({ page }) => {
   const choose = async (group: string) => {
     await page.getByRole('button', { name: /^Group/ }).click()
-    await page.getByRole('menuitem', { name: group }).click()
+    await page.getByRole('menuitemradio', { name: group }).click()
   }
   await page.goto('/people')
   await choose('Second Launch')

@@ -18,7 +18,11 @@ const browser = await chromium.launch({
 
 const choose = async (page, word, item) => {
   await page.getByRole('button', { name: word }).click()
-  await page.getByRole('menuitem', { name: item }).click()
+  await page
+    .getByRole('menuitemradio', { name: item })
+    .or(page.getByRole('option', { name: item }))
+    .first()
+    .click()
 }
 
 const keep = async (page, name, note) => {

@@ -28,6 +28,9 @@ export const PROPORTIONS = {
   fist: 0.05,
 } as const
 
+/** How far the hips of somebody seated are above the seat, as a fraction of stature. */
+export const HIP_ABOVE_SEAT = 0.05
+
 const SHOULDER_CENTRES_OF_BIACROMIAL = 0.889
 
 const NONE = Number.POSITIVE_INFINITY

@@ -1,6 +1,7 @@
 import { findCauses } from '../balance/balance'
 import type { EdgeCause } from '../balance/cause'
 import { INPUT_SD } from '../balance/uncertainty'
+import { HIP_ABOVE_SEAT } from '../body/body'
 import { type Footing, shareOf } from '../stance/footing'
 import { calcTrack } from '../stance/layout'
 import type { Says, StanceRule } from './rule'
@@ -135,7 +136,7 @@ const rise: StanceRule = {
     const from = body.person.limits?.riseFrom
     if (from === undefined || stance.seat) return null
     const value = Math.min(legs.left.hipHeight, legs.right.hipHeight)
-    const limit = from + SEAT_TO_HIP * body.stature
+    const limit = from + HIP_ABOVE_SEAT * body.stature
     if (!(value < limit - 1e-9)) return null
     return {
       severity: 'caution',
@@ -148,9 +149,6 @@ const rise: StanceRule = {
     }
   },
 }
-
-/** The hips are this much above a seat, as a fraction of stature. */
-const SEAT_TO_HIP = 0.05
 
 const narrow: StanceRule = {
   id: 'foot.narrow',

@@ -354,9 +354,19 @@ describe('the rules', () => {
   })
 
   it('is close by a loaded joint’s caution, and not by a light one’s', () => {
-    const stiff = { limits: { hipOutwardMax: 10 * DEG }, person: { usableAlong: 0.6, swayReserve: 0.001 } }
-    const wide = { ...feet(-0.3, 0.3, 25), ...bent(45) }
-    expect(find({ ...stiff, stance: { ...wide, loadLeft: 0.5 } }).verdict).toBe('close')
+    const stiff = { left: { hipOutwardMax: 10 * DEG }, right: { hipOutwardMax: 90 * DEG } }
+    const at = (loadLeft: number) =>
+      find({
+        limits: stiff,
+        person: { usableAlong: 0.6, swayReserve: 0.001, swayReserveOneFoot: 0.001 },
+        stance: { ...feet(-0.2, 0.2, 25), height: { kneeFlexion: 30 * DEG, leg: 'right' }, loadLeft },
+      })
+    for (const loadLeft of [0.5, 0.21, 0.19]) {
+      const cautions = at(loadLeft).findings.filter((f) => f.severity === 'caution')
+      expect(cautions.map((f) => f.side)).toContain('left')
+      expect(cautions.map((f) => f.side)).not.toContain('right')
+    }
+    expect([0.5, 0.21, 0.19].map((loadLeft) => at(loadLeft).verdict)).toEqual(['close', 'close', 'holds'])
   })
 
   it('asks half as much again of closed eyes, and six tenths on one foot', () => {

@@ -1,4 +1,4 @@
-import type { Body } from '../body/body'
+import { type Body, HIP_ABOVE_SEAT } from '../body/body'
 import type { SegmentKind } from '../body/segments'
 import { type BySide, bySide, DEG, SIDES, type Side, type Vec2, type Vec3 } from '../conventions'
 import { InputError } from '../errors'
@@ -34,7 +34,6 @@ const MOST_STEPS = 50
 /** Moving the pelvis 1 cm moves the centre of mass about 0.85 to 0.95 cm. */
 const GAIN = 1 / 0.9
 const FLEXION_MOST = 140 * DEG
-const SEAT_PELVIS_ABOVE = 0.05
 
 /** A leg that cannot reach: which one, and its horizontal distance less its length. */
 export class UnreachableError extends InputError {
@@ -89,7 +88,7 @@ function moveHips(body: Body, legs: BySide<Leg>, axes: PelvisAxes, x: number, y:
 
 function sit(body: Body, stance: Stance, legs: BySide<Leg>, axes: PelvisAxes): Vec3 {
   const seat = stance.seat as NonNullable<Stance['seat']>
-  const z = seat.height + SEAT_PELVIS_ABOVE * body.stature
+  const z = seat.height + HIP_ABOVE_SEAT * body.stature
   moveHips(body, legs, axes, seat.at[0], seat.at[1])
   for (const side of SIDES) legs[side].place(z)
   return [seat.at[0], seat.at[1], z]

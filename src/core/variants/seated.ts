@@ -1,11 +1,10 @@
-import type { Body } from '../body/body'
+import { type Body, HIP_ABOVE_SEAT } from '../body/body'
 import { DEG } from '../conventions'
 import type { Stance } from '../stance/stance'
 import { makeStandingStance } from '../stance/standing'
 
 /** How much higher than the knee the seat is, so that the thigh falls a little. */
 const SEAT_ABOVE_KNEE = 0.02
-const PELVIS_ABOVE_SEAT = 0.05
 
 /** The seated form: a firm chair a little higher than the knee, feet flat under the knees, a shoulder width apart. */
 export function makeSeated(body: Body, from?: Stance): Stance {
@@ -13,7 +12,7 @@ export function makeSeated(body: Body, from?: Stance): Stance {
   const thigh = (body.thigh.left + body.thigh.right) / 2
   const ankle = (body.ankleHeight.left + body.ankleHeight.right) / 2
   const height = ankle + shank + SEAT_ABOVE_KNEE
-  const fall = SEAT_ABOVE_KNEE + PELVIS_ABOVE_SEAT * body.stature
+  const fall = SEAT_ABOVE_KNEE + HIP_ABOVE_SEAT * body.stature
   const ahead = Math.sqrt(Math.max(0, thigh ** 2 - fall ** 2))
   const standing = makeStandingStance(body)
   const half = body.shoulderWidth / 2

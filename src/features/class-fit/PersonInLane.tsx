@@ -1,6 +1,9 @@
 'use client'
 
 import { useDraggable } from '@dnd-kit/core'
+import ChairAltOutlined from '@mui/icons-material/ChairAltOutlined'
+import PersonOutlined from '@mui/icons-material/PersonOutlined'
+import PushPinOutlined from '@mui/icons-material/PushPinOutlined'
 import ButtonBase from '@mui/material/ButtonBase'
 import Tooltip from '@mui/material/Tooltip'
 import type { KeyboardEvent } from 'react'
@@ -48,13 +51,13 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
             <span className={styles.forEars}>
               {` ${VERDICT_WORDS[verdict].toLowerCase()}${support ? `, ${support}` : ''}${pinned ? ', put here by hand' : ''}${estimated ? `, ${BY_ESTIMATE}` : ''}`}
             </span>
-            {pinned && <PinMark />}
+            {pinned && <PushPinOutlined className={styles.pin} aria-hidden />}
           </span>
           {analysis && <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />}
           <span className={styles.beside}>
-            {support === 'chair' && <ChairMark />}
+            {support === 'chair' && <ChairAltOutlined className={styles.thing} aria-hidden />}
             {support === 'wall' && <WallMark />}
-            {member.person.helperBeside && <HelperMark />}
+            {member.person.helperBeside && <PersonOutlined className={styles.thing} aria-hidden />}
           </span>
           {joined && <small>new here: proposed</small>}
           {lowered && <small>{lowered}</small>}
@@ -65,45 +68,11 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
   )
 }
 
-function ChairMark() {
-  return (
-    <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true" stroke="var(--wood)" fill="none">
-      <rect x="2" y="1.5" width="16" height="3.4" rx="1" fill="var(--wood)" />
-      <rect x="3.5" y="6.5" width="13" height="12" rx="2" strokeWidth="1.6" />
-    </svg>
-  )
-}
-
 function WallMark() {
   return (
     <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
       <rect x="14" y="1" width="4" height="18" fill="var(--wood)" />
       <path d="M3 10h9m-4 -4l4 4l-4 4" fill="none" stroke="var(--wood)" strokeWidth="1.8" />
-    </svg>
-  )
-}
-
-function HelperMark() {
-  return (
-    <svg
-      width="20"
-      height="20"
-      viewBox="0 0 20 20"
-      aria-hidden="true"
-      fill="none"
-      stroke="var(--wood)"
-      strokeWidth="1.8"
-    >
-      <circle cx="10" cy="5.5" r="3.4" />
-      <path d="M3.5 18.5c0 -5.5 3 -8 6.500 -8s6.500 2.500 6.500 8" />
-    </svg>
-  )
-}
-
-function PinMark() {
-  return (
-    <svg width="10" height="14" viewBox="0 0 10 14" aria-hidden="true">
-      <path d="M5 13V7M1.500 7h7M3 1h4v6H3z" fill="none" stroke="var(--clay)" strokeWidth="1.500" />
     </svg>
   )
 }

@@ -1,3 +1,4 @@
+import VisibilityOutlined from '@mui/icons-material/VisibilityOutlined'
 import { memo } from 'react'
 import type { RosterRow } from '@/server/roster'
 import { SmallVial } from '@/ui/vial/SmallVial'
@@ -53,11 +54,4 @@ function sayStanding(standing: RosterRow['standing']): string {
 }
 
 /** Seen standing, while only an estimate says otherwise: an eye, and no verdict. */
-function SeenMark() {
-  return (
-    <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
-      <path d="M1.5 10q8.5 -9 17 0q-8.5 9 -17 0z" fill="none" stroke="var(--ink-soft)" strokeWidth="1.8" />
-      <circle cx="10" cy="10" r="2.6" fill="var(--ink-soft)" />
-    </svg>
-  )
-}
+const SeenMark = () => <VisibilityOutlined sx={{ fontSize: 20, color: 'var(--ink-soft)' }} aria-hidden />

@@ -1,5 +1,15 @@
 import { createTheme } from '@mui/material/styles'
 
+/** One of several to choose from, in a menu or a list. */
+const CHOICE = {
+  minHeight: 44,
+  borderRadius: 3,
+  fontSize: '1.0625rem',
+  whiteSpace: 'normal',
+  '&.Mui-selected, &.Mui-selected:hover': { background: 'var(--tide-wash)', fontWeight: 650 },
+  '&:hover, &.Mui-focusVisible': { background: 'var(--paper-deep)' },
+} as const
+
 /**
  * MUI as this product wears it: colours are the custom properties of tokens.css, so that light and dark are one theme
  * and drawings and controls share them.
@@ -102,32 +112,22 @@ export const theme = createTheme({
         },
       },
     },
-    MuiMenu: {
-      defaultProps: { transitionDuration: 0 },
+    MuiPopover: {
       styleOverrides: {
         paper: {
           border: '1.5px solid var(--ink)',
           borderRadius: 4,
           boxShadow: 'none',
+          color: 'var(--ink)',
           background: 'var(--paper)',
           backgroundImage: 'none',
           marginTop: 6,
         },
-        list: { padding: 4 },
       },
     },
-    MuiMenuItem: {
-      styleOverrides: {
-        root: {
-          minHeight: 44,
-          borderRadius: 3,
-          fontSize: '1.0625rem',
-          whiteSpace: 'normal',
-          '&.Mui-selected, &.Mui-selected:hover': { background: 'var(--tide-wash)', fontWeight: 650 },
-          '&:hover, &.Mui-focusVisible': { background: 'var(--paper-deep)' },
-        },
-      },
-    },
+    MuiMenu: { defaultProps: { transitionDuration: 0 }, styleOverrides: { list: { padding: 4 } } },
+    MuiMenuItem: { styleOverrides: { root: CHOICE } },
+    MuiListItemButton: { styleOverrides: { root: { ...CHOICE, flexGrow: 0, padding: '6px 16px' } } },
     MuiTooltip: {
       styleOverrides: { tooltip: { background: 'var(--ink)', color: 'var(--paper)', fontSize: '0.9375rem' } },
     },

@@ -9,10 +9,10 @@ import { toPerson, toStance } from '@/formats/to-core'
 import { download } from '@/ui/files/download'
 import { drawTrueScale } from '@/ui/floor/true-scale'
 import { sayError } from '@/words/errors'
-import styles from '../bench.module.css'
 import { useLibrary } from '../state/library'
 import { openOnBench, openStance, useBench } from '../state/store'
 import type { OnBenchView } from '../state/use-analysis'
+import styles from './files.module.css'
 import { NewPostureSheet } from './NewPostureSheet'
 
 /** A stance to a file and from one, and the floor at true scale. */

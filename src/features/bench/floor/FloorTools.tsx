@@ -32,6 +32,8 @@ export function FloorTools() {
         {LENGTH_UNITS.map((one) => (
           <MenuItem
             key={one}
+            role="menuitemradio"
+            aria-checked={one === unit}
             selected={one === unit}
             onClick={() => {
               changeFloorView({ unit: one })

@@ -4,10 +4,10 @@ import { ARM_PRESET_IDS, type Contact, SIDES, type Side } from '@/core'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { sayArms } from '@/words/postures'
-import styles from '../bench.module.css'
 import { findArmPreset, setArm, setArmPreset, setContact, setPressure, setTrunk } from '../state/edits'
 import { beginDrag, endDrag, setStance, useBench } from '../state/store'
 import type { OnBenchView } from '../state/use-analysis'
+import styles from './fine.module.css'
 import { HandWords } from './HandWords'
 
 const drag = { onDragStart: beginDrag, onDragEnd: endDrag }

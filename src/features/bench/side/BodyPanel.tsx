@@ -6,12 +6,12 @@ import { useEffect, useRef, useState } from 'react'
 import { type Analysis, DEG, findFullerSide } from '@/core'
 import type { Look } from '@/ui/figure/solid/TurningFigure'
 import { useTheme } from '@/ui/theme/use-theme'
-import styles from '../bench.module.css'
 import { setKneeBend } from '../state/edits'
 import { usePointing } from '../state/pointing'
 import { beginDrag, endDrag, setStance } from '../state/store'
 import { useKeys } from '../state/use-keys'
 import { FlatPair } from './FlatPair'
+import styles from './side.module.css'
 
 const TurningFigure = dynamic(() => import('@/ui/figure/solid/TurningFigure'), { ssr: false })
 

@@ -22,9 +22,10 @@ import { sayToday } from '@/words/limits'
 import { capital } from '@/words/lists'
 import { restsOnEstimate, worstFirst } from '@/words/reasons'
 import { sayEffect, saySign } from '@/words/records'
-import styles from '../bench.module.css'
+import shared from '../shared.module.css'
 import { pointAt } from '../state/pointing'
 import type { OnBenchView } from '../state/use-analysis'
+import styles from './side.module.css'
 
 type FindingsProps = { view: OnBenchView; person: BenchPerson | null; allShown: boolean; onAll: () => void }
 
@@ -61,7 +62,7 @@ export function Findings({ view, person, allShown, onAll }: FindingsProps) {
       {estimated && <p className={styles.measure}>{describeEstimate(analysis)}</p>}
       {best && <p className={styles.measure}>{describeMeasurement(best)}</p>}
       {sorted.filter(({ severity }) => severity === 'note').map(note)}
-      <Button className={styles.take} aria-expanded={allShown} onClick={onAll}>
+      <Button className={shared.take} aria-expanded={allShown} onClick={onAll}>
         {allShown ? 'Away with the readings' : 'All readings'}
       </Button>
       {person && <AboutPerson person={person} />}

@@ -5,8 +5,8 @@ import { type Analysis, DEG, type Vec3 } from '@/core'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_FRONT, FROM_RIGHT, see, type View, viewFrom } from '@/ui/figure/view'
 import { useSize } from '@/ui/floor/stage/use-size'
-import styles from '../bench.module.css'
 import { usePointing } from '../state/pointing'
+import styles from './side.module.css'
 
 const LABEL_SPACE = 26
 const FLOOR_SPACE = 34

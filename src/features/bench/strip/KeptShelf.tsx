@@ -12,11 +12,12 @@ import { Field } from '@/ui/forms/Field'
 import { UndoSnack } from '@/ui/words/UndoSnack'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { sayPostureName } from '@/words/postures'
-import styles from '../bench.module.css'
+import shared from '../shared.module.css'
 import { keepStance, rewordKept, takeAwayKept } from '../state/api'
 import { findPosture } from '../state/library'
 import { useBench } from '../state/store'
 import type { OnBenchView } from '../state/use-analysis'
+import styles from './strip.module.css'
 
 type KeptShelfProps = {
   view: OnBenchView
@@ -68,7 +69,7 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
         <div className={styles.shelfHead}>
           <h2>Kept</h2>
           {kept.length > 0 && (
-            <Button className={styles.take} onClick={onCompare}>
+            <Button className={shared.take} onClick={onCompare}>
               Compare
             </Button>
           )}
@@ -84,7 +85,7 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
         onUndo={() => taken && putBack(taken)}
       />
       {here.length === 0 && !keeping && !taken && (
-        <p className={styles.quiet}>Nothing kept yet for this {sayPostureName(findPosture(posture))}.</p>
+        <p className={shared.quiet}>Nothing kept yet for this {sayPostureName(findPosture(posture))}.</p>
       )}
       <ul>
         {here.map((one) =>

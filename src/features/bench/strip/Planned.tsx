@@ -3,8 +3,9 @@ import { toMeasures } from '@/formats/posture-document'
 import type { PlannedFor } from '@/server/bench'
 import { sayLevels, sayOwnKind } from '@/words/levels'
 import { sayPostureName } from '@/words/postures'
-import styles from '../bench.module.css'
+import shared from '../shared.module.css'
 import { findPosture } from '../state/library'
+import styles from './strip.module.css'
 
 type PlannedProps = { planned: readonly PlannedFor[]; onOpen: (planned: PlannedFor) => void }
 
@@ -18,7 +19,7 @@ export function Planned({ planned, onOpen }: PlannedProps) {
         <p key={`${one.group} ${one.posture}`}>
           {one.group}, {sayPostureName(findPosture(one.posture))}:{' '}
           {one.stance ? (
-            <Button className={styles.take} onClick={() => onOpen(one)}>
+            <Button className={shared.take} onClick={() => onOpen(one)}>
               {sayPlanned(one)}
             </Button>
           ) : (

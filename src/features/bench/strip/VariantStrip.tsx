@@ -14,10 +14,11 @@ import { uncapital } from '@/words/lists'
 import { sayPosture } from '@/words/postures'
 import { worstFirst } from '@/words/reasons'
 import { sayBuys, sayNote } from '@/words/variants'
-import styles from '../bench.module.css'
+import shared from '../shared.module.css'
 import { findPosture } from '../state/library'
 import { openStance, useBench } from '../state/store'
 import type { OnBenchView } from '../state/use-analysis'
+import styles from './strip.module.css'
 import type { useVariants, VariantsFound } from './use-variants'
 
 type VariantStripProps = { view: OnBenchView } & ReturnType<typeof useVariants>
@@ -28,14 +29,14 @@ export function VariantStrip({ view, found, searching, progress, isStopped, stop
   return (
     <section className={styles.variants} aria-label="Safer variants" aria-busy={searching}>
       {searching && (
-        <Button className={styles.take} onClick={stop}>
+        <Button className={shared.take} onClick={stop}>
           Stop looking
         </Button>
       )}
       {isStopped && (
-        <p className={styles.quiet}>
+        <p className={shared.quiet}>
           The search was ended.{' '}
-          <Button className={styles.take} onClick={lookAgain}>
+          <Button className={shared.take} onClick={lookAgain}>
             Look again
           </Button>
         </p>
@@ -49,12 +50,12 @@ export function VariantStrip({ view, found, searching, progress, isStopped, stop
         />
       )}
       {found && !searching && found.set.variants.length === 0 && (
-        <p className={styles.quiet}>{sayNothingFound(view, found)}</p>
+        <p className={shared.quiet}>{sayNothingFound(view, found)}</p>
       )}
       {found?.set.cut && !searching && (
-        <p className={styles.quiet}>It took too long and was ended: this is the best that was found until then.</p>
+        <p className={shared.quiet}>It took too long and was ended: this is the best that was found until then.</p>
       )}
-      {!found && searching && <p className={styles.quiet}>Looking for what would make it safer…</p>}
+      {!found && searching && <p className={shared.quiet}>Looking for what would make it safer…</p>}
       {found?.set.variants.map((variant) => (
         <OneVariant key={variant.kind} view={view} variant={variant} of={found.of} stale={searching} />
       ))}
@@ -86,7 +87,7 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
       <div className={styles.variantFloor}>
         <SmallFloor body={body} stance={variant.stance} over={of} width={84} height={96} />
         <Button
-          className={styles.take}
+          className={shared.take}
           disabled={stale}
           onClick={() => openStance(fromStance(variant.stance))}
           aria-label={`Take this: ${name}, ${VERDICT_WORDS[after.verdict].toLowerCase()}`}
@@ -125,7 +126,7 @@ function OneByOne({ variant }: { variant: Variant }) {
       <ul>
         {variant.changes.map((change) => (
           <li key={change.what}>
-            <Button className={styles.take} onClick={() => openStance(fromStance(change.alone))}>
+            <Button className={shared.take} onClick={() => openStance(fromStance(change.alone))}>
               {sayChange(change)}
             </Button>
             : {sayBuys(change.buys)}
