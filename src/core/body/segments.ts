@@ -3,7 +3,7 @@
  *
  * Masses: de Leva, J Biomech 29 (1996) 1223-1230, table 4. Centres: fraction of the segment's length from its first
  * end; trunk and thigh re-expressed so that the centre keeps de Leva's height in standing on the skeleton of
- * `proportions.ts`, the others de Leva's own.
+ * `PROPORTIONS`, the others de Leva's own.
  */
 export type Sex = 'female' | 'male' | 'unspecified'
 

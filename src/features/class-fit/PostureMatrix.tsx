@@ -1,6 +1,7 @@
 'use client'
 
 import ButtonBase from '@mui/material/ButtonBase'
+import Tooltip from '@mui/material/Tooltip'
 import { useMemo } from 'react'
 import { type Analysis, readAsTaught, type SchoolId, type Side } from '@/core'
 import type { Posture } from '@/formats/posture-document'
@@ -48,18 +49,23 @@ export function PostureMatrix({ members, postures, school, side, onOpen }: Postu
                 const verdict = analysis?.verdict ?? 'beyond'
                 return (
                   <td key={posture.id}>
-                    <ButtonBase
-                      onClick={() => onOpen(posture.id)}
-                      title={`${member.name}, ${sayPostureName(posture)}: ${sayReason(analysis)}`}
-                      aria-label={`${member.name}, ${sayPostureName(posture)}: ${VERDICT_WORDS[verdict].toLowerCase()}`}
-                    >
-                      <Judged verdict={verdict} size={15} estimated={analysis !== null && restsOnEstimate(analysis)} />
-                      {analysis && (
-                        <span className={styles.cellVial}>
-                          <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />
-                        </span>
-                      )}
-                    </ButtonBase>
+                    <Tooltip describeChild title={`${member.name}, ${sayPostureName(posture)}: ${sayReason(analysis)}`}>
+                      <ButtonBase
+                        onClick={() => onOpen(posture.id)}
+                        aria-label={`${member.name}, ${sayPostureName(posture)}: ${VERDICT_WORDS[verdict].toLowerCase()}`}
+                      >
+                        <Judged
+                          verdict={verdict}
+                          size={15}
+                          estimated={analysis !== null && restsOnEstimate(analysis)}
+                        />
+                        {analysis && (
+                          <span className={styles.cellVial}>
+                            <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />
+                          </span>
+                        )}
+                      </ButtonBase>
+                    </Tooltip>
                   </td>
                 )
               })}

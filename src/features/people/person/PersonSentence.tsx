@@ -1,6 +1,7 @@
 import Autocomplete from '@mui/material/Autocomplete'
 import ButtonBase from '@mui/material/ButtonBase'
 import InputBase from '@mui/material/InputBase'
+import Tooltip from '@mui/material/Tooltip'
 import { useState } from 'react'
 import type { Group } from '@/server/groups'
 import { type BodyUnits, parseHeight, parseMass, sayHeight, sayMass } from '@/ui/people/body-units'
@@ -150,14 +151,15 @@ function Groups({ record, change, groups, takeGroups }: PartProps & GroupsProps)
       {record.groups.map((id, i) => (
         <span key={id}>
           {i > 0 && ', '}
-          <ButtonBase
-            className={words.word}
-            title="press to leave this group"
-            aria-label={`Leave ${nameOf(id)}`}
-            onClick={() => change((r) => ({ ...r, groups: r.groups.filter((one) => one !== id) }))}
-          >
-            {nameOf(id)}
-          </ButtonBase>
+          <Tooltip describeChild title="Press to leave this group.">
+            <ButtonBase
+              className={words.word}
+              aria-label={`Leave ${nameOf(id)}`}
+              onClick={() => change((r) => ({ ...r, groups: r.groups.filter((one) => one !== id) }))}
+            >
+              {nameOf(id)}
+            </ButtonBase>
+          </Tooltip>
         </span>
       ))}{' '}
       {adding ? (
