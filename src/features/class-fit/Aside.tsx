@@ -10,10 +10,11 @@ import { listWatch } from '@/words/postures'
 import { saySign } from '@/words/records'
 import type { FoundLevels } from '@/workers/fit'
 import styles from './class-fit.module.css'
+import type { Placed } from './layout'
 import { PersonInLane } from './PersonInLane'
-import type { Placed, useClass } from './use-class'
+import type { Class } from './use-class'
 
-type AsideProps = { state: ReturnType<typeof useClass>; posture: Posture; onStep: (id: string, by: 1 | -1) => void }
+type AsideProps = { state: Class; posture: Posture; onStep: (id: string, by: 1 | -1) => void }
 
 /** Beside the lanes: who has a form of their own or sits, what one level more or less would come to, what to watch. */
 export function Aside({ state, posture, onStep }: AsideProps) {

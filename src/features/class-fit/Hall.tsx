@@ -8,10 +8,11 @@ import { sayPosture } from '@/words/postures'
 import { Aside } from './Aside'
 import styles from './class-fit.module.css'
 import { Lane } from './Lane'
-import type { Place, useClass } from './use-class'
+import type { Place } from './layout'
+import type { Class } from './use-class'
 
 type HallProps = {
-  state: ReturnType<typeof useClass>
+  state: Class
   posture: Posture
   measures: Measures
   stale: boolean

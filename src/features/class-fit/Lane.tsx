@@ -20,8 +20,8 @@ import { capital } from '@/words/lists'
 import { sayNote } from '@/words/variants'
 import styles from './class-fit.module.css'
 import { LevelEditor } from './LevelEditor'
+import type { Level, Placed } from './layout'
 import { PersonInLane } from './PersonInLane'
-import type { Level, Placed } from './use-class'
 import { supportOf } from './words'
 
 /** The body that a level is drawn for: nobody's own. */

@@ -11,7 +11,7 @@ import { SmallVial } from '@/ui/vial/SmallVial'
 import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import { restsOnEstimate, sayReason } from '@/words/reasons'
 import styles from './class-fit.module.css'
-import type { Placed } from './use-class'
+import type { Placed } from './layout'
 import { sayInLane, sayLowered, supportOf } from './words'
 
 type PersonInLaneProps = { placed: Placed; onStep: (id: string, by: 1 | -1) => void }

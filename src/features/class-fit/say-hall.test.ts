@@ -5,9 +5,9 @@ import { makeRecord } from '@/formats/record-document'
 import { resolveRecord } from '@/records/resolve'
 import type { BenchPerson } from '@/server/bench'
 import { sayList } from '@/words/lists'
+import type { Level, Placed } from './layout'
 import { makeMembers } from './member'
 import { sayHall } from './say-hall'
-import type { Level, Placed } from './use-class'
 import { sayInLane, supportOf } from './words'
 
 const person = (name: string, helperBeside = false): BenchPerson => ({

@@ -1,6 +1,6 @@
 import { sayCount } from '@/words/levels'
 import { capital } from '@/words/lists'
-import type { Level, Placed } from './use-class'
+import type { Level, Placed } from './layout'
 import { supportOf } from './words'
 
 const some = (count: number, one: string, many: string) => `${sayCount(count)} ${count === 1 ? one : many}`

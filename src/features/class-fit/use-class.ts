@@ -1,68 +1,10 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import {
-  type Analysis,
-  type Body,
-  type Candidate,
-  findOwnForm,
-  listCandidates,
-  type Measures,
-  type OwnForm,
-  readAsTaught,
-  type SchoolId,
-  type Side,
-  type Stance,
-  standLevel,
-  type Taught,
-  tryAnalyse,
-} from '@/core'
-import type { Posture } from '@/formats/posture-document'
-import { toMeasures } from '@/formats/posture-document'
-import { toStance } from '@/formats/to-core'
+import { type Candidate, listCandidates, type Measures, readAsTaught, type Taught } from '@/core'
 import type { ClassPlan } from '@/server/plans'
-import type { LevelWords } from '@/words/levels'
-import { sayLevels } from '@/words/levels'
-import { type ClassFound, type FoundLevels, startClassFit } from '@/workers/fit'
+import { type LevelWords, sayLevels } from '@/words/levels'
+import { startClassFit } from '@/workers/fit'
+import { type Choosing, type Layout, type Level, matches, type Place, placeMember, readFound, readPlan } from './layout'
 import type { Member } from './member'
-
-export type Choosing = {
-  group: string
-  posture: Posture
-  school: SchoolId
-  side: Side
-  most: 1 | 2 | 3
-  chairs: boolean
-  absent: ReadonlySet<string>
-}
-
-/** Where somebody is: a lane, or beside the lanes with a form of their own. */
-export type Place = number | 'aside'
-
-/** Somebody where they are put: how they stand there, and whether that keeps all their limits. */
-export type Placed = {
-  member: Member
-  place: Place
-  pinned: boolean
-  /** Had no place when the plan was kept: this one is proposed. */
-  joined: boolean
-  kind: OwnForm['kind'] | 'level'
-  stance: Stance | null
-  analysis: Analysis | null
-  passes: boolean
-}
-
-export type Level = { candidate: Candidate; words: LevelWords; edited: boolean }
-
-type Layout = {
-  levels: readonly { candidate: Candidate; edited: boolean }[]
-  places: ReadonlyMap<string, Place>
-  pinned: ReadonlySet<string>
-  own: ReadonlyMap<string, OwnForm>
-  more: FoundLevels | null
-  fewer: FoundLevels | null
-  found: FoundLevels | null
-  /** Whom the levels were found for, in that order. */
-  ids: readonly string[]
-}
 
 const REST = 150
 
@@ -173,82 +115,5 @@ export function useClass(members: readonly Member[], choosing: Choosing, kept: C
   }
 }
 
-function readFound(found: ClassFound, members: readonly Member[]): Layout {
-  const places = new Map<string, Place>()
-  const own = new Map<string, OwnForm>()
-  members.forEach(({ id }, i) => {
-    const place = found.found.of[i] as number
-    places.set(id, place < 0 ? 'aside' : place)
-    const form = found.own[i]
-    if (form) own.set(id, form)
-  })
-  return {
-    levels: found.found.levels.map((candidate) => ({ candidate, edited: false })),
-    places,
-    pinned: new Set(),
-    own,
-    found: found.found,
-    more: found.more,
-    fewer: found.fewer,
-    ids: members.map(({ id }) => id),
-  }
-}
-
-const matches = ({ plan, posture, group }: ClassPlan, choosing: Choosing): boolean =>
-  group === choosing.group &&
-  posture === choosing.posture.id &&
-  plan.school === choosing.school &&
-  plan.side === choosing.side &&
-  choosing.absent.size === 0
-
-function readPlan({ plan }: ClassPlan): Layout {
-  return {
-    levels: plan.levels.map(({ measures }) => ({
-      edited: true,
-      candidate: { measures: toMeasures(measures), distance: 0 },
-    })),
-    places: new Map(plan.people.map(({ id, level }) => [id, level ?? 'aside'])),
-    pinned: new Set(plan.people.filter(({ pinned }) => pinned).map(({ id }) => id)),
-    own: new Map(
-      plan.people
-        .filter(({ kind }) => kind !== 'level')
-        .map(({ id, kind, stance }) => [
-          id,
-          { kind: kind as OwnForm['kind'], stance: stance && toStance(stance), variant: null },
-        ]),
-    ),
-    more: null,
-    fewer: null,
-    found: null,
-    ids: [],
-  }
-}
-
-function placeMember(member: Member, layout: Layout, asTaught: Candidate, taught: Taught, chairs: boolean): Placed {
-  const { body, id } = member
-  const stand = (level: Candidate) => standLevel(body, level, asTaught, taught, chairs)
-  const known = layout.places.get(id)
-  const joined = known === undefined
-  // Whoever joined since is proposed the first level that they pass.
-  const fitting = joined ? layout.levels.findIndex(({ candidate }) => stand(candidate).passes) : -1
-  const place = known ?? (fitting < 0 ? 'aside' : fitting)
-  const shared = { member, joined, pinned: layout.pinned.has(id) }
-  const level = place === 'aside' ? undefined : layout.levels[place]
-  if (level) return { ...shared, place, kind: 'level', ...stand(level.candidate) }
-  const form = layout.own.get(id) ?? (joined ? proposeOwnForm(body, asTaught.measures, taught) : undefined)
-  const stance = form?.stance ?? null
-  const analysis = stance && tryAnalyse(body, stance)
-  const passes = analysis !== null && analysis.verdict !== 'beyond'
-  return { ...shared, place: 'aside', kind: form?.kind ?? 'none', stance, analysis, passes }
-}
-
-const proposed = new WeakMap<Body, { taught: Taught; measures: Measures; form: OwnForm }>()
-
-/** A form of their own for somebody who joined; looked for once for a body and a posture. */
-function proposeOwnForm(body: Body, measures: Measures, taught: Taught): OwnForm {
-  const before = proposed.get(body)
-  if (before?.taught === taught && before.measures === measures) return before.form
-  const form = findOwnForm(body, measures, taught)
-  proposed.set(body, { taught, measures, form })
-  return form
-}
+/** A class as it is shown. */
+export type Class = ReturnType<typeof useClass>

@@ -11,6 +11,9 @@ import { inScene, PelvisGrip, SolidBody } from './Solid'
 
 export type Look = 'front' | 'side' | 'three-quarter'
 
+/** Dragging the pelvis: by how many metres it is lower than where it was taken hold of, and letting go. */
+export type Lowering = { by: (metres: number) => void; end: () => void }
+
 type TurningFigureProps = {
   analysis: Analysis
   look: Look
@@ -19,9 +22,8 @@ type TurningFigureProps = {
   theme: string
   /** A place that is pointed at. */
   pointed: Pointed | null
-  /** The pelvis is dragged down by so many metres since it was taken. */
-  onLower: (metres: number) => void
-  onLowerEnd: () => void
+  /** Without it the pelvis cannot be taken hold of. */
+  lowering: Lowering | undefined
 }
 
 /** Where the onlooker stands: in front of the person, at their right, and between. */
@@ -30,7 +32,7 @@ const FIELD = 25
 
 /** The body in space: turned with the pointer, drawn anew only when something changes. */
 export default function TurningFigure(props: TurningFigureProps) {
-  const { analysis, look, asked, theme, pointed } = props
+  const { analysis, look, asked, theme, pointed, lowering } = props
   const colours = readColours(theme)
   return (
     <Canvas frameloop="demand" dpr={[1, 2]} camera={{ fov: FIELD, near: 0.1, far: 30 }} gl={{ alpha: true }}>
@@ -49,8 +51,8 @@ export default function TurningFigure(props: TurningFigureProps) {
           <meshBasicMaterial color={colours.clay} transparent opacity={0.45} depthTest={false} />
         </mesh>
       )}
-      {!analysis.pose.stance.seat && (
-        <PelvisGrip at={analysis.pose.pelvis} colour={colours.tide} onLower={props.onLower} onEnd={props.onLowerEnd} />
+      {lowering && !analysis.pose.stance.seat && (
+        <PelvisGrip at={analysis.pose.pelvis} colour={colours.tide} onLower={lowering.by} onEnd={lowering.end} />
       )}
     </Canvas>
   )

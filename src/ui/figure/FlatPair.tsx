@@ -2,11 +2,11 @@
 
 import { useRef } from 'react'
 import { type Analysis, DEG, type Vec3 } from '@/core'
-import { FlatFigure } from '@/ui/figure/FlatFigure'
-import { FROM_FRONT, FROM_RIGHT, see, type View, viewFrom } from '@/ui/figure/view'
 import { useSize } from '@/ui/floor/stage/use-size'
-import { usePointing } from '../state/pointing'
-import styles from './side.module.css'
+import styles from './body-view.module.css'
+import { FlatFigure } from './FlatFigure'
+import type { Place } from './place'
+import { FROM_FRONT, FROM_RIGHT, see, type View, viewFrom } from './view'
 
 const LABEL_SPACE = 26
 const FLOOR_SPACE = 34
@@ -17,11 +17,10 @@ const HEAD_ROOM = 0.05
 const SIDE_ROOM = 50
 
 /** The body drawn level from its right side and from the front, at one scale. */
-export function FlatPair({ analysis }: { analysis: Analysis }) {
+export function FlatPair({ analysis, pointed }: { analysis: Analysis; pointed: Place | null }) {
   const panel = useRef<HTMLDivElement>(null)
   const { width, height } = useSize(panel)
   const { stature } = analysis.pose.body
-  const pointed = usePointing((state) => state.at)
   const tall = height - LABEL_SPACE
   const side = useSettledSpan(analysis, viewFrom(FROM_RIGHT))
   const front = useSettledSpan(analysis, viewFrom(FROM_FRONT))

@@ -1,0 +1,132 @@
+import { memo, useCallback, useDeferredValue, useRef, useState } from 'react'
+import { fromStance } from '@/formats/from-core'
+import type { BenchOfPerson, KeptStance, NamedPerson, PlannedFor } from '@/server/bench'
+import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
+import type { BodyUnits } from '@/ui/people/body-units'
+import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
+import { PageHead } from '@/ui/places/PageHead'
+import styles from './bench.module.css'
+import { CompareSheet } from './compare/CompareSheet'
+import { FileTools } from './files/FileTools'
+import { BenchFloor } from './floor/BenchFloor'
+import { HeadTools } from './HeadTools'
+import { Readings } from './readings/Readings'
+import { FineSentence } from './sentence/FineSentence'
+import { StanceSentence } from './sentence/StanceSentence'
+import { ShortcutSheet } from './sheet/ShortcutSheet'
+import { BodyPanel } from './side/BodyPanel'
+import { Findings } from './side/Findings'
+import { changeFloorView, fitFloor, useFloorView } from './state/floor-view'
+import { openOnBench, openStance } from './state/store'
+import { useAnalysis } from './state/use-analysis'
+import { useKeys } from './state/use-keys'
+import { toState, usePerson } from './state/use-person'
+import { useUndoKeys } from './state/use-undo-keys'
+import { KeptShelf } from './strip/KeptShelf'
+import { Planned } from './strip/Planned'
+import { useVariants } from './strip/use-variants'
+import { VariantStrip } from './strip/VariantStrip'
+
+const openPlanned = ({ posture, school, stance }: PlannedFor) => {
+  if (stance) openOnBench(toState({ posture, school, stance }))
+}
+
+const openKept = (one: KeptStance) => openOnBench(toState(one))
+
+const CalmBody = memo(BodyPanel)
+const CalmFindings = memo(Findings)
+const CalmReadings = memo(Readings)
+const CalmVariants = memo(VariantStrip)
+const CalmShelf = memo(KeptShelf)
+const CalmFiles = memo(FileTools)
+const CalmPlanned = memo(Planned)
+const CalmSentence = memo(StanceSentence)
+
+type FullBenchProps = { people: readonly NamedPerson[]; first: BenchOfPerson; units: BodyUnits; day: string }
+
+/** The bench with somebody on it. */
+export function FullBench({ people: known, first, units, day }: FullBenchProps) {
+  const view = useAnalysis()
+  // The floor answers at once; what stands beside and under it follows when there is time, so that a drag stays smooth.
+  const calm = useDeferredValue(view)
+  const lastGood = useRef(calm.analysis)
+  if (calm.analysis) lastGood.current = calm.analysis
+  const { people, person, kept, setKept, draft, choosePerson, takeNew } = usePerson(known, first)
+  const [fine, setFine] = useState(false)
+  const [all, setAll] = useState(false)
+  const [keeping, setKeeping] = useState(false)
+  const [sheet, setSheet] = useState<'keys' | 'compare' | 'person' | null>(null)
+  const variants = useVariants(calm)
+  useUndoKeys()
+  const askForPerson = useCallback(() => setSheet('person'), [])
+  const compare = useCallback(() => setSheet('compare'), [])
+  const takeNearest = () => {
+    const nearest = variants.searching ? undefined : variants.found?.set.variants[0]
+    if (nearest) openStance(fromStance(nearest.stance))
+  }
+  const turnAll = useCallback(() => setAll((shown) => !shown), [])
+  useKeys({
+    '?': () => setSheet('keys'),
+    m: () => setFine(!fine),
+    a: turnAll,
+    k: () => setKeeping(true),
+    n: takeNearest,
+    c: compare,
+    r: () => changeFloorView({ rose: !useFloorView.getState().rose }),
+    t: () => changeFloorView({ lines: !useFloorView.getState().lines }),
+    f: fitFloor,
+  })
+  const closeSheet = () => setSheet(null)
+  return (
+    <main className={styles.bench}>
+      <PageHead at="/" tools={<HeadTools fine={fine} onFine={() => setFine(!fine)} onKeys={() => setSheet('keys')} />}>
+        <CalmSentence people={people} onChoosePerson={choosePerson} onNewPerson={askForPerson} />
+      </PageHead>
+      {fine && <FineSentence view={calm} />}
+      <div className={styles.work}>
+        <BenchFloor view={view} />
+        {lastGood.current ? <CalmBody analysis={lastGood.current} stale={!calm.analysis} /> : <div />}
+        <CalmFindings view={calm} person={person} allShown={all} onAll={turnAll} />
+      </div>
+      {all && calm.analysis && <CalmReadings analysis={calm.analysis} />}
+      <div className={styles.strip}>
+        <CalmVariants view={calm} {...variants} />
+        <div>
+          <CalmShelf
+            view={calm}
+            kept={kept}
+            keeping={keeping}
+            onKeeping={setKeeping}
+            onChange={setKept}
+            onOpen={openKept}
+            onCompare={compare}
+          />
+          <CalmPlanned planned={person.planned} onOpen={openPlanned} />
+          <CalmFiles view={calm} />
+        </div>
+      </div>
+      <OvertakenSheet
+        open={draft.theirs !== null}
+        what={`what is on the bench for ${person.name}`}
+        onTheirs={() => {
+          if (draft.theirs) openOnBench(toState(draft.theirs))
+          draft.settle()
+        }}
+        onMine={draft.settle}
+      />
+      <ShortcutSheet open={sheet === 'keys'} onClose={closeSheet} />
+      <CompareSheet open={sheet === 'compare'} onClose={closeSheet} view={calm} kept={kept} />
+      <NewPersonSheet
+        open={sheet === 'person'}
+        onClose={closeSheet}
+        units={units}
+        day={day}
+        action="Put on the bench"
+        onAdded={async (id) => {
+          closeSheet()
+          await takeNew(id)
+        }}
+      />
+    </main>
+  )
+}

@@ -1,0 +1,55 @@
+import Button from '@mui/material/Button'
+import { useRef, useState } from 'react'
+import { InputError } from '@/core'
+import { parse, parseJson } from '@/formats/parse'
+import { recordDocument } from '@/formats/record-document'
+import type { Group } from '@/server/groups'
+import { download } from '@/ui/files/download'
+import { sayError } from '@/words/errors'
+import type { PartProps } from './part-props'
+import type { TakeGroups } from './use-groups'
+
+type RecordFileProps = Pick<PartProps, 'record' | 'change'> & { groups: readonly Group[]; takeGroups: TakeGroups }
+
+/** The whole record out and in as one file, which names groups as people do. */
+export function RecordFile({ record, change, groups, takeGroups }: RecordFileProps) {
+  const input = useRef<HTMLInputElement>(null)
+  const [problem, setProblem] = useState<string | null>(null)
+  const open = async (file: File | undefined) => {
+    if (!file) return
+    try {
+      const read = parse(recordDocument, parseJson(await file.text()))
+      const ids = (await takeGroups(read.groups)).map((group) => group.id)
+      change(() => ({ ...read, groups: ids }))
+      setProblem(null)
+    } catch (error) {
+      if (!(error instanceof InputError)) return setProblem(`${file.name} was not opened; try again.`)
+      setProblem(`${file.name} was not opened, and nothing was changed. ${sayError(error)}.`)
+    }
+  }
+  const takeOut = () => {
+    const named = record.groups.flatMap((one) => groups.find((group) => group.id === one)?.name ?? [])
+    const text = JSON.stringify({ ...record, groups: named }, null, 2)
+    download(`${fileName(record.name)}.person.json`, 'application/json', text)
+  }
+  return (
+    <>
+      <Button onClick={takeOut}>Record to a file</Button>
+      <Button onClick={() => input.current?.click()}>Record from a file</Button>
+      <input
+        ref={input}
+        hidden
+        type="file"
+        accept=".json,application/json"
+        onChange={(event) => open(event.target.files?.[0])}
+      />
+      {problem && <p role="alert">{problem}</p>}
+    </>
+  )
+}
+
+const fileName = (name: string) =>
+  name
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-|-$/g, '') || 'person'

@@ -1,0 +1,81 @@
+'use client'
+
+import Button from '@mui/material/Button'
+import dynamic from 'next/dynamic'
+import { useEffect, useState } from 'react'
+import { type Analysis, DEG } from '@/core'
+import { useTheme } from '@/ui/theme/use-theme'
+import styles from './body-view.module.css'
+import { FlatPair } from './FlatPair'
+import type { Place } from './place'
+import type { Look, Lowering } from './solid/TurningFigure'
+
+const TurningFigure = dynamic(() => import('./solid/TurningFigure'), { ssr: false })
+
+export const LOOKS = ['three-quarter', 'front', 'side'] as const satisfies readonly Look[]
+const NAMES: Record<Look, string> = { 'three-quarter': 'Three-quarter', front: 'Front', side: 'Side' }
+
+/** In space from somewhere, where a look that is asked for anew is turned back to; or drawn level. */
+export type Shown = { look: Look; asked: number } | 'drawn'
+
+export const askFor = (look: Look, was: Shown): Shown => ({ look, asked: was === 'drawn' ? 1 : was.asked + 1 })
+
+type BodyViewProps = {
+  analysis: Analysis
+  /** The stance has changed since, and this is what was. */
+  stale?: boolean
+  shown: Shown
+  onShow: (shown: Shown) => void
+  pointed?: Place | null
+  /** Without it the body is only shown. */
+  lowering?: Lowering
+}
+
+/** The body: in space, turned and bent by hand; or drawn level, where there is no WebGL. */
+export function BodyView({ analysis, stale = false, shown, onShow, pointed = null, lowering }: BodyViewProps) {
+  const canTurn = useCanTurn()
+  const theme = useTheme()
+  const drawn = !canTurn || shown === 'drawn'
+  return (
+    <section className={styles.body} data-stale={stale} aria-label="The body">
+      <div className={styles.bodyView}>
+        {drawn ? (
+          <FlatPair analysis={analysis} pointed={pointed} />
+        ) : (
+          <div role="img" aria-label={sayBody(analysis, lowering !== undefined)} className={styles.turning}>
+            <TurningFigure {...shown} analysis={analysis} theme={theme} pointed={pointed} lowering={lowering} />
+          </div>
+        )}
+      </div>
+      {canTurn && (
+        <div className={styles.looks}>
+          {LOOKS.map((look) => (
+            <Button key={look} aria-pressed={!drawn && shown.look === look} onClick={() => onShow(askFor(look, shown))}>
+              {NAMES[look]}
+            </Button>
+          ))}
+          <Button aria-pressed={drawn} onClick={() => onShow('drawn')}>
+            Drawn
+          </Button>
+        </div>
+      )}
+    </section>
+  )
+}
+
+function sayBody({ legs }: Analysis, bends: boolean): string {
+  const [left, right] = [legs.left, legs.right].map((leg) => Math.round(leg.flexion / DEG))
+  const stance = `The body in this stance: left knee bent ${left}°, right knee bent ${right}°.`
+  return `${stance} Drag to turn it${bends ? ', drag the pelvis to bend the knees' : ''}.`
+}
+
+/** Whether the browser can draw in space; not known before it is asked. */
+function useCanTurn(): boolean {
+  const [can, setCan] = useState(false)
+  useEffect(() => {
+    // After the floor is usable: the part that turns is loaded only then.
+    const timer = setTimeout(() => setCan(document.createElement('canvas').getContext('webgl2') !== null), 300)
+    return () => clearTimeout(timer)
+  }, [])
+  return can
+}
