@@ -1,4 +1,5 @@
 import { type BySide, bySide, directionOf, otherSide, type Side, sideSign, type Vec2 } from '../conventions'
+import { JOINTS } from '../pose/names'
 import type { Pose } from '../pose/pose'
 import { findFrontSide } from '../stance/footing'
 
@@ -26,8 +27,8 @@ export function readAlignment(pose: Pose, rose: readonly number[]): Alignment {
   const front = findFrontSide(stance)
   const rear = otherSide(front)
   const yawOf = (side: Side) => directionOf(feet[side].ux, feet[side].uy)
-  const sideY = [joints[`${front}Shoulder`][1], joints[`${front}Knee`][1], joints[`${front}Ankle`][1]]
-  const backHeel = joints[`${rear}Heel`]
+  const sideY = [joints[JOINTS[front].shoulder][1], joints[JOINTS[front].knee][1], joints[JOINTS[front].ankle][1]]
+  const backHeel = joints[JOINTS[rear].heel]
   const [, hy, hz] = joints.pelvis
   const lower = Math.atan2(hy - backHeel[1], hz - backHeel[2])
   const upper = Math.atan2(joints.vertex[1] - hy, joints.vertex[2] - hz)
@@ -39,13 +40,13 @@ export function readAlignment(pose: Pose, rose: readonly number[]): Alignment {
   }
   return {
     thigh: bySide((side) => {
-      const hip = joints[`${side}Hip`]
-      const knee = joints[`${side}Knee`]
+      const hip = joints[JOINTS[side].hip]
+      const knee = joints[JOINTS[side].knee]
       return Math.atan2(hip[2] - knee[2], Math.hypot(knee[0] - hip[0], knee[1] - hip[1]))
     }),
     shoulderOverHip: bySide((side): Vec2 => {
-      const shoulder = joints[`${side}Shoulder`]
-      const hip = joints[`${side}Hip`]
+      const shoulder = joints[JOINTS[side].shoulder]
+      const hip = joints[JOINTS[side].hip]
       return [shoulder[0] - hip[0], shoulder[1] - hip[1]]
     }),
     footToFoot: Math.abs(wrap(yawOf('left') - yawOf('right'))),
@@ -62,10 +63,11 @@ function readPairs({ joints, stance }: Pose, side: Side) {
   const ay = sideSign(side) * Math.sin(stance.pelvisYaw)
   const across = (upper: keyof typeof joints, lower: keyof typeof joints) =>
     (joints[upper][0] - joints[lower][0]) * ax + (joints[upper][1] - joints[lower][1]) * ay
+  const at = JOINTS[side]
   return {
-    handFoot: across(`${side}Knuckle`, `${side}Ankle`),
-    elbowKnee: across(`${side}Elbow`, `${side}Knee`),
-    shoulderHip: across(`${side}Shoulder`, `${side}Hip`),
+    handFoot: across(at.knuckle, at.ankle),
+    elbowKnee: across(at.elbow, at.knee),
+    shoulderHip: across(at.shoulder, at.hip),
   }
 }
 

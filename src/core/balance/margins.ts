@@ -78,6 +78,8 @@ export function calcMargins(ring: readonly Point[], centre: Vec2, views = viewEd
 }
 
 const RAYS = Array.from({ length: ROSE_RAYS }, (_, i) => directionVector((i * 2 * Math.PI) / ROSE_RAYS))
+const RAY_X = Float64Array.from(RAYS, ([x]) => x)
+const RAY_Y = Float64Array.from(RAYS, ([, y]) => y)
 
 /**
  * Distance to the edge along 72 directions, from forward, counter-clockwise, from inside the base. Each edge's normal
@@ -92,8 +94,7 @@ export function calcRose(ring: readonly Point[], [x, y]: Vec2): number[] {
     const ny = a.x - b.x
     const gap = nx * (a.x - x) + ny * (a.y - y)
     for (let i = 0; i < ROSE_RAYS; i++) {
-      const ray = RAYS[i] as Vec2
-      const approach = nx * ray[0] + ny * ray[1]
+      const approach = nx * (RAY_X[i] as number) + ny * (RAY_Y[i] as number)
       if (approach > 0 && gap < (rose[i] as number) * approach) rose[i] = gap / approach
     }
   }

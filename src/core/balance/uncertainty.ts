@@ -52,20 +52,14 @@ export function calcAssured(
   const outside = (views[nearest] as EdgeView).distance < 0
   const first = outside ? nearest : 0
   const last = outside ? nearest : views.length - 1
-  let edge = first
-  let margin = Number.POSITIVE_INFINITY
-  let variance = 0
-  for (let e = first; e <= last; e++) {
-    const parts = calcEdgeVariances(footing, corners, views, e, bodyErrors)
-    const square = parts.share + parts.pressure + parts.placing + parts.usable + parts.body
-    const assured = (views[e] as EdgeView).distance - ASSURED_SDS * Math.sqrt(square)
-    if (assured < margin) {
-      margin = assured
-      edge = e
-      variance = square
-    }
+  let best: { margin: number; edge: number; variance: number; parts: SdParts } | null = null
+  for (let edge = first; edge <= last; edge++) {
+    const parts = calcEdgeVariances(footing, corners, views, edge, bodyErrors)
+    const variance = parts.share + parts.pressure + parts.placing + parts.usable + parts.body
+    const margin = (views[edge] as EdgeView).distance - ASSURED_SDS * Math.sqrt(variance)
+    if (!best || margin < best.margin) best = { margin, edge, variance, parts }
   }
-  const parts = calcEdgeVariances(footing, corners, views, edge, bodyErrors)
+  const { margin, edge, variance, parts } = best as NonNullable<typeof best>
   for (const cause of Object.keys(parts) as Cause[]) parts[cause] = Math.sqrt(parts[cause])
   const centreSd: Vec2 = [calcCentreSd(footing, 1, 0, bodyErrors), calcCentreSd(footing, 0, 1, bodyErrors)]
   return { margin, sd: Math.sqrt(variance), parts, edge, centreSd }

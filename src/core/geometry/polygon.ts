@@ -65,7 +65,7 @@ export function calcOverlap(a: Ring, b: Ring): number {
  * Takes anything with x and y, so that a corner can carry where it came from.
  */
 export function calcHull<P extends { x: number; y: number }>(points: P[]): P[] {
-  const sorted = points.slice().sort((a, b) => a.x - b.x || a.y - b.y)
+  const sorted = sortByPlace(points)
   if (sorted.length < 3) return sorted
   const hull: P[] = []
   const addChain = (from: number, to: number, step: 1 | -1) => {
@@ -88,6 +88,22 @@ export function calcHull<P extends { x: number; y: number }>(points: P[]): P[] {
   return hull
 }
 
+/** By x, then y. By insertion: for the twenty corners of two feet that is several times faster than the array's own. */
+function sortByPlace<P extends { x: number; y: number }>(points: readonly P[]): P[] {
+  const sorted = points.slice()
+  for (let i = 1; i < sorted.length; i++) {
+    const p = sorted[i] as P
+    let at = i
+    for (; at > 0; at--) {
+      const before = sorted[at - 1] as P
+      if (before.x < p.x || (before.x === p.x && before.y <= p.y)) break
+      sorted[at] = before
+    }
+    sorted[at] = p
+  }
+  return sorted
+}
+
 /** Metres. */
 const ON_EDGE = 1e-9
 
@@ -108,7 +124,7 @@ export function calcRay(
     const approach = nx * dx + ny * dy
     const gap = nx * (a.x - x) + ny * (a.y - y)
     // A point on the edge, to the dust of its sums, is not outside.
-    if (gap < -ON_EDGE * Math.hypot(nx, ny)) return 0
+    if (gap < 0 && gap * gap > ON_EDGE * ON_EDGE * (nx * nx + ny * ny)) return 0
     if (approach > 0 && gap < reach * approach) reach = Math.max(0, gap) / approach
   }
   return Number.isFinite(reach) ? reach : 0

@@ -6,6 +6,7 @@ import type { Footing } from '../stance/footing'
 import type { Stance } from '../stance/stance'
 import { findPelvisHeight } from './height'
 import { Leg, type PelvisAxes } from './leg'
+import { JOINTS, SEGMENTS } from './names'
 import { add, lerp } from './trunk'
 import { UpperBody } from './upper-body'
 
@@ -203,17 +204,6 @@ function checkHands(upper: UpperBody, pelvis: Vec3, stance: Stance): void {
   })
 }
 
-function makeSegment(
-  body: Body,
-  kind: SegmentKind,
-  name: string,
-  centre: Vec3,
-  from: JointName,
-  to: JointName,
-): Segment {
-  return { name, mass: body.segments[kind].mass * body.mass, centre, from, to }
-}
-
 /** All joints and segments of what was settled. */
 export function assemble({ footing, legs, upper, pelvis }: Settled): Pose {
   const { body, stance, feet } = footing
@@ -225,21 +215,25 @@ export function assemble({ footing, legs, upper, pelvis }: Settled): Pose {
   } as Record<JointName, Vec3>
   const segments: Segment[] = []
   const table = body.segments
-  segments.push(makeSegment(body, 'head', 'head', add(pelvis, upper.headCentre), 'vertex', 'c7'))
-  segments.push(makeSegment(body, 'trunk', 'trunk', add(pelvis, upper.trunkCentre), 'suprasternal', 'pelvis'))
+  const addSegment = (kind: SegmentKind, name: string, centre: Vec3, from: JointName, to: JointName) =>
+    segments.push({ name, mass: table[kind].mass * body.mass, centre, from, to })
+  addSegment('head', 'head', add(pelvis, upper.headCentre), 'vertex', 'c7')
+  addSegment('trunk', 'trunk', add(pelvis, upper.trunkCentre), 'suprasternal', 'pelvis')
   for (const side of SIDES) {
+    const [at, of] = [JOINTS[side], SEGMENTS[side]]
     const arm = upper.calcArm(side, pelvis)
     const shoulder = add(pelvis, upper.calcShoulder(side))
-    joints[`${side}Shoulder`] = shoulder
-    joints[`${side}Elbow`] = arm.joints.elbow
-    joints[`${side}Wrist`] = arm.joints.wrist
-    joints[`${side}Knuckle`] = arm.joints.knuckle
+    joints[at.shoulder] = shoulder
+    joints[at.elbow] = arm.joints.elbow
+    joints[at.wrist] = arm.joints.wrist
+    joints[at.knuckle] = arm.joints.knuckle
     const centres = upper.calcArmCentres(shoulder, arm.joints)
-    segments.push(makeSegment(body, 'upperArm', `${side}UpperArm`, centres.upperArm, `${side}Shoulder`, `${side}Elbow`))
-    segments.push(makeSegment(body, 'forearm', `${side}Forearm`, centres.forearm, `${side}Elbow`, `${side}Wrist`))
-    segments.push(makeSegment(body, 'hand', `${side}Hand`, centres.hand, `${side}Wrist`, `${side}Knuckle`))
+    addSegment('upperArm', of.upperArm, centres.upperArm, at.shoulder, at.elbow)
+    addSegment('forearm', of.forearm, centres.forearm, at.elbow, at.wrist)
+    addSegment('hand', of.hand, centres.hand, at.wrist, at.knuckle)
   }
   for (const side of SIDES) {
+    const [at, of] = [JOINTS[side], SEGMENTS[side]]
     const leg = legs[side]
     const f = feet[side]
     const hip: Vec3 = [leg.hipX, leg.hipY, leg.hipZ]
@@ -247,20 +241,14 @@ export function assemble({ footing, legs, upper, pelvis }: Settled): Pose {
     const ankle: Vec3 = [f.ankleX, f.ankleY, f.ankleZ]
     const heel: Vec3 = [f.hx + f.heelU * f.ux, f.hy + f.heelU * f.uy, f.heelZ]
     const toe: Vec3 = [f.hx + f.toeU * f.ux, f.hy + f.toeU * f.uy, f.toeZ]
-    joints[`${side}Hip`] = hip
-    joints[`${side}Knee`] = knee
-    joints[`${side}Ankle`] = ankle
-    joints[`${side}Heel`] = heel
-    joints[`${side}Toe`] = toe
-    segments.push(
-      makeSegment(body, 'thigh', `${side}Thigh`, lerp(hip, knee, table.thigh.centre), `${side}Hip`, `${side}Knee`),
-    )
-    segments.push(
-      makeSegment(body, 'shank', `${side}Shank`, lerp(knee, ankle, table.shank.centre), `${side}Knee`, `${side}Ankle`),
-    )
-    segments.push(
-      makeSegment(body, 'foot', `${side}Foot`, lerp(heel, toe, table.foot.centre), `${side}Heel`, `${side}Toe`),
-    )
+    joints[at.hip] = hip
+    joints[at.knee] = knee
+    joints[at.ankle] = ankle
+    joints[at.heel] = heel
+    joints[at.toe] = toe
+    addSegment('thigh', of.thigh, lerp(hip, knee, table.thigh.centre), at.hip, at.knee)
+    addSegment('shank', of.shank, lerp(knee, ankle, table.shank.centre), at.knee, at.ankle)
+    addSegment('foot', of.foot, lerp(heel, toe, table.foot.centre), at.heel, at.toe)
   }
   let x = 0
   let y = 0
