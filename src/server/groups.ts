@@ -5,10 +5,7 @@ import { database } from '@/db/client'
 import { listGroups, renameGroup as rename, requireGroups } from '@/db/groups'
 import { filledText, list, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
-import type { RecordDocument } from '@/formats/record-document'
-
-/** A group: its id is what people and plans name, its name is what is said. */
-export type Group = { id: string; name: string }
+import type { Group } from '@/records/groups'
 
 const naming = z.object({ names: list(filledText(80), 'groups') })
 const renaming = z.object({ id: text(80), name: filledText(80) })
@@ -32,12 +29,6 @@ export async function keepByIds<T extends { groups: string[] }>(records: readonl
   const ids = new Map((await groupsOf(records.flatMap(({ groups }) => groups))).map(({ id, name }) => [name, id]))
   return records.map((record) => ({ ...record, groups: record.groups.map((name) => ids.get(name) as string) }))
 }
-
-/** A record as files hold it: its groups by their names. One that is gone is left out. */
-export const sayGroups = (record: RecordDocument, groups: readonly Group[]): RecordDocument => ({
-  ...record,
-  groups: record.groups.flatMap((id) => groups.find((group) => group.id === id)?.name ?? []),
-})
 
 /** Gives a group another name; who is in it and what is planned for it stays. @throws InputError for a name that is taken */
 export async function renameGroup(value: unknown): Promise<Group> {

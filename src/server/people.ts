@@ -16,9 +16,10 @@ import {
 import { accepted, list, number } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { type RecordDocument, recordDocument } from '@/formats/record-document'
+import { sayGroups } from '@/records/groups'
 import { now } from './clock'
 import { saveOver } from './conflict'
-import { keepByIds, readGroups, sayGroups } from './groups'
+import { keepByIds, readGroups } from './groups'
 import { type Read, readKept, type SetAside } from './set-aside'
 
 /** One person's record as it is kept, its groups by their ids, with the revision that a save must name. */

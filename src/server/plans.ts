@@ -6,9 +6,10 @@ import { findPlan, listPlans as listPlanRows, type PlanRow, removePlan, savePlan
 import { number, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { type PlanDocument, planDocument } from '@/formats/plan-document'
+import type { Group } from '@/records/groups'
 import { now } from './clock'
 import { ConflictError } from './conflict'
-import { type Group, readGroups, requireGroup } from './groups'
+import { readGroups, requireGroup } from './groups'
 import { requirePosture } from './library'
 import { readKept, type SetAside } from './set-aside'
 

@@ -1,7 +1,8 @@
 import { ClassFit } from '@/features/class-fit/ClassFit'
+import type { Group } from '@/records/groups'
 import { listMembers, listNames } from '@/server/bench'
 import { today } from '@/server/clock'
-import { type Group, readGroups } from '@/server/groups'
+import { readGroups } from '@/server/groups'
 import { listOwn } from '@/server/library'
 import { listPlans, listUnreadablePlans } from '@/server/plans'
 

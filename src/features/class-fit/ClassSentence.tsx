@@ -1,6 +1,6 @@
 import { SCHOOL_IDS } from '@/core'
 import type { Posture } from '@/formats/posture-document'
-import type { Group } from '@/server/groups'
+import type { Group } from '@/records/groups'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { sayPostureName, saySchool } from '@/words/postures'
 import type { Choosing } from './layout'

@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button'
 import { type FormEvent, useState } from 'react'
-import type { Group } from '@/server/groups'
+import type { Group } from '@/records/groups'
 import { ask, RefusedError } from '@/ui/api/ask'
 import { Field } from '@/ui/forms/Field'
 import { Sheet } from '@/ui/words/Sheet'

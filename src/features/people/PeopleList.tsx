@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useMemo, useState } from 'react'
+import { nameGroups } from '@/records/groups'
 import type { Roster } from '@/server/roster'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { Field } from '@/ui/forms/Field'
@@ -48,8 +49,6 @@ export function PeopleList({
   const due = shown.filter((row) => row.due.length > 0).length
   const day = useDayTurn(served)
   const close = () => setSheet(null)
-  const sayGroups = (ids: readonly string[]) =>
-    ids.flatMap((id) => all.find((one) => one.id === id)?.name ?? []).join(', ')
   return (
     <main className={styles.people}>
       <PageHead at="/people">
@@ -95,7 +94,12 @@ export function PeopleList({
       ) : (
         <ul className={styles.class}>
           {shown.slice(0, isWhole ? undefined : FIRST).map((row) => (
-            <PersonRow key={row.id} row={row} day={day} groups={group === EVERYONE ? sayGroups(row.groups) : ''} />
+            <PersonRow
+              key={row.id}
+              row={row}
+              day={day}
+              groups={group === EVERYONE ? nameGroups(row.groups, all).join(', ') : ''}
+            />
           ))}
         </ul>
       )}

@@ -1,4 +1,4 @@
-import type { Group } from '@/server/groups'
+import type { Group } from '@/records/groups'
 import type { RosterRow } from '@/server/roster'
 import { sayLimit } from '@/words/limits'
 import { sayDue } from '@/words/records'

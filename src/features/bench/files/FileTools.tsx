@@ -9,6 +9,7 @@ import { toPerson, toStance } from '@/formats/to-core'
 import { download } from '@/ui/files/download'
 import { drawTrueScale } from '@/ui/floor/true-scale'
 import { sayError } from '@/words/errors'
+import shared from '../shared.module.css'
 import { useLibrary } from '../state/library'
 import { openOnBench, openStance, useBench } from '../state/store'
 import type { OnBenchView } from '../state/use-analysis'
@@ -36,7 +37,7 @@ export function FileTools({ view }: { view: OnBenchView }) {
     download('stance.json', 'application/json', JSON.stringify(document, null, 2))
   }
   return (
-    <div className={styles.files}>
+    <div className={`${styles.files} ${shared.tools}`}>
       <Button onClick={saveStance}>Save to a file</Button>
       <Button onClick={() => input.current?.click()}>Open a file</Button>
       <Button

@@ -109,7 +109,7 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
                   {one.note && <small>{one.note}</small>}
                 </span>
               </ButtonBase>
-              <span className={styles.keptTools}>
+              <span className={`${styles.keptTools} ${shared.tools}`}>
                 <Button onClick={() => setRenaming(one.id)} aria-label={`Rename ${one.name}`}>
                   rename
                 </Button>

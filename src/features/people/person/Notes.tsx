@@ -1,4 +1,4 @@
-import type { Group } from '@/server/groups'
+import type { Group } from '@/records/groups'
 import { TypedField } from '@/ui/words/TypedField'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'

@@ -3,7 +3,7 @@ import { useRef, useState } from 'react'
 import { InputError } from '@/core'
 import { parse, parseJson } from '@/formats/parse'
 import { recordDocument } from '@/formats/record-document'
-import type { Group } from '@/server/groups'
+import { type Group, sayGroups } from '@/records/groups'
 import { download } from '@/ui/files/download'
 import { sayError } from '@/words/errors'
 import type { PartProps } from './part-props'
@@ -28,8 +28,7 @@ export function RecordFile({ record, change, groups, takeGroups }: RecordFilePro
     }
   }
   const takeOut = () => {
-    const named = record.groups.flatMap((one) => groups.find((group) => group.id === one)?.name ?? [])
-    const text = JSON.stringify({ ...record, groups: named }, null, 2)
+    const text = JSON.stringify(sayGroups(record, groups), null, 2)
     download(`${fileName(record.name)}.person.json`, 'application/json', text)
   }
   return (

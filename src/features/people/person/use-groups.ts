@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { Group } from '@/server/groups'
+import type { Group } from '@/records/groups'
 import { ask } from '@/ui/api/ask'
 
 /** The groups that there are; `take` gives those of some names and makes what is not there yet. */
