@@ -157,7 +157,14 @@ function WordsForm({ name, note, action, onSave, onLeave }: WordsFormProps) {
     <form className={styles.keepForm} onSubmit={submit} onKeyDown={(event) => event.key === 'Escape' && onLeave()}>
       <label>
         Name
-        <Field name="name" required maxLength={80} defaultValue={name} autoFocus />
+        <Field
+          name="name"
+          required
+          maxLength={80}
+          defaultValue={name}
+          autoFocus
+          onFocus={(event) => event.currentTarget.select()}
+        />
       </label>
       <label>
         Note

@@ -8,6 +8,9 @@ import styles from './floor.module.css'
 import type { FloorHands } from './hands'
 import { useDrag } from './use-drag'
 
+/** Pixels that the nearest margin takes where it is written: it stays on the floor whole, also on a narrow screen. */
+const LABEL = 112
+
 /** The pressure point under each foot, and its share beside it. */
 export function Pressures({ plan, footing }: { plan: Plan; footing: Footing }) {
   return (
@@ -103,7 +106,7 @@ export function Centre({ plan, analysis, toMetres, onDrag, pointed, hands }: Cen
         />
         <line x1={x} y1={y} x2={ex} y2={ey} stroke="var(--clay)" strokeWidth="3.4" strokeLinecap="round" />
         <text
-          x={ex + (toLeft ? -10 : 10)}
+          x={toLeft ? Math.max(ex - 10, LABEL) : Math.min(ex + 10, plan.width - LABEL)}
           y={ey + (uy < -0.5 ? 20 : uy > 0.5 ? -10 : 6)}
           textAnchor={toLeft ? 'end' : 'start'}
           className={`${styles.figure} ${styles.halo} ${styles.clay}`}
