@@ -1,5 +1,5 @@
 import { Bench } from 'tinybench'
-import { buildPosture, postureOf, resolveBody } from '@/core'
+import { buildPosture, postureOf, resolveBody, type Stance } from '@/core'
 import { analyse, calcStandingMargin } from '@/core/analysis'
 import { findVariants } from '@/core/variants/variants'
 import { Scale } from '@/core/variants/weigh'
@@ -12,12 +12,24 @@ const standing = calcStandingMargin(body)
 const scale = new Scale(body, new Map())
 const reference = await loadReference()
 
+/** As a search walks: each differs from the one before by a notch of a lever; in half of them a hip's range decides. */
+const neighbours: Stance[] = Array.from({ length: 24 }, (_, i) => {
+  const notch = i < 12 ? i : 24 - i
+  const { left } = bow.feet
+  const heel: Stance['feet']['left']['heel'] =
+    i % 2 === 0 ? left.heel : [left.heel[0] + 0.002 * notch, left.heel[1] - 0.005 * notch]
+  return { ...bow, loadLeft: bow.loadLeft - 0.005 * notch, feet: { ...bow.feet, left: { ...left, heel } } }
+})
+let at = 0
+const nextOne = () => neighbours[at++ % neighbours.length] as Stance
+
 const bench = new Bench({ time: 1500, warmupTime: 500 })
 bench
   .add('reference: position pass', () => reference.positionPass())
   .add('one analysis of a bow', () => void analyse(body, bow, { standing, withoutFreeTurn: true }))
-  .add('one candidate weighed whole', () => void scale.weigh(bow))
-  .add('one candidate whose margin is short', () => void scale.weigh(bow, 1))
+  .add('one candidate weighed whole', () => void new Scale(body, new Map()).weigh(bow))
+  .add('the same among neighbours', () => void scale.weigh(nextOne()))
+  .add('one candidate whose margin is short', () => void scale.weigh(nextOne(), 1))
 await bench.run()
 
 const median = (name: string): number => {

@@ -5,7 +5,7 @@ import type { Body } from './body/body'
 import type { BySide } from './conventions'
 import type { Finding, Verdict } from './limits/finding'
 import { judge } from './limits/judge'
-import { assemble, type Pose, type Settled, settle } from './pose/pose'
+import { assemble, type Pose, type Reached, type Settled, settle } from './pose/pose'
 import { checkFooting } from './stance/check'
 import { type Footing, setFooting } from './stance/footing'
 import type { Stance } from './stance/stance'
@@ -35,11 +35,11 @@ export function takeStance(body: Body, stance: Stance): Taken {
 export type Judged = { settled: Settled; legs: BySide<LegReading>; findings: Finding[]; verdict: Verdict }
 
 /**
- * Puts the legs under the pelvis and judges the whole.
+ * Puts the legs under the pelvis, from where a neighbour's came to if given, and judges the whole.
  * @throws InputError a leg or hand out of reach
  */
-export function judgeTaken({ footing, balance }: Taken): Judged {
-  const settled = settle(footing)
+export function judgeTaken({ footing, balance }: Taken, neighbour: Reached | null = null): Judged {
+  const settled = settle(footing, neighbour)
   const legs = readLegs(footing, settled.legs)
   return { settled, legs, ...judge(footing, legs, balance) }
 }

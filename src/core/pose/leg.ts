@@ -106,8 +106,10 @@ export class Leg {
     this.rangeExceeded = false
     this.drift = 0
     // Under an order no other place is sought: a stance that needs one breaks it.
-    if (this.ranges.hipOrdered || this.readExcess() <= TOLERANCE) return
-    const actual = this.findAllowed(best)
+    if (this.ranges.hipOrdered) return
+    const excess = this.readExcess()
+    if (excess <= TOLERANCE) return
+    const actual = this.findAllowed(best, excess)
     this.setKnee(actual)
     this.drift = actual - best
   }
@@ -176,36 +178,37 @@ export class Leg {
   }
 
   /** The turn within the hip's range nearest the best one; where there is none, the one that exceeds least. */
-  private findAllowed(best: number): number {
+  private findAllowed(best: number, excess: number): number {
     this.rangeUsed = true
-    let inside = Number.NaN
-    let least = Number.POSITIVE_INFINITY
     let leastAt = best
+    let least = excess
+    // Outward and inward, a coarse step at a time, until one of the two is inside.
+    let [before, beforeBack] = [excess, excess]
     for (let step = COARSE; step <= Math.PI; step += COARSE) {
-      for (let sign = 1; sign >= -1; sign -= 2) {
-        const excess = this.calcExcess(best + sign * step)
-        if (excess < least) {
-          least = excess
-          leastAt = best + sign * step
-        }
+      const ahead = this.calcExcess(best + step)
+      const back = this.calcExcess(best - step)
+      if (Math.min(ahead, back) <= 0) {
+        return ahead <= back
+          ? this.findEdge(best + step - COARSE, before, best + step, ahead)
+          : this.findEdge(best - step + COARSE, beforeBack, best - step, back)
       }
-      if (least <= 0) {
-        inside = leastAt
-        break
-      }
+      if (ahead < least) [leastAt, least] = [best + step, ahead]
+      if (back < least) [leastAt, least] = [best - step, back]
+      before = ahead
+      beforeBack = back
     }
-    if (Number.isNaN(inside)) {
-      leastAt = this.minimiseExcess(leastAt - COARSE, leastAt + COARSE)
-      if (this.calcExcess(leastAt) > TOLERANCE) {
-        this.rangeExceeded = true
-        return leastAt
-      }
-      inside = leastAt
-    }
-    const outside = Math.abs(inside - best) > COARSE ? inside - Math.sign(inside - best) * COARSE : best
-    const excess = this.calcExcess(outside)
+    leastAt = this.minimiseExcess(leastAt - COARSE, leastAt + COARSE)
+    least = this.calcExcess(leastAt)
+    this.rangeExceeded = least > TOLERANCE
+    if (this.rangeExceeded) return leastAt
+    const outside = Math.abs(leastAt - best) > COARSE ? leastAt - Math.sign(leastAt - best) * COARSE : best
+    return this.findEdge(outside, this.calcExcess(outside), leastAt, least)
+  }
+
+  /** Where the hip's range ends between a turn outside it and one inside. */
+  private findEdge(outside: number, excess: number, inside: number, insideExcess: number): number {
     if (excess <= 0) return outside
-    return findRoot(outside, excess, inside, this.calcExcess(inside), (theta) => this.calcExcess(theta))
+    return findRoot(outside, excess, inside, insideExcess, (theta) => this.calcExcess(theta))
   }
 
   private minimiseExcess(low: number, high: number): number {
@@ -253,19 +256,21 @@ export class Leg {
     const tz = (this.kneeZ - this.hipZ) / this.thigh
     const ox = sign * axes.xx
     const oy = sign * axes.xy
-    const alpha = Math.atan2(tx * axes.fx + ty * axes.fy + tz * axes.fz, -(tx * axes.ux + ty * axes.uy + tz * axes.uz))
+    const ahead = tx * axes.fx + ty * axes.fy + tz * axes.fz
+    const below = -(tx * axes.ux + ty * axes.uy + tz * axes.uz)
+    const level = Math.max(1e-12, Math.sqrt(ahead * ahead + below * below))
+    const sinAlpha = ahead / level
+    const cosAlpha = below / level
     const sinBeta = Math.min(1, Math.max(-1, tx * ox + ty * oy))
     const cosBeta = Math.sqrt(1 - sinBeta * sinBeta)
     const hx = sign * (this.ey * kz - this.ez * ky)
     const hy = sign * (this.ez * kx - this.ex * kz)
     const hz = sign * (this.ex * ky - this.ey * kx)
-    const cosAlpha = Math.cos(alpha)
-    const sinAlpha = Math.sin(alpha)
     const hF = hx * axes.fx + hy * axes.fy + hz * axes.fz
     const hU = hx * axes.ux + hy * axes.uy + hz * axes.uz
     const hA = cosAlpha * hF + sinAlpha * hU
     const hN = cosBeta * (hx * ox + hy * oy) - sinBeta * (sinAlpha * hF - cosAlpha * hU)
-    this.hipFlexion = alpha
+    this.hipFlexion = Math.atan2(ahead, below)
     this.hipAbduction = Math.asin(sinBeta)
     this.hipRotation = Math.atan2(-hA, hN)
   }

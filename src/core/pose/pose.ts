@@ -58,19 +58,30 @@ export class UnreachableError extends InputError {
  */
 export const solvePose = (footing: Footing): Pose => assemble(settle(footing))
 
-/** What is found before anything is read off: the legs in place under the pelvis. */
-export type Settled = { footing: Footing; legs: BySide<Leg>; upper: UpperBody; pelvis: Vec3 }
+/**
+ * Where the search for a pelvis ended: how far it is from the wanted centre (metres), and how it has to move for the
+ * centre to move (rows of the inverse Jacobian).
+ */
+export type Reached = { dx: number; dy: number; bxx: number; bxy: number; byx: number; byy: number }
 
-/** The legs and the pelvis of a stance, without the list of joints and segments. Throws as `solvePose` does. */
-export function settle(footing: Footing): Settled {
+/** What is found before anything is read off: the legs in place under the pelvis; no search was needed where seated. */
+export type Settled = { footing: Footing; legs: BySide<Leg>; upper: UpperBody; pelvis: Vec3; reached: Reached | null }
+
+/**
+ * The legs and the pelvis of a stance, without the list of joints and segments; sought from where a neighbour's search
+ * ended, if given: sooner, and to the same tolerance. Throws as `solvePose` does.
+ */
+export function settle(footing: Footing, neighbour: Reached | null = null): Settled {
   const { body, stance } = footing
   const axes = calcPelvisAxes(stance)
   const legs = bySide((side) => new Leg(body, footing.feet[side], axes))
   const upper = new UpperBody(body, stance)
-  const pelvis = stance.seat ? sit(body, stance, legs, axes) : stand(body, stance, footing.centre, legs, axes, upper)
+  const { pelvis, reached } = stance.seat
+    ? { pelvis: sit(body, stance, legs, axes), reached: null }
+    : stand(footing, legs, axes, upper, neighbour)
   checkLegs(legs, stance)
   checkHands(upper, pelvis, stance)
-  return { footing, legs, upper, pelvis }
+  return { footing, legs, upper, pelvis, reached }
 }
 
 function calcPelvisAxes(stance: Stance): PelvisAxes {
@@ -100,19 +111,16 @@ function sit(body: Body, stance: Stance, legs: BySide<Leg>, axes: PelvisAxes): V
  * begun with the usual gain and set back to a smaller one where a step makes it worse.
  */
 function stand(
-  body: Body,
-  stance: Stance,
-  [wantX, wantY]: Vec2,
+  { body, stance, centre: [wantX, wantY] }: Footing,
   legs: BySide<Leg>,
   axes: PelvisAxes,
   upper: UpperBody,
-): Vec3 {
-  // About where the pelvis will be: the trunk's share of the way from under the centre.
-  const above = stance.supports.length > 0 ? [0, 0] : upper.calcMoment(0, 0, 0)
-  let x = wantX - (above[0] as number)
-  let y = wantY - (above[1] as number)
-  // Inverse of how the centre follows the pelvis.
-  let [bxx, bxy, byx, byy] = [GAIN, 0, 0, GAIN]
+  neighbour: Reached | null,
+): { pelvis: Vec3; reached: Reached } {
+  const { dx, dy, ...inverse } = neighbour ?? guess(stance, upper)
+  let x = wantX + dx
+  let y = wantY + dy
+  let { bxx, bxy, byx, byy } = inverse
   let gain = GAIN
   let [sx, sy] = [0, 0]
   let [lastX, lastY, lastMiss] = [0, 0, 0]
@@ -123,7 +131,7 @@ function stand(
     const missX = wantX - cx
     const missY = wantY - cy
     const miss = Math.sqrt(missX * missX + missY * missY)
-    if (miss < STOP) return [x, y, z]
+    if (miss < STOP) return { pelvis: [x, y, z], reached: { dx: x - wantX, dy: y - wantY, bxx, bxy, byx, byy } }
     if (step > 0) {
       const yx = lastX - missX
       const yy = lastY - missY
@@ -151,6 +159,12 @@ function stand(
     lastMiss = miss
   }
   throw new InputError('stance', null, { code: 'pose', steps: MOST_STEPS })
+}
+
+/** About where the pelvis will be: the trunk's share of the way from under the centre. */
+function guess(stance: Stance, upper: UpperBody): Reached {
+  const [x, y] = stance.supports.length > 0 ? [0, 0] : upper.calcMoment(0, 0, 0)
+  return { dx: -x, dy: -y, bxx: GAIN, bxy: 0, byx: 0, byy: GAIN }
 }
 
 function addLegMoments(body: Body, legs: BySide<Leg>, upper: Vec3): Vec3 {

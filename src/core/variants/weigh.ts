@@ -6,6 +6,7 @@ import type { BySide } from '../conventions'
 import { InputError } from '../errors'
 import type { Finding, Severity, Verdict } from '../limits/finding'
 import { countsForVerdict } from '../limits/judge'
+import type { Reached } from '../pose/pose'
 import type { Stance } from '../stance/stance'
 
 /** A candidate as a search sees it. */
@@ -54,6 +55,8 @@ export type IsOver = (weighed: number) => boolean
 /** Counts and weighs candidates against what the original already shows. */
 export class Scale {
   count = 0
+  /** Where the pelvis of the candidate before came to: most candidates are neighbours. */
+  private reached: Reached | null = null
 
   constructor(
     private readonly body: Body,
@@ -84,7 +87,8 @@ export class Scale {
   }
 
   private weighWhole(taken: Taken): Weighed {
-    const { legs, findings, verdict } = judgeTaken(taken)
+    const { settled, legs, findings, verdict } = judgeTaken(taken, this.reached)
+    this.reached = settled.reached
     const { assured, reserve } = taken.balance
     const violation = calcShort(taken.balance) + this.sumViolations(findings, legs)
     return {
