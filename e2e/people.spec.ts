@@ -80,10 +80,10 @@ test('a condition’s usual cautions are confirmed, changed and declined; what w
   await proposal('No crossing of the midline.').getByRole('button', { name: 'Decline' }).click()
   await page.getByLabel('Reason').fill('lifted at the last review')
   await page.keyboard.press('Enter')
-  await expect(page.getByText(/No crossing of the midline\. – declined .*: lifted at the last review\./)).toBeVisible()
+  await expect(page.getByText(/Declined .* \(lifted at the last review\): No crossing of the midline\./)).toBeVisible()
   await saved(page)
   await page.reload()
-  await expect(page.getByText(/declined .*: lifted at the last review\./)).toBeVisible()
+  await expect(page.getByText(/Declined .* \(lifted at the last review\)/)).toBeVisible()
   await expect(page.getByText('right hip turned inward 0° at most').first()).toBeVisible()
 })
 

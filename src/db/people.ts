@@ -77,10 +77,10 @@ export async function addPeople(
 }
 
 /**
- * Puts everybody of an import on the list at once, where there are as many as there should be: how many that were. What
- * was not finished is forgotten as the deleted are.
+ * Puts everybody of an import on the list at once, where there are as many as there should be: who that was, by id; null
+ * where some are missing. What was not finished is forgotten as the deleted are.
  */
-export async function bringIn(db: Database, mark: string, count: number): Promise<boolean> {
+export async function bringIn(db: Database, mark: string, count: number): Promise<string[] | null> {
   const waiting = db.select({ n: sql`count(*)` }).from(people).where(eq(people.deletedAt, mark))
   const rows = await run(
     db
@@ -89,7 +89,7 @@ export async function bringIn(db: Database, mark: string, count: number): Promis
       .where(and(eq(people.deletedAt, mark), sql`(${waiting}) = ${count}`))
       .returning({ id: people.id }),
   )
-  return rows.length === count
+  return rows.length === count ? rows.map(({ id }) => id) : null
 }
 
 const overwrite = (db: Database, { id, record, revision }: SavedPerson, now: string) =>

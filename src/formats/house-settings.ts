@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { type DayRulesDocument, dayRulesDocument } from './day-rules'
 import { filledText, list, oneOf } from './fields'
 import { type HouseDocument, houseDocument } from './house-document'
 
@@ -6,7 +7,14 @@ import { type HouseDocument, houseDocument } from './house-document'
 export const houseSettings = z.object({
   rules: houseDocument.default({}),
   signs: list(filledText(120), 'signs').default([]),
+  /** What a bad day lowers, otherwise than the defaults. */
+  days: dayRulesDocument.default({}),
   units: oneOf(['metric', 'imperial']).default('metric'),
 })
 
-export type HouseChoices = { rules: HouseDocument; signs: string[]; units: 'metric' | 'imperial' }
+export type HouseChoices = {
+  rules: HouseDocument
+  days: DayRulesDocument
+  signs: string[]
+  units: 'metric' | 'imperial'
+}

@@ -10,6 +10,9 @@ export const PLAN_FORMAT = 'nivrel.plan/1'
 export const planDocument = z.looseObject(
   {
     format: formatOf(PLAN_FORMAT),
+    /** What the instructor calls it, and what to remember of it. */
+    name: text(80).optional(),
+    note: text(500).optional(),
     school: oneOf(SCHOOL_IDS),
     side: oneOf(['left', 'right']),
     /** The posture as it was taught then: what the levels are said against. Older plans are said against the library's. */

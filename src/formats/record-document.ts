@@ -129,6 +129,8 @@ export const recordDocument = z.looseObject(
     ).default([]),
     tests: list(testEntry, 'tests').default([]),
     today: list(todayEntry, 'days').default([]),
+    /** Days on which they were not here. */
+    away: list(day, 'days').default([]),
     watch: list(z.looseObject({ sign: text(120), on: day, gone: day.optional() }), 'signs').default([]),
     complaints: list(
       z.looseObject({ complaint: text(60), when: text(200).optional(), on: day, gone: day.optional() }),
@@ -162,6 +164,7 @@ export const makeRecord = (
   answers: [],
   tests: [],
   today: [],
+  away: [],
   watch: [],
   complaints: [],
   ...more,

@@ -17,6 +17,7 @@ export type RecordItem =
   | { kind: 'answer'; answer: RecordDocument['answers'][number] }
   | { kind: 'test'; test: TestEntry }
   | { kind: 'today'; reason: string; on: string }
+  | { kind: 'away'; on: string }
   | { kind: 'sign'; sign: string; gone: boolean }
   | { kind: 'complaint'; complaint: string; when?: string | undefined; gone: boolean }
 
@@ -74,8 +75,11 @@ export const RECORD_PARTS: readonly RecordPart[] = [
   { name: 'tests', keys: ['tests'], list: ({ tests }) => tests.map((test) => ({ kind: 'test', test })) },
   {
     name: 'today',
-    keys: ['today'],
-    list: ({ today }) => today.map(({ on, reason }) => ({ kind: 'today', on, reason })),
+    keys: ['today', 'away'],
+    list: ({ today, away }) => [
+      ...today.map(({ on, reason }): RecordItem => ({ kind: 'today', on, reason })),
+      ...away.map((on): RecordItem => ({ kind: 'away', on })),
+    ],
   },
   {
     name: 'watch',

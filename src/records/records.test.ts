@@ -17,7 +17,7 @@ import { CONDITIONS, confirmCaution, declineCaution, listProposals } from './con
 import { listDue, monthsBefore } from './due'
 import { resolveRecord } from './resolve'
 import { SIMPLE_TESTS } from './simple-tests'
-import { guessColumns, readTable, writeTable } from './spreadsheet'
+import { columnOf, guessColumns, readHeadings, readTable, writeTable } from './spreadsheet'
 import { readStanding } from './standing'
 import { isStricter } from './stricter'
 import { findEffects, proposeFamily, usableFromReach } from './test-effects'
@@ -371,10 +371,7 @@ describe('what is due', () => {
 })
 
 describe('a table of people', () => {
-  const reading = {
-    height: (text: string) => Number(text) / 100,
-    mass: Number,
-  }
+  const reading = { units: 'metric', massUnits: null } as const
   const headings = ['Full name', 'Weight', 'Height (cm)', 'Age', 'Gender', 'Class', 'Shoe size']
 
   it('is matched by its headings, each column once', () => {
@@ -390,12 +387,7 @@ describe('a table of people', () => {
       ['Ed', '80', '180', 'old', '', '', ''],
       ['Jo', '80', '180', '', 'x', '', ''],
     ]
-    const { records, bad } = readTable(
-      rows,
-      guessColumns(headings),
-      { ...reading, mass: (text) => Number(text.replace(',', '.')) },
-      DAY,
-    )
+    const { records, bad } = readTable(rows, guessColumns(headings), reading, DAY)
     expect(records).toMatchObject([
       {
         name: 'Zoë Marlowe',
@@ -404,11 +396,35 @@ describe('a table of people', () => {
       },
     ])
     expect(bad.map(({ row, error }) => ({ row, reason: sayRow(error, 'metric') }))).toEqual([
-      { row: 3, reason: 'height: accepted is 100 to 230 cm' },
-      { row: 4, reason: 'no name' },
-      { row: 6, reason: 'age: accepted is a number from 5 to 115 years' },
-      { row: 7, reason: 'sex: accepted is one of female, male, unspecified' },
+      { row: 3, reason: 'Height: accepted is 100 to 230 cm, or feet and inches' },
+      { row: 4, reason: 'No name' },
+      { row: 6, reason: 'Age: accepted is a number from 5 to 115 years.' },
+      { row: 7, reason: 'Sex: accepted is one of female, male, unspecified.' },
     ])
+  })
+
+  it('takes each row in its own units, and stops a mass that cannot go with the height', () => {
+    const rows = [
+      ['Ada', '61,2', '162 cm', '', '', '', ''],
+      ['Bea', '135', `5'4"`, '', '', '', ''],
+      ['Cyd', '9 st 9', '1,62', '', '', '', ''],
+      ['Dot', '12 st', '210', '', '', '', ''],
+      ['Eve', '135', '140', '', '', '', ''],
+      ['Fay', '200', '100', '', '', '', ''],
+    ]
+    const mapping = guessColumns(headings)
+    const { records, bad } = readTable(rows, mapping, readHeadings(headings, mapping, 'imperial'), DAY)
+    expect(records.map(({ name, body }) => [name, Number(body.massKg.toFixed(1))])).toEqual([
+      ['Ada', 61.2],
+      ['Bea', 61.2],
+      ['Cyd', 61.2],
+      ['Dot', 76.2],
+      ['Eve', 135],
+    ])
+    expect(bad.map(({ row, name, error }) => [row, name, columnOf(error.field), sayRow(error, 'imperial')])).toEqual([
+      [7, 'Fay', 'mass', 'Mass: it does not go with the height; which unit is it in?'],
+    ])
+    expect(readHeadings(['Weight in lbs'], ['mass'], 'metric').massUnits).toBe('imperial')
   })
 
   it('goes out and comes back the same', () => {

@@ -3,6 +3,7 @@ import { parse } from '@/formats/parse'
 import { personDocument } from '@/formats/person-document'
 import { readFigure } from '@/formats/read-figure'
 import { makeRecord, type RecordDocument, recordDocument } from '@/formats/record-document'
+import { type BodyUnits, readBody } from './body-units'
 
 /** What a column of a table of people can be. */
 export const COLUMNS = ['name', 'height', 'mass', 'age', 'sex', 'group', 'story', 'notes', 'footLength'] as const
@@ -10,10 +11,14 @@ export type Column = (typeof COLUMNS)[number]
 /** Which column of the file is which; null for one that is left out. */
 export type Mapping = readonly (Column | null)[]
 
-/** How heights and masses are written in the file: read with these, into metres and kilograms. */
-export type Reading = {
-  height: (text: string) => number
-  mass: (text: string) => number
+/** How bare heights and masses are meant: in the house's units, or in those that a heading names. */
+export type Reading = { units: BodyUnits; massUnits: BodyUnits | null }
+
+/** What the headings tell of the units. */
+export const readHeadings = (headings: readonly string[], mapping: Mapping, units: BodyUnits): Reading => {
+  const mass = headings[mapping.indexOf('mass')] ?? ''
+  const massUnits = /\bkg\b|kilo/i.test(mass) ? 'metric' : /\blbs?\b|pound/i.test(mass) ? 'imperial' : null
+  return { units, massUnits }
 }
 
 const KNOWN: Record<Column, RegExp> = {
@@ -38,7 +43,8 @@ export function guessColumns(headings: readonly string[]): Mapping {
   })
 }
 
-export type BadRow = { row: number; error: InputError }
+/** A row that stays out: its place in the file, whose it is as far as it says, and why. */
+export type BadRow = { row: number; name: string; error: InputError }
 export type ReadTable = { records: RecordDocument[]; bad: BadRow[] }
 
 /** Records from the rows of a table; a bad row is left out with its reason. Rows count from 2: the headings are 1. */
@@ -55,7 +61,7 @@ export function readTable(
       read.records.push(readRow(cells, mapping, reading, on))
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      read.bad.push({ row: i + 2, error })
+      read.bad.push({ row: i + 2, name: cells[mapping.indexOf('name')]?.trim() ?? '', error })
     }
   })
   return read
@@ -65,12 +71,12 @@ function readRow(cells: readonly string[], mapping: Mapping, reading: Reading, o
   const at = (column: Column) => cells[mapping.indexOf(column)]?.trim() ?? ''
   const sex = readSex(at('sex'))
   const body = parse(personDocument, {
-    statureM: reading.height(at('height')),
-    massKg: reading.mass(at('mass')),
+    ...readBody({ height: at('height'), mass: at('mass') }, reading.units, reading.massUnits),
     ...(sex && { sex }),
     ...(at('age') !== '' && { ageYears: readFigure(at('age')) }),
     ...(at('footLength') !== '' && { footLengthM: readFigure(at('footLength')) / 100 }),
   })
+  checkBuild(body)
   const groups = at('group')
     .split(/[;/|]/)
     .map((group) => group.trim())
@@ -81,6 +87,31 @@ function readRow(cells: readonly string[], mapping: Mapping, reading: Reading, o
     recordDocument,
     makeRecord(at('name'), body, { groups, story: at('story'), notes: at('notes'), measured }),
   )
+}
+
+/** Body mass index beyond which a unit was surely mistaken. */
+const BUILDS = { min: 11, max: 80 }
+
+/** @throws InputError where height and mass do not belong to one person */
+function checkBuild({ statureM, massKg }: { statureM: number; massKg: number }): void {
+  const index = massKg / statureM ** 2
+  if (index < BUILDS.min || index > BUILDS.max) throw new InputError('massKg', massKg, { code: 'build' })
+}
+
+/** The column that a field of a record comes from; null for what no column holds. */
+export function columnOf(field: string): Column | null {
+  const found: Record<string, Column> = {
+    name: 'name',
+    statureM: 'height',
+    massKg: 'mass',
+    ageYears: 'age',
+    sex: 'sex',
+    footLengthM: 'footLength',
+    story: 'story',
+    notes: 'notes',
+    groups: 'group',
+  }
+  return found[field.split('.')[0] as string] ?? null
 }
 
 function readSex(text: string): string | undefined {

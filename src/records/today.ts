@@ -1,25 +1,32 @@
+import { type DayRulesDocument, resolveDayRule, TODAY_REASONS, type TodayReason } from '@/formats/day-rules'
 import type { RecordDocument, TodayEntry } from '@/formats/record-document'
-import { bindLimits } from './binding'
+import { bindLimits, findToday } from './binding'
 
-/** The usual reasons; any other is in an instructor's own words. */
-export const TODAY_REASONS = ['tired', 'sore', 'bad-night'] as const
-
-const USUAL = { knee: 25, arms: 60, hold: 10 }
+/** A day's knee bend is a part of this where nobody set another. */
+const USUAL_KNEE = 37.5
 const SOFTEST = 10
 
-/** What one press lowers: a third off the knee bend, arms below the shoulders, short holds, a chair. */
-export function proposeToday(record: RecordDocument, reason: string, on: string): TodayEntry {
+const isUsual = (reason: string): reason is TodayReason => (TODAY_REASONS as readonly string[]).includes(reason)
+
+/** What one press lowers, by the house's rule for the reason; any other reason counts as tired. */
+export function proposeToday(
+  record: RecordDocument,
+  reason: string,
+  on: string,
+  rules: DayRulesDocument = {},
+): TodayEntry {
+  const rule = resolveDayRule(rules, isUsual(reason) ? reason : 'tired')
   const bindings = bindLimits(record.limits)
   const least = (what: string, usual: number) =>
     Math.min(usual, ...bindings.filter((binding) => binding.what === what).map(({ entry }) => Number(entry.value)))
-  const knee = least('kneeFlexionMaxDeg', USUAL.knee * 1.5)
+  const knee = least('kneeFlexionMaxDeg', USUAL_KNEE)
   return {
     on,
     reason,
-    kneeFlexionMaxDeg: Math.max(SOFTEST, Math.round((knee * 2) / 3)),
-    armElevationMaxDeg: least('armElevationMaxDeg', USUAL.arms),
-    holdMaxS: least('holdMaxS', USUAL.hold),
-    support: 'chair-back',
+    kneeFlexionMaxDeg: Math.max(SOFTEST, Math.round((knee * rule.kneePct) / 100)),
+    armElevationMaxDeg: least('armElevationMaxDeg', rule.armElevationMaxDeg),
+    holdMaxS: least('holdMaxS', rule.holdMaxS),
+    ...(rule.chair && { support: 'chair-back' }),
   }
 }
 
@@ -34,3 +41,27 @@ export const liftToday = (record: RecordDocument, on: string): RecordDocument =>
   ...record,
   today: record.today.filter((entry) => entry.on !== on),
 })
+
+/** How somebody is on a day, as a roll call marks it. */
+export const MARKS = ['here', 'away', ...TODAY_REASONS] as const
+export type Mark = (typeof MARKS)[number]
+
+export const isAway = ({ away }: RecordDocument, on: string): boolean => away.includes(on)
+
+/** The mark of a day; null where the day was lowered for a reason of its own. */
+export function readMark(record: RecordDocument, on: string): Mark | null {
+  if (isAway(record, on)) return 'away'
+  const reason = findToday(record, on)?.reason
+  if (reason === undefined) return 'here'
+  return isUsual(reason) ? reason : null
+}
+
+/** Marks somebody for a day. Whoever was away and comes is as the day had them; whoever is marked here again, as usual. */
+export function markDay(record: RecordDocument, mark: Mark, on: string, rules: DayRulesDocument = {}): RecordDocument {
+  if (mark === readMark(record, on)) return record
+  if (mark === 'away') return { ...record, away: [...record.away, on] }
+  const wasAway = isAway(record, on)
+  const here = { ...record, away: record.away.filter((day) => day !== on) }
+  if (mark === 'here') return wasAway ? here : liftToday(here, on)
+  return lowerToday(liftToday(here, on), proposeToday(here, mark, on, rules))
+}

@@ -19,11 +19,17 @@ export async function answer(compute: () => unknown): Promise<Response> {
   try {
     return Response.json((await compute()) ?? null)
   } catch (error) {
-    if (error instanceof InputError) return Response.json(toErrorDocument(error, IN_DOCUMENTS), { status: 400 })
+    if (error instanceof InputError) return Response.json(toRefusal(error), { status: 400 })
     if (error instanceof ConflictError) return Response.json({ current: error.current }, { status: 409 })
     if (error instanceof BusyError || error instanceof StorageError) return refuse(503, error)
     return refuse(500, error as Error)
   }
+}
+
+/** What a document is refused with; besides, the code of what would be accepted, so that a screen says it its own way. */
+function toRefusal(error: InputError) {
+  const { error: refused } = toErrorDocument(error, IN_DOCUMENTS)
+  return { error: { ...refused, code: error.accepts } }
 }
 
 /** What went wrong here, for the log: never a message of somebody else's, which could quote what was stored. */

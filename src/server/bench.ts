@@ -25,6 +25,7 @@ import type { Group } from '@/records/groups'
 import { resolveRecord } from '@/records/resolve'
 import { readStanding } from '@/records/standing'
 import type { Effect } from '@/records/test-effects'
+import { type Mark, readMark } from '@/records/today'
 import { now, today } from './clock'
 import { saveOver } from './conflict'
 import { readGroups } from './groups'
@@ -57,6 +58,8 @@ export type BenchPerson = {
   watch: { sign: string; on: string }[]
   /** Why today is lowered. */
   today: string | null
+  /** How the roll call has them today; null where the day was lowered for a reason of its own. */
+  mark: Mark | null
   /** Seen standing by themselves, though the estimate alone calls that short: when. */
   seenStanding: string | null
   planned: PlannedFor[]
@@ -129,6 +132,7 @@ function toBenchPerson(
     measured: measured.flatMap(([effect, found]) => (found ? [{ effect, from: found.from }] : [])),
     watch: record.watch.filter(({ gone }) => !gone).map(({ sign, on }) => ({ sign, on })),
     today: findToday(record, day)?.reason ?? null,
+    mark: readMark(record, day),
     seenStanding: standing.cautious && standing.seen ? standing.seen.on : null,
     planned: plans.flatMap(({ group, posture, plan }) => {
       const mine = plan.people.find((one) => one.id === id)

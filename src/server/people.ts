@@ -13,7 +13,7 @@ import {
   savePerson,
   setDeleted,
 } from '@/db/people'
-import { accepted, list, number } from '@/formats/fields'
+import { accepted, list, number, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { type RecordDocument, recordDocument } from '@/formats/record-document'
 import { sayGroups } from '@/records/groups'
@@ -30,6 +30,7 @@ const newPeople = z.object({ records })
 const importId = z.uuid({ error: accepted('importId') })
 const importPart = z.object({ import: importId, records })
 const importEnd = z.object({ import: importId, count: number(1, 1e7) })
+const backOut = z.object({ people: list(text(80), 'people') })
 const saving = z.object({ revision: number(1, 1e9), record: recordDocument })
 
 type Known = { head: PersonHead; read: Read<KeptRecord> }
@@ -112,11 +113,18 @@ export async function takeImportPart(value: unknown): Promise<void> {
   await addPeople(database(), added, now(), markOf(part.import))
 }
 
-/** Puts everybody of an import on the list at once. @throws InputError where there are not as many as were sent */
-export async function endImport(value: unknown): Promise<void> {
+/** Puts everybody of an import on the list at once: who that is, by id. @throws InputError where there are not as many as were sent */
+export async function endImport(value: unknown): Promise<string[]> {
   const { import: id, count } = parse(importEnd, value)
-  if (await bringIn(database(), markOf(id), count)) return
+  const came = await bringIn(database(), markOf(id), count)
+  if (came) return came
   throw new InputError('count', count, { code: 'asManyAsArrived' })
+}
+
+/** Takes people away who had just come in; whoever is gone already stays so. */
+export async function takeBackImport(value: unknown): Promise<void> {
+  const { people } = parse(backOut, value)
+  for (const id of people) await setDeleted(database(), id, now())
 }
 
 const markOf = (importId: string) => `import ${importId}`

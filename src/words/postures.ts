@@ -6,9 +6,13 @@ import { ENGLISH, type Words } from './language'
 
 type Own = Pick<Posture, 'id' | 'own'>
 
-const say = (word: 'name' | 'purpose' | 'cue', { id }: Own, words: Words) => words.say(`postures.library.${id}.${word}`)
+const say = (word: 'name' | 'purpose' | 'cue', { id }: Pick<Own, 'id'>, words: Words) =>
+  words.say(`postures.library.${id}.${word}`)
 
-export const sayPostureName = (posture: Own, words: Words = ENGLISH): string =>
+/** A posture by its name alone: the house's own, or as the library calls it. */
+type Named = { id: string; own: Pick<PostureTexts, 'name'> | null }
+
+export const sayPostureName = (posture: Named, words: Words = ENGLISH): string =>
   posture.own?.name ?? say('name', posture, words)
 
 export const sayPurpose = (posture: Own, words: Words = ENGLISH): string =>

@@ -5,7 +5,7 @@ import type { PartName, RecordItem } from '@/records/merge'
 import { type Reference, SIMPLE_TESTS } from '@/records/simple-tests'
 import type { Column } from '@/records/spreadsheet'
 import type { StanceFamily } from '@/records/test-effects'
-import { sayAccepts, sayError } from './errors'
+import { sayFieldError } from './fields'
 import { sayCentimetres } from './figures'
 import { ENGLISH, type Words } from './language'
 import { sayLimit, saySource, sayToday } from './limits'
@@ -115,6 +115,8 @@ export function sayItem(
       return sayTested(item.test, words)
     case 'today':
       return say('today', { reason: sayToday(item.reason, words), day: words.day(item.on) })
+    case 'away':
+      return say('away', { day: words.day(item.on) })
     case 'sign':
       return sayGone(saySign(item.sign, words), item.gone, words)
     case 'complaint': {
@@ -137,10 +139,24 @@ export const sayTrial = (test: TestId, value: number, words: Words = ENGLISH): s
 /** What a column of a table of people is called. */
 export const sayColumn = (column: Column, words: Words = ENGLISH): string => words.say(`records.columns.${column}`)
 
+/** What was answered to a caution, when and why. */
+export const sayAnswered = (
+  caution: string,
+  { answer, on, reason }: RecordDocument['answers'][number],
+  words: Words = ENGLISH,
+): string =>
+  words.say('records.answered', {
+    answer,
+    day: words.day(on),
+    why: reason ? 'given' : 'none',
+    reason: reason ?? '',
+    caution,
+  })
+
 /** Why a row of a table stays out, in the units that the table is read in. */
 export function sayRow(error: InputError, units: 'metric' | 'imperial', words: Words = ENGLISH): string {
-  const key = `records.rows.${error.field}`
+  const key = `records.rows.${error.accepts.code === 'build' ? 'build' : error.field}`
   const isEmptyName = error.field === 'name' && error.value === ''
-  if (!words.has(key) || (error.field === 'name' && !isEmptyName)) return sayError(error, words)
-  return words.say(key, { units, accepts: sayAccepts(error.accepts, words) })
+  if (!words.has(key) || (error.field === 'name' && !isEmptyName)) return sayFieldError(error, words)
+  return words.say(key, { units })
 }

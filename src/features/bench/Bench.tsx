@@ -2,9 +2,9 @@
 
 import { useEffect, useState } from 'react'
 import { mergeLibrary } from '@/formats/posture-document'
+import type { BodyUnits } from '@/records/body-units'
 import type { BenchOfPerson, NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
-import type { BodyUnits } from '@/ui/people/body-units'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import styles from './bench.module.css'
 import { FullBench } from './FullBench'

@@ -3,18 +3,20 @@
 import Button from '@mui/material/Button'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useMemo, useState } from 'react'
+import type { BodyUnits } from '@/records/body-units'
 import { nameGroups } from '@/records/groups'
 import type { Roster } from '@/server/roster'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { Field } from '@/ui/forms/Field'
-import type { BodyUnits } from '@/ui/people/body-units'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { UndoSnack } from '@/ui/words/UndoSnack'
 import { choosePeople, EVERYONE, groupsInUse, PUT_AWAY, type SortBy } from './choose-people'
 import { GroupNameSheet } from './GroupNameSheet'
-import { ImportSheet } from './import/ImportSheet'
+import { takeBackIn } from './import/bring-in'
+import { type CameIn, ImportSheet } from './import/ImportSheet'
 import { takeOutCsv, takeOutWhole } from './import/take-out'
 import { PersonRow } from './PersonRow'
 import styles from './people.module.css'
@@ -41,6 +43,8 @@ export function PeopleList({
   const [sortBy, setSortBy] = useState<SortBy>('name')
   const [search, setSearch] = useState('')
   const [sheet, setSheet] = useState<'person' | 'import' | 'group' | null>(null)
+  /** Who came in from a file just now. */
+  const [came, setCame] = useState<CameIn | null>(null)
   const sought = useDeferredValue(search)
   const groups = useMemo(() => groupsInUse(all, rows), [all, rows])
   const open = groups.find(({ id }) => id === group)
@@ -82,8 +86,18 @@ export function PeopleList({
           Somebody new
         </Button>
         <Button onClick={() => setSheet('import')}>Bring in a list</Button>
-        <Button onClick={() => takeOutCsv(units)}>Take out as a table</Button>
-        <Button onClick={takeOutWhole}>Take out whole</Button>
+        <Button
+          disabled={shown.length === 0}
+          onClick={() =>
+            takeOutCsv(
+              shown.map(({ id }) => id),
+              units,
+            )
+          }
+        >
+          {shown.length === rows.length ? 'Take out as a table' : `Take out these ${shown.length} as a table`}
+        </Button>
+        <Button onClick={takeOutWhole}>Take out the whole house</Button>
         {open && <Button onClick={() => setSheet('group')}>Rename group</Button>}
       </div>
       <SetAsideNote aside={aside} />
@@ -116,8 +130,19 @@ export function PeopleList({
         onClose={close}
         units={units}
         names={rows.map(({ name }) => name)}
-        onDone={() => {
+        onDone={(who) => {
           close()
+          setCame(who)
+          router.refresh()
+        }}
+      />
+      <UndoSnack
+        open={came !== null}
+        message={came?.message ?? ''}
+        action="Take them back out"
+        onUndo={async () => {
+          await takeBackIn(came?.people ?? [])
+          setCame(null)
           router.refresh()
         }}
       />

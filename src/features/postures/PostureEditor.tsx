@@ -2,15 +2,16 @@
 
 import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
-import { type FormEvent, useRef, useState } from 'react'
 import { FEATURES, type Feature, type SchoolId } from '@/core'
 import type { Posture } from '@/formats/posture-document'
-import { fromPosture, type MeasuresDocument, type PostureDocument } from '@/formats/posture-document'
+import { fromPosture, type MeasuresDocument, mergeLibrary, type PostureDocument } from '@/formats/posture-document'
 import { readFigure } from '@/formats/read-figure'
 import type { OwnPosture } from '@/server/library'
-import { ask, OvertakenError, RefusedError } from '@/ui/api/ask'
+import { ask } from '@/ui/api/ask'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
+import { sayNotKept, useKeeping } from '@/ui/api/use-keeping'
 import { Field } from '@/ui/forms/Field'
+import { Form } from '@/ui/forms/Form'
 import { readTexts, saySchool } from '@/words/postures'
 import styles from './postures.module.css'
 
@@ -96,97 +97,107 @@ const FIELDS: readonly MeasureField[] = [
 
 const tidy = (value: number) => Number(value.toFixed(2))
 
-/** A posture's words, and its measures in one school; the original is one press away. */
+/** A posture's words, and its measures in one school; the school's original figures are one press away. */
 export function PostureEditor({ posture, school, changed, onSaved, onReset, onLeave }: PostureEditorProps) {
-  const [problem, setProblem] = useState<string | null>(null)
-  const [theirs, setTheirs] = useState<{ current: OwnPosture | null } | null>(null)
-  const revision = useRef(changed?.revision ?? 0)
+  const keeping = useKeeping<PostureDocument, OwnPosture | null>({
+    what: `posture ${posture.id}`,
+    revision: changed?.revision ?? 0,
+    send: async (document, revision) => {
+      const saved = await ask<OwnPosture>(`/api/library/${posture.id}`, 'PUT', { revision, document })
+      onSaved(saved)
+      return saved.revision
+    },
+  })
   const texts = readTexts(posture)
   const document = fromPosture(posture, texts)
   const measures = document.measures[school] as MeasuresDocument
-  const isOwn = posture.id.startsWith('own-')
-  const attempt = async (work: () => Promise<void>) => {
-    try {
-      await work()
-      setProblem(null)
-    } catch (error) {
-      if (error instanceof OvertakenError) return setTheirs({ current: error.current as OwnPosture | null })
-      setProblem(error instanceof RefusedError ? error.message : 'It could not be saved; nothing was changed.')
-    }
-  }
-  const submit = (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault()
-    const value = {
-      revision: revision.current,
-      document: readForm(new FormData(event.currentTarget), document, school),
-    }
-    attempt(async () => onSaved(await ask<OwnPosture>(`/api/library/${posture.id}`, 'PUT', value)))
-  }
-  const reset = () =>
-    attempt(async () => {
-      await ask(`/api/library/${posture.id}`, 'DELETE', {})
-      onReset()
-    })
+  const original = findOriginal(posture.id)
+  const asShipped = original?.measures[school]
+  const isSchoolChanged = changed !== null && JSON.stringify(asShipped) !== JSON.stringify(measures)
+  const theirs = keeping.theirs
   return (
-    <form className={styles.editor} aria-label="Change this posture" onSubmit={submit}>
-      <h2>
-        {texts.name}, {saySchool(school)}
-      </h2>
-      <div className={styles.fields}>
-        <label>
-          Name
-          <Field name="name" required maxLength={80} defaultValue={texts.name} />
-        </label>
-        <label data-wide="true">
-          What it is for
-          <Field name="purpose" maxLength={300} defaultValue={texts.purpose} />
-        </label>
-        <label data-wide="true">
-          Cue
-          <Field name="cue" maxLength={300} defaultValue={texts.cue} />
-        </label>
-        <label data-wide="true">
-          Watch (a comma between)
-          <Field name="watch" maxLength={600} defaultValue={texts.watch.join(', ')} />
-        </label>
-        {FIELDS.map(({ name, label, read }) => (
-          <label key={name}>
-            {label}
-            <Field name={name} inputMode="decimal" autoComplete="off" defaultValue={tidy(read(measures))} />
+    <>
+      <Form
+        // Other figures came: the fields show them.
+        key={changed?.revision ?? 0}
+        className={styles.editor}
+        label="Change this posture"
+        verb="Save"
+        onEnter={(form) => keeping.keep(readForm(form, document, school))}
+        onLeave={onLeave}
+        more={
+          <>
+            {asShipped && isSchoolChanged && (
+              <Button
+                onClick={() => keeping.keep({ ...document, measures: { ...document.measures, [school]: asShipped } })}
+              >
+                {saySchool(school)}: back to the original figures
+              </Button>
+            )}
+            {changed && (
+              <Button onClick={onReset}>
+                {original ? 'All of it, words and every school, back to the original' : 'Take out of the library'}
+              </Button>
+            )}
+          </>
+        }
+      >
+        <h2>
+          {texts.name}, {saySchool(school)}
+        </h2>
+        <div className={styles.fields}>
+          <label>
+            Name
+            <Field name="name" required maxLength={80} defaultValue={texts.name} />
           </label>
-        ))}
-      </div>
-      <fieldset>
-        <legend>What carries its meaning (the nearest variant keeps it)</legend>
-        {FEATURES.map((feature) => (
-          <label key={feature}>
-            <Checkbox name="keeps" value={feature} defaultChecked={posture.keeps.includes(feature)} />{' '}
-            {FEATURE_NAMES[feature]}
+          <label data-wide="true">
+            What it is for
+            <Field name="purpose" maxLength={300} defaultValue={texts.purpose} />
           </label>
-        ))}
-      </fieldset>
-      {problem && <p role="alert">{problem}</p>}
+          <label data-wide="true">
+            Cue
+            <Field name="cue" maxLength={300} defaultValue={texts.cue} />
+          </label>
+          <label data-wide="true">
+            Watch (a comma between)
+            <Field name="watch" maxLength={600} defaultValue={texts.watch.join(', ')} />
+          </label>
+          {FIELDS.map(({ name, label, read }) => (
+            <label key={name}>
+              {label}
+              <Field name={name} inputMode="decimal" autoComplete="off" defaultValue={tidy(read(measures))} />
+            </label>
+          ))}
+        </div>
+        <fieldset>
+          <legend>What carries its meaning (the nearest variant keeps it)</legend>
+          {FEATURES.map((feature) => (
+            <label key={feature}>
+              <Checkbox name="keeps" value={feature} defaultChecked={posture.keeps.includes(feature)} />{' '}
+              {FEATURE_NAMES[feature]}
+            </label>
+          ))}
+        </fieldset>
+        {keeping.problem && <p role="alert">{sayNotKept(keeping.problem)}</p>}
+      </Form>
       <OvertakenSheet
         open={theirs !== null}
         what={`a change of ${texts.name}`}
         onTheirs={() => {
-          if (theirs?.current) onSaved(theirs.current)
+          keeping.accept(theirs?.revision ?? 0)
+          if (theirs) onSaved(theirs)
           onLeave()
         }}
-        onMine={() => {
-          revision.current = theirs?.current?.revision ?? 0
-          setTheirs(null)
-        }}
+        onMine={() => keeping.keepOver(theirs?.revision ?? 0)}
       />
-      <p className={styles.tools}>
-        <Button type="submit" variant="contained">
-          Save
-        </Button>
-        {changed && <Button onClick={reset}>{isOwn ? 'Take out of the library' : 'Back to the original'}</Button>}
-        <Button onClick={onLeave}>Leave it</Button>
-      </p>
-    </form>
+    </>
   )
+}
+
+/** As it ships; null for one of the house's own. */
+function findOriginal(id: string): PostureDocument | null {
+  const original = mergeLibrary([]).find((one) => one.id === id)
+  return original ? fromPosture(original, readTexts(original)) : null
 }
 
 function readForm(form: FormData, document: PostureDocument, school: SchoolId): PostureDocument {

@@ -13,6 +13,7 @@ import { ask } from '@/ui/api/ask'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { UndoSnack } from '@/ui/words/UndoSnack'
 import { listWatch, sayCue, sayPostureName, sayPurpose } from '@/words/postures'
 import { Index } from './Index'
 import { PostureEditor } from './PostureEditor'
@@ -20,6 +21,7 @@ import styles from './postures.module.css'
 import { readSchools } from './read-schools'
 import { SchoolFigures } from './SchoolFigures'
 import { SchoolsFloor } from './SchoolsFloor'
+import { useLibrary } from './use-library'
 
 type PosturesProps = {
   people: readonly NamedPerson[]
@@ -41,7 +43,7 @@ const MIDDLING = { statureM: 1.65, massKg: 68 }
 
 /** The library: one posture, the schools laid over each other for one person, and what it is for. */
 export function Postures({ people, first, own: known, aside }: PosturesProps) {
-  const [own, setOwn] = useState(known)
+  const { own, done, put, reset, undo, problem: unsaved } = useLibrary(known)
   const [person, setPerson] = useState(first)
   const [problem, setProblem] = useState<string | null>(null)
   const [postureId, setPostureId] = useState('bow')
@@ -62,7 +64,6 @@ export function Postures({ people, first, own: known, aside }: PosturesProps) {
       setProblem('That person could not be fetched; choose them once more.')
     }
   }
-  const put = (changed: OwnPosture) => setOwn([...own.filter(({ id }) => id !== changed.id), changed])
   return (
     <main className={styles.postures}>
       <PageHead at="/postures">
@@ -92,7 +93,8 @@ export function Postures({ people, first, own: known, aside }: PosturesProps) {
           {sayPurpose(posture)} <q>{sayCue(posture)}</q> {isChanged && <em>Changed here.</em>}
         </p>
       </PageHead>
-      {problem && <p role="alert">{problem}</p>}
+      {(problem ?? unsaved) && <p role="alert">{problem ?? unsaved}</p>}
+      <UndoSnack open={done !== null} message={done?.message ?? ''} action="As it was" onUndo={undo} />
       <SetAsideNote aside={aside} />
       <div className={styles.sides}>
         <SchoolsFloor readings={readings} body={body} pointed={pointed} />
@@ -105,10 +107,9 @@ export function Postures({ people, first, own: known, aside }: PosturesProps) {
           posture={posture}
           school={editing}
           changed={own.find(({ id }) => id === posture.id) ?? null}
-          onSaved={put}
-          onReset={() => {
-            setOwn(own.filter(({ id }) => id !== posture.id))
-            setEditing(null)
+          onSaved={(saved) => put(saved, posture)}
+          onReset={async () => {
+            if (await reset(posture)) setEditing(null)
           }}
           onLeave={() => setEditing(null)}
         />

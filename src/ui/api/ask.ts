@@ -1,4 +1,7 @@
-/** What the server said was wrong, in its own words. */
+import { InputError } from '@/core'
+import { sayFieldError } from '@/words/fields'
+
+/** What the server said was wrong, as a screen says it. */
 export class RefusedError extends Error {}
 
 /** Somebody else saved in the meantime: what is there now. */
@@ -23,6 +26,12 @@ export async function ask<T>(path: string, method: string, value?: unknown): Pro
   if (response.status === 409) throw new OvertakenError(((await response.json()) as { current: T }).current)
   if (response.status === 503) throw new Error('The server is busy.')
   if (response.status !== 400) throw new RefusedError('The server did not answer as it should; nothing was changed.')
-  const { error } = (await response.json()) as { error: { field: string; accepts: string } }
-  throw new RefusedError(`${error.field}: accepted is ${error.accepts}`)
+  const { error } = (await response.json()) as { error: { field: string; code: InputError['accepts'] } }
+  throw new RefusedError(sayFieldError({ field: error.field, accepts: error.code }))
+}
+
+/** Why something was not saved: the field that is wrong, what the server refused, or that nothing answers. */
+export function sayUnsaved(error: unknown): string {
+  if (error instanceof InputError) return sayFieldError(error)
+  return error instanceof RefusedError ? error.message : 'It could not be saved; nothing was lost, try again.'
 }

@@ -1,19 +1,17 @@
 'use client'
 
-import Button from '@mui/material/Button'
-import { type FormEvent, useState } from 'react'
 import { InputError } from '@/core'
 import { parse } from '@/formats/parse'
 import { personDocument } from '@/formats/person-document'
 import { readFigure } from '@/formats/read-figure'
 import { makeRecord } from '@/formats/record-document'
-import { ask, RefusedError } from '@/ui/api/ask'
+import { type BodyUnits, readBody } from '@/records/body-units'
+import { ask, sayUnsaved } from '@/ui/api/ask'
 import { Field } from '@/ui/forms/Field'
+import { Form } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
 import { Sheet } from '@/ui/words/Sheet'
-import styles from '@/ui/words/sheet.module.css'
-import { sayError } from '@/words/errors'
-import { type BodyUnits, parseHeight, parseMass } from './body-units'
+import { sayRow } from '@/words/records'
 
 type NewPersonSheetProps = {
   open: boolean
@@ -37,32 +35,25 @@ export function NewPersonSheet({
   day,
   action,
 }: NewPersonSheetProps) {
-  const [problem, setProblem] = useState<string | null>(null)
-  const submit = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault()
-    try {
-      const record = readForm(new FormData(event.currentTarget), units, day)
-      const [added] = await ask<{ id: string }[]>('/api/people', 'POST', { records: [record] })
-      setProblem(null)
-      if (added) onAdded(added.id)
-    } catch (error) {
-      setProblem(sayProblem(error, units))
-    }
+  const enter = async (form: FormData) => {
+    const record = readForm(form, units, day)
+    const [added] = await ask<{ id: string }[]>('/api/people', 'POST', { records: [record] })
+    if (added) onAdded(added.id)
   }
   return (
     <Sheet title="Somebody new" open={open} onClose={onClose}>
-      <form className={styles.form} onSubmit={submit}>
+      <Form verb={action ?? 'Put on the list'} onEnter={enter} say={(error) => sayProblem(error, units)}>
         <label>
           Name
           <Field name="name" required maxLength={120} autoComplete="off" autoFocus />
         </label>
         <label>
-          {units === 'metric' ? 'Height, cm' : 'Height, feet and inches'}
-          <Field name="height" required autoComplete="off" inputMode={units === 'metric' ? 'decimal' : 'text'} />
+          {units === 'metric' ? 'Height (168, or 5 ft 6)' : 'Height (5 ft 6, or 168 cm)'}
+          <Field name="height" required autoComplete="off" />
         </label>
         <label>
-          {units === 'metric' ? 'Mass, kg' : 'Mass, pounds'}
-          <Field name="mass" required autoComplete="off" inputMode="decimal" />
+          {units === 'metric' ? 'Mass, kg (or 148 lb)' : 'Mass, pounds (or 67 kg)'}
+          <Field name="mass" required autoComplete="off" />
         </label>
         <label>
           Age (optional)
@@ -91,13 +82,7 @@ export function NewPersonSheet({
           What to know (optional)
           <Field name="story" maxLength={500} autoComplete="off" />
         </label>
-        {problem && <p role="alert">{problem}</p>}
-        <div className={styles.actions}>
-          <Button type="submit" variant="contained">
-            {action ?? 'Put on the list'}
-          </Button>
-        </div>
-      </form>
+      </Form>
     </Sheet>
   )
 }
@@ -107,8 +92,7 @@ function readForm(form: FormData, units: BodyUnits, day: string | undefined) {
   const read = (name: string) => String(form.get(name) ?? '').trim()
   const age = read('age')
   const body = parse(personDocument, {
-    statureM: parseHeight(read('height'), units),
-    massKg: parseMass(read('mass'), units),
+    ...readBody({ height: read('height'), mass: read('mass') }, units),
     sex: read('sex'),
     ...(age !== '' && { ageYears: readFigure(age) }),
   })
@@ -120,22 +104,7 @@ function readForm(form: FormData, units: BodyUnits, day: string | undefined) {
   })
 }
 
-const FIELDS: Record<string, Record<BodyUnits, string>> = {
-  statureM: {
-    metric: 'Height: accepted is a number from 100 to 230 cm.',
-    imperial: 'Height: accepted is 3 ft 4 in to 7 ft 6 in.',
-  },
-  massKg: {
-    metric: 'Mass: accepted is a number from 25 to 250 kg.',
-    imperial: 'Mass: accepted is a number from 55 to 551 pounds.',
-  },
-  ageYears: {
-    metric: 'Age: accepted is a number from 5 to 115.',
-    imperial: 'Age: accepted is a number from 5 to 115.',
-  },
-}
-
+/** Heights and masses are typed in the house's own units, and what is accepted is said in them. */
 function sayProblem(error: unknown, units: BodyUnits): string {
-  if (error instanceof InputError) return FIELDS[error.field]?.[units] ?? sayError(error)
-  return error instanceof RefusedError ? error.message : 'It could not be saved; nothing was lost, try again.'
+  return error instanceof InputError ? sayRow(error, units) : sayUnsaved(error)
 }

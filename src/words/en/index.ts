@@ -3,6 +3,7 @@ import body from './body.json'
 import changes from './changes.json'
 import conditions from './conditions.json'
 import errors from './errors.json'
+import fields from './fields.json'
 import figures from './figures.json'
 import findings from './findings.json'
 import house from './house.json'
@@ -22,6 +23,7 @@ export const en = {
   changes,
   conditions,
   errors,
+  fields,
   figures,
   findings,
   house,

@@ -2,13 +2,13 @@
 
 import Button from '@mui/material/Button'
 import ButtonBase from '@mui/material/ButtonBase'
-import { type FormEvent, useState } from 'react'
+import { useState } from 'react'
 import { type Body, tryAnalyse } from '@/core'
 import { toStance } from '@/formats/to-core'
 import type { KeptStance } from '@/server/bench'
-import { RefusedError } from '@/ui/api/ask'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { Field } from '@/ui/forms/Field'
+import { Form } from '@/ui/forms/Form'
 import { UndoSnack } from '@/ui/words/UndoSnack'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { sayPostureName } from '@/words/postures'
@@ -143,18 +143,13 @@ type Words = { name: string; note: string }
 type WordsFormProps = Words & { action: string; onSave: (words: Words) => Promise<void>; onLeave: () => void }
 
 function WordsForm({ name, note, action, onSave, onLeave }: WordsFormProps) {
-  const [problem, setProblem] = useState<string | null>(null)
-  const submit = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault()
-    const form = new FormData(event.currentTarget)
-    try {
-      await onSave({ name: String(form.get('name')), note: String(form.get('note')) })
-    } catch (error) {
-      setProblem(error instanceof RefusedError ? error.message : 'It could not be saved; nothing was lost, try again.')
-    }
-  }
   return (
-    <form className={styles.keepForm} onSubmit={submit} onKeyDown={(event) => event.key === 'Escape' && onLeave()}>
+    <Form
+      className={styles.keepForm}
+      verb={action}
+      onEnter={(form) => onSave({ name: String(form.get('name')), note: String(form.get('note')) })}
+      onLeave={onLeave}
+    >
       <label>
         Name
         <Field
@@ -170,15 +165,6 @@ function WordsForm({ name, note, action, onSave, onLeave }: WordsFormProps) {
         Note
         <Field name="note" maxLength={500} defaultValue={note} placeholder="what to say, what to watch" />
       </label>
-      {problem && <p role="alert">{problem}</p>}
-      <div>
-        <Button type="submit" variant="contained">
-          {action}
-        </Button>
-        <Button type="button" variant="outlined" onClick={onLeave}>
-          Leave it
-        </Button>
-      </div>
-    </form>
+    </Form>
   )
 }

@@ -5,29 +5,24 @@ import Checkbox from '@mui/material/Checkbox'
 import { useMemo, useState } from 'react'
 import { InputError } from '@/core'
 import { dayOf } from '@/formats/day'
-import { parse, parseJson } from '@/formats/parse'
-import { type RecordDocument, recordDocument } from '@/formats/record-document'
-import { WHOLE_FORMAT, type WholeDocument, wholeDocument } from '@/formats/whole-document'
-import { readCsv } from '@/records/csv'
-import {
-  type BadRow,
-  COLUMNS,
-  type Column,
-  guessColumns,
-  type Mapping,
-  type Reading,
-  readTable,
-} from '@/records/spreadsheet'
+import type { RecordDocument } from '@/formats/record-document'
+import type { WholeDocument } from '@/formats/whole-document'
+import type { BodyUnits } from '@/records/body-units'
+import { guessColumns, type Mapping, readHeadings, readTable } from '@/records/spreadsheet'
 import { RefusedError } from '@/ui/api/ask'
-import { Pick } from '@/ui/forms/Pick'
-import { type BodyUnits, parseHeight, parseMass } from '@/ui/people/body-units'
 import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
-import { sayError } from '@/words/errors'
+import { sayFieldError } from '@/words/fields'
 import { ENGLISH } from '@/words/language'
-import { sayColumn, sayRow } from '@/words/records'
+import { sayList } from '@/words/lists'
+import { BadRows } from './BadRows'
 import { bringInRecords, bringInWhole, type WholeCame } from './bring-in'
+import { Columns } from './Columns'
 import styles from './import.module.css'
+import { type Opened, readFile } from './open-file'
+import { takeTemplate } from './take-out'
+
+export type CameIn = { people: string[]; message: string }
 
 type ImportSheetProps = {
   open: boolean
@@ -35,13 +30,9 @@ type ImportSheetProps = {
   units: BodyUnits
   /** Who is on the list already. */
   names: readonly string[]
-  onDone: () => void
+  /** Who came in, and that in words; null where it was a whole house. */
+  onDone: (came: CameIn | null) => void
 }
-
-type Opened =
-  | { kind: 'table'; name: string; headings: string[]; rows: string[][] }
-  | { kind: 'records'; name: string; records: RecordDocument[]; bad: BadRow[] }
-  | { kind: 'whole'; name: string; whole: WholeDocument }
 
 /** People from a file: a table whose columns are matched by hand, or records taken out before. Nothing comes in unseen. */
 export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheetProps) {
@@ -55,7 +46,7 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
   const read = useMemo(() => {
     if (!file || file.kind === 'whole') return null
     if (file.kind === 'records') return { records: file.records, bad: file.bad }
-    return readTable(file.rows, mapping, readingOf(units), dayOf(new Date()))
+    return readTable(file.rows, mapping, readHeadings(file.headings, mapping, units), dayOf(new Date()))
   }, [file, mapping, units])
   const known = read?.records.filter(({ name }) => isOnList(names, name)) ?? []
   const coming = withKnown ? (read?.records ?? []) : (read?.records.filter((record) => !known.includes(record)) ?? [])
@@ -68,7 +59,7 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
       if (opened.kind === 'table') setMapping(guessColumns(opened.headings))
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      setProblem(`${picked.name} was not opened. ${sayError(error)}.`)
+      setProblem(`${picked.name} was not opened. ${sayFieldError(error)}`)
     }
   }
   const bringIn = async (work: () => Promise<void>) => {
@@ -80,15 +71,21 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
     }
     setDone(null)
   }
+  const mend = (row: number, column: number, text: string) => {
+    if (file?.kind !== 'table') return
+    const cells = [...(file.rows[row] ?? [])]
+    cells[column] = text
+    setFile({ ...file, rows: file.rows.with(row, cells) })
+  }
   const bringInPeople = () =>
     bringIn(async () => {
-      await bringInRecords(coming, setDone)
+      const people = await bringInRecords(coming, setDone)
       setFile(null)
-      onDone()
+      onDone({ people, message: sayCameIn(coming, read?.bad.length ?? 0) })
     })
   const bringBack = (whole: WholeDocument) => bringIn(async () => setCame(await bringInWhole(whole, setDone)))
   const close = () => {
-    if (came) onDone()
+    if (came) onDone(null)
     setCame(null)
     setFile(null)
     setProblem(null)
@@ -104,6 +101,12 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
           onChange={(event) => openFile(event.target.files?.[0])}
         />
       </label>
+      {!file && (
+        <p>
+          A table needs a name, a height and a mass for each; the rest may come later.{' '}
+          <Button onClick={() => takeTemplate()}>Take a template</Button>
+        </p>
+      )}
       {problem && <p role="alert">{problem}</p>}
       {file?.kind === 'whole' && !came && (
         <WholeHouse whole={file.whole} done={done} onBringBack={() => bringBack(file.whole)} />
@@ -112,17 +115,8 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
       {file?.kind === 'table' && <Columns table={file} mapping={mapping} onChange={setMapping} />}
       {read && (
         <>
-          {read.bad.length > 0 && (
-            <section className={styles.bad} aria-label="Rows that stay out">
-              <h3>{read.bad.length === 1 ? 'One row stays out' : `${read.bad.length} rows stay out`}</h3>
-              <ul>
-                {read.bad.map(({ row, error }) => (
-                  <li key={row}>
-                    row {row}: {file?.kind === 'table' ? sayRow(error, units) : sayError(error)}
-                  </li>
-                ))}
-              </ul>
-            </section>
+          {read.bad.length > 0 && file && (
+            <BadRows bad={read.bad} file={file} mapping={mapping} units={units} onMend={mend} />
           )}
           {known.length > 0 && (
             <label className={styles.known}>
@@ -179,6 +173,14 @@ function WholeHouse({
 const sayCame = ({ people, postures, plans, house }: WholeCame): string =>
   `Came in: ${some(people, 'person', 'people')}, ${some(postures, 'posture', 'postures')}, ${some(plans, 'plan', 'plans')}${house ? ', the house’s own rules' : ''}. What was here stayed as it was.`
 
+/** Who came in, into which groups, and how many stayed out. */
+function sayCameIn(records: readonly RecordDocument[], stayedOut: number): string {
+  const groups = [...new Set(records.flatMap((record) => record.groups))]
+  const into = groups.length > 0 ? `, into ${sayList(groups)}` : ''
+  const out = stayedOut > 0 ? ` ${some(stayedOut, 'row', 'rows')} stayed out.` : ''
+  return `${some(records.length, 'person', 'people')} came in${into}.${out}`
+}
+
 const some = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`
 
 const isOnList = (names: readonly string[], name: string) =>
@@ -189,77 +191,4 @@ const NAMED = 4
 function nameSome(records: readonly RecordDocument[]): string {
   const names = records.slice(0, NAMED).map(({ name }) => name)
   return records.length > NAMED ? `${names.join(', ')} and ${records.length - NAMED} more` : names.join(', ')
-}
-
-const readingOf = (units: BodyUnits): Reading => ({
-  height: (text) => (text === '' ? Number.NaN : parseHeight(text.replace(/\s*cm$/i, ''), units)),
-  mass: (text) => (text === '' ? Number.NaN : parseMass(text.replace(/\s*(kg|lbs?)$/i, ''), units)),
-})
-
-function readFile(name: string, text: string): Opened {
-  if (/\.json$/i.test(name)) {
-    const value = parseJson(text)
-    const isWhole = (value as { format?: unknown } | null)?.format === WHOLE_FORMAT
-    return isWhole ? { kind: 'whole', name, whole: parse(wholeDocument, value) } : readRecords(name, value)
-  }
-  const [headings, ...rows] = readCsv(text)
-  if (!headings || rows.length === 0) throw new InputError('document', name, { code: 'table' })
-  return { kind: 'table', name, headings, rows }
-}
-
-/** One record, a list of them, or what was taken out whole; a bad one stays out with its reason. */
-function readRecords(name: string, value: unknown): Opened {
-  const wrapped = (value as { records?: unknown } | null)?.records
-  const list = Array.isArray(wrapped) ? wrapped : Array.isArray(value) ? value : [value]
-  const records: RecordDocument[] = []
-  const bad: BadRow[] = []
-  list.forEach((one, i) => {
-    try {
-      records.push(parse(recordDocument, one))
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error
-      bad.push({ row: i + 1, error })
-    }
-  })
-  return { kind: 'records', name, records, bad }
-}
-
-type ColumnsProps = {
-  table: Extract<Opened, { kind: 'table' }>
-  mapping: Mapping
-  onChange: (mapping: Mapping) => void
-}
-
-const SHOWN = 3
-
-/** Each column of the file with its first cells, and what it is taken for. */
-function Columns({ table: { headings, rows }, mapping, onChange }: ColumnsProps) {
-  const choose = (at: number, column: Column | null) =>
-    onChange(mapping.map((one, i) => (i === at ? column : one === column ? null : one)))
-  return (
-    <div className={styles.columns}>
-      {headings.map((heading, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: a column is its place in the file
-        <div key={i} data-used={mapping[i] !== null}>
-          <strong>{heading || `column ${i + 1}`}</strong>
-          <Pick
-            aria-label={`${heading || `column ${i + 1}`} is`}
-            value={mapping[i] ?? ''}
-            onChange={(event) => choose(i, (event.target.value || null) as Column | null)}
-          >
-            <option value="">left out</option>
-            {COLUMNS.map((column) => (
-              <option key={column} value={column}>
-                {sayColumn(column)}
-              </option>
-            ))}
-          </Pick>
-          {rows.slice(0, SHOWN).map((cells, row) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: a row is its place in the file
-            <small key={row}>{cells[i] || '–'}</small>
-          ))}
-        </div>
-      ))}
-    </div>
-  )
 }

@@ -21,11 +21,11 @@ export function inParts<T>(all: readonly T[], most = AT_ONCE): T[][] {
   return parts
 }
 
-/** Brings records in, however many, all or none. */
+/** Brings records in, however many, all or none: who that is, by their ids. */
 export async function bringInRecords(
   records: readonly RecordDocument[],
   onPart: (done: number) => void,
-): Promise<void> {
+): Promise<string[]> {
   const id = crypto.randomUUID()
   let sent = 0
   for (const some of inParts(records)) {
@@ -33,8 +33,11 @@ export async function bringInRecords(
     sent += some.length
     onPart(sent / records.length)
   }
-  await ask('/api/people/import', 'PUT', { import: id, count: records.length })
+  return ask<string[]>('/api/people/import', 'PUT', { import: id, count: records.length })
 }
+
+/** Takes back who came in. */
+export const takeBackIn = (people: readonly string[]): Promise<void> => ask('/api/people/import', 'DELETE', { people })
 
 export type WholeCame = { people: number; postures: number; plans: number; house: boolean }
 

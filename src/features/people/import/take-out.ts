@@ -1,21 +1,25 @@
+import { type BodyUnits, sayHeight, sayMass } from '@/records/body-units'
 import { writeCsv } from '@/records/csv'
-import { writeTable } from '@/records/spreadsheet'
+import { COLUMNS, writeTable } from '@/records/spreadsheet'
 import type { KeptRecord } from '@/server/people'
 import { ask } from '@/ui/api/ask'
 import { download } from '@/ui/files/download'
-import { type BodyUnits, sayHeight, sayMass } from '@/ui/people/body-units'
 import { sayColumn } from '@/words/records'
 
-const fetchRecords = async () => (await ask<KeptRecord[]>('/api/people', 'GET')).map(({ record }) => record)
-
-/** Everyone as a table, heights and masses as this house says them. */
-export async function takeOutCsv(units: BodyUnits): Promise<void> {
-  const rows = writeTable(await fetchRecords(), (column) => sayColumn(column), {
+/** Those of these ids as a table, in that order, heights and masses as this house says them. */
+export async function takeOutCsv(ids: readonly string[], units: BodyUnits): Promise<void> {
+  const kept = new Map((await ask<KeptRecord[]>('/api/people', 'GET')).map(({ id, record }) => [id, record]))
+  const records = ids.flatMap((id) => kept.get(id) ?? [])
+  const rows = writeTable(records, (column) => sayColumn(column), {
     height: (metres) => (units === 'metric' ? String(Math.round(metres * 1000) / 10) : sayHeight(metres, units)),
     mass: (kg) => (units === 'metric' ? String(Math.round(kg * 10) / 10) : sayMass(kg, units).replace(' lb', '')),
   })
   download('people.csv', 'text/csv', writeCsv(rows))
 }
+
+/** A table with its headings and nobody in it. */
+export const takeTemplate = (): void =>
+  download('people-template.csv', 'text/csv', writeCsv([COLUMNS.map((column) => sayColumn(column))]))
 
 /** The whole house: people with everything kept for them, postures, plans, rules. */
 export async function takeOutWhole(): Promise<void> {

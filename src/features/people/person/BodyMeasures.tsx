@@ -4,12 +4,12 @@ import { InputError, PROPORTIONS, type Side } from '@/core'
 import { personDocument } from '@/formats/person-document'
 import { readFigure } from '@/formats/read-figure'
 import type { RecordDocument } from '@/formats/record-document'
+import type { BodyUnits } from '@/records/body-units'
 import { Field } from '@/ui/forms/Field'
+import { Form } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
-import type { BodyUnits } from '@/ui/people/body-units'
 import { TypedField } from '@/ui/words/TypedField'
 import { ENGLISH } from '@/words/language'
-import { EntryForm } from './EntryForm'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -153,7 +153,7 @@ function LegDifference({ record, change, day }: PartProps) {
   }
   if (open) {
     return (
-      <EntryForm label="Leg lengths" verb="Set it" onEnter={enter} onLeave={() => setOpen(false)}>
+      <Form className={styles.form} label="Leg lengths" verb="Set it" onEnter={enter} onLeave={() => setOpen(false)}>
         <label>
           Shorter leg
           <Pick name="shorter">
@@ -172,7 +172,7 @@ function LegDifference({ record, change, day }: PartProps) {
             <option value="standing">only seen standing</option>
           </Pick>
         </label>
-      </EntryForm>
+      </Form>
     )
   }
   return (

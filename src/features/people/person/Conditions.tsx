@@ -1,7 +1,9 @@
 import Button from '@mui/material/Button'
-import { type FormEvent, useState } from 'react'
+import { useState } from 'react'
 import type { Side } from '@/core'
+import { parse } from '@/formats/parse'
 import { readFigure } from '@/formats/read-figure'
+import { limitEntry } from '@/formats/record-document'
 import {
   CONDITIONS,
   confirmCaution,
@@ -11,11 +13,12 @@ import {
   type Proposal,
 } from '@/records/conditions'
 import { Field } from '@/ui/forms/Field'
+import { Form } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
 import { saySide } from '@/words/findings'
 import { ENGLISH } from '@/words/language'
 import { sayLimit } from '@/words/limits'
-import { sayCaution, sayCondition } from '@/words/records'
+import { sayAnswered, sayCaution, sayCondition } from '@/words/records'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -43,7 +46,7 @@ export function Conditions({ record, change, day }: PartProps) {
                 .filter(({ answer, condition, side }) => answer && condition.id === one.condition && side === one.side)
                 .map((proposal) => (
                   <small key={proposal.key}>
-                    {sayCautionOf(proposal)} {sayAnswer(proposal)}
+                    {proposal.answer && sayAnswered(sayCautionOf(proposal), proposal.answer)}
                     <Button
                       aria-label={`Ask again: ${sayCautionOf(proposal)}`}
                       onClick={() =>
@@ -80,26 +83,18 @@ const sayHad = (id: string, side: Side | undefined) =>
 
 const sayCautionOf = ({ condition, caution }: Proposal) => sayCaution(condition.id, caution.id)
 
-function sayAnswer({ answer }: Proposal): string {
-  if (!answer) return ''
-  const reason = answer.reason ? `: ${answer.reason}` : ''
-  return `– ${answer.answer} ${ENGLISH.day(answer.on)}${reason}.`
-}
-
 function OneProposal({ proposal, change, day }: PartProps & { proposal: Proposal }) {
   const [doing, setDoing] = useState<'changing' | 'declining' | null>(null)
   const { caution, condition, side } = proposal
   const [limit] = caution.limits ?? []
   const source = { kind: 'instructor' as const }
-  const submit = (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault()
-    const text = String(new FormData(event.currentTarget).get('text')).trim()
-    if (doing === 'declining') change((r) => declineCaution(r, proposal, text, day))
-    else {
-      const value = readFigure(text)
-      if (!Number.isFinite(value) || value < 0) return
-      change((r) => confirmCaution(r, proposal, { on: day, source, value }))
-    }
+  const enter = (form: FormData) => {
+    const text = String(form.get('text')).trim()
+    if (doing === 'declining') return change((r) => declineCaution(r, proposal, text, day))
+    const value = readFigure(text)
+    const said = { what: limit?.what, value, source, on: day }
+    parse(limitEntry, said)
+    change((r) => confirmCaution(r, proposal, { on: day, source, value }))
   }
   return (
     <div className={styles.proposal}>
@@ -113,7 +108,12 @@ function OneProposal({ proposal, change, day }: PartProps & { proposal: Proposal
         </small>
       </p>
       {doing ? (
-        <form className={styles.actions} onSubmit={submit}>
+        <Form
+          className={styles.answer}
+          verb={doing === 'declining' ? 'Decline' : 'Set it'}
+          onEnter={enter}
+          onLeave={() => setDoing(null)}
+        >
           <Field
             name="text"
             required
@@ -122,9 +122,7 @@ function OneProposal({ proposal, change, day }: PartProps & { proposal: Proposal
             placeholder={doing === 'declining' ? 'why not' : 'another figure'}
             autoFocus
           />
-          <Button type="submit">{doing === 'declining' ? 'Decline' : 'Set it'}</Button>
-          <Button onClick={() => setDoing(null)}>Back</Button>
-        </form>
+        </Form>
       ) : (
         <p className={styles.actions}>
           <Button onClick={() => change((r) => confirmCaution(r, proposal, { on: day, source }))}>Confirm</Button>

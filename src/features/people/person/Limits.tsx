@@ -7,10 +7,10 @@ import { readFigure } from '@/formats/read-figure'
 import { type LimitEntry, limitEntry, SOURCES } from '@/formats/record-document'
 import type { Binding } from '@/records/binding'
 import { Field } from '@/ui/forms/Field'
+import { Form } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
 import { saySupport } from '@/words/findings'
 import { sayBinding, sayLimit, sayLimitName, sayOrigin } from '@/words/limits'
-import { EntryForm } from './EntryForm'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -91,7 +91,13 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
   const [grade, setGrade] = useState<(typeof GRADES)[number][0]>('partial')
   const { unit, per } = rowOf(what)
   return (
-    <EntryForm label="A limit" verb="Set it" onEnter={(form) => onAdd(readForm(form, what, day))} onLeave={onLeave}>
+    <Form
+      className={styles.form}
+      label="A limit"
+      verb="Set it"
+      onEnter={(form) => onAdd(readForm(form, what, day))}
+      onLeave={onLeave}
+    >
       <label>
         What
         <Pick value={what} autoFocus onChange={(event) => setWhat(event.target.value as LimitWhat)}>
@@ -177,7 +183,7 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
         Review on (optional)
         <Field name="review" type="date" />
       </label>
-    </EntryForm>
+    </Form>
   )
 }
 

@@ -76,7 +76,7 @@ export function PersonPage({ kept, house, groups: known, day: served }: PersonPa
           <StandingWords standing={standing} record={record} effects={resolved.effects} day={day} />
         </aside>
         <div className={styles.paper}>
-          <Today {...part} lowered={findToday(record, day)} />
+          <Today {...part} lowered={findToday(record, day)} rules={house.days} />
           <Limits {...part} bindings={resolved.bindings} />
           <Conditions {...part} />
           <Tests {...part} effects={resolved.effects} />

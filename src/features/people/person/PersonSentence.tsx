@@ -3,8 +3,8 @@ import ButtonBase from '@mui/material/ButtonBase'
 import InputBase from '@mui/material/InputBase'
 import Tooltip from '@mui/material/Tooltip'
 import { useState } from 'react'
+import { type BodyUnits, readHeight, readMass, sayHeight, sayMass } from '@/records/body-units'
 import type { Group } from '@/records/groups'
-import { type BodyUnits, parseHeight, parseMass, sayHeight, sayMass } from '@/ui/people/body-units'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import words from '@/ui/words/words.module.css'
@@ -100,7 +100,7 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
               live={false}
               value={sayHeight(body.statureM, units)}
               onChange={(text) => {
-                const metres = parseHeight(text, units)
+                const metres = readHeight(text, units).value
                 if (metres >= 1 && metres <= 2.3) setBody('statureM', metres)
               }}
             />
@@ -110,7 +110,7 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
               live={false}
               value={sayMass(body.massKg, units)}
               onChange={(text) => {
-                const kg = parseMass(text.replace(/\s*lbs?$/, ''), units)
+                const kg = readMass(text, units).value
                 if (kg >= 25 && kg <= 250) setBody('massKg', kg)
               }}
             />

@@ -6,12 +6,12 @@ import { TEST_IDS, type TestEntry, type TestId, testEntry } from '@/formats/reco
 import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
 import { type Effects, proposeFamily } from '@/records/test-effects'
 import { Field } from '@/ui/forms/Field'
+import { Form } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import { capital } from '@/words/lists'
 import { sayFamily, sayReference, sayTest, sayTestHow, sayTestWithin, sayTrial } from '@/words/records'
-import { EntryForm } from './EntryForm'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -183,7 +183,7 @@ function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
     )
   }
   return (
-    <EntryForm label="A test" verb="Enter it" onEnter={enter} onLeave={onLeave}>
+    <Form className={styles.form} label="A test" verb="Enter it" onEnter={enter} onLeave={onLeave}>
       <label>
         Test
         <Pick value={id} onChange={(event) => setId(event.target.value as TestId)}>
@@ -214,7 +214,7 @@ function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
         By (optional)
         <Field name="by" maxLength={120} autoComplete="off" />
       </label>
-    </EntryForm>
+    </Form>
   )
 }
 

@@ -1,17 +1,20 @@
 import Button from '@mui/material/Button'
 import { type FormEvent, useState } from 'react'
+import { type DayRulesDocument, TODAY_REASONS } from '@/formats/day-rules'
 import type { TodayEntry } from '@/formats/record-document'
-import { liftToday, lowerToday, proposeToday, TODAY_REASONS } from '@/records/today'
+import { isAway, liftToday, lowerToday, markDay, proposeToday } from '@/records/today'
 import { Field } from '@/ui/forms/Field'
 import { sayToday } from '@/words/limits'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
+type TodayProps = PartProps & { lowered: TodayEntry | null; rules: DayRulesDocument }
+
 /** One press lowers what somebody may do until the day ends; nothing is overwritten. */
-export function Today({ record, change, day, lowered }: PartProps & { lowered: TodayEntry | null }) {
+export function Today({ record, change, day, lowered, rules }: TodayProps) {
   const [other, setOther] = useState(false)
   const lower = (reason: string, more: Partial<TodayEntry> = {}) => {
-    change((r) => lowerToday(r, { ...proposeToday(r, reason, day), ...more }))
+    change((r) => lowerToday(r, { ...proposeToday(r, reason, day, rules), ...more }))
     setOther(false)
   }
   const submit = (event: FormEvent<HTMLFormElement>) => {
@@ -22,6 +25,12 @@ export function Today({ record, change, day, lowered }: PartProps & { lowered: T
   return (
     <section className={styles.part} data-today={lowered !== null} aria-label="Today">
       <h2>Today</h2>
+      {isAway(record, day) && (
+        <p className={styles.actions}>
+          <strong>Not here today.</strong>
+          <Button onClick={() => change((r) => markDay(r, 'here', day))}>Here after all</Button>
+        </p>
+      )}
       {lowered ? (
         <>
           <p>
@@ -43,6 +52,9 @@ export function Today({ record, change, day, lowered }: PartProps & { lowered: T
               {sayToday(reason)}
             </Button>
           ))}
+          {!isAway(record, day) && (
+            <Button onClick={() => change((r) => markDay(r, 'away', day))}>not here today</Button>
+          )}
           {other ? (
             <form onSubmit={submit}>
               <Field name="reason" aria-label="Reason" maxLength={200} placeholder="why" autoFocus />

@@ -1,6 +1,8 @@
 import { answerDocument, LARGEST_FILE } from '@/server/answer'
-import { endImport, takeImportPart } from '@/server/people'
+import { endImport, takeBackImport, takeImportPart } from '@/server/people'
 
 /** A part of a long list; and, once all are there, everybody onto the list at once. */
 export const POST = (request: Request) => answerDocument(request, takeImportPart, LARGEST_FILE)
 export const PUT = (request: Request) => answerDocument(request, endImport)
+/** Takes back who came in. */
+export const DELETE = (request: Request) => answerDocument(request, takeBackImport, LARGEST_FILE)

@@ -1,0 +1,58 @@
+import Button from '@mui/material/Button'
+import { HOUSE_RULES, type HouseKey } from '@/core'
+import { writeHouse } from '@/formats/house-document'
+import { readFigure } from '@/formats/read-figure'
+import { Field } from '@/ui/forms/Field'
+import { useTaking } from '@/ui/words/use-taking'
+import { sayHouseRule, sayHouseSource } from '@/words/findings'
+import styles from './house.module.css'
+
+/** Centimetres on screen; the document holds metres. */
+const shown = (key: HouseKey, inDocument: number) =>
+  Number((HOUSE_RULES[key].unit === 'm' ? inDocument * 100 : inDocument).toFixed(2))
+const UNITS = { m: 'cm', rad: '°', share: '%', factor: 'times' } as const
+
+type RuleLineProps = { name: HouseKey; value: number | undefined; onSet: (value: number | undefined) => void }
+
+/** One figure of the house: where its default comes from, its range, and the way back. */
+export function RuleLine({ name: key, value, onSet }: RuleLineProps) {
+  const { unit, min, max } = HOUSE_RULES[key]
+  const name = sayHouseRule(key)
+  const usual = shown(key, writeHouse(key, HOUSE_RULES[key].value))
+  const now = value === undefined ? usual : shown(key, value)
+  const commit = (text: string) => {
+    const figure = readFigure(text)
+    if (text.trim() === '' || figure === usual) return onSet(undefined)
+    if (figure !== now) onSet(unit === 'm' ? figure / 100 : figure)
+  }
+  // A rule holds for everybody: it is taken when the field is left, not at each digit on the way.
+  const { type, takeNow } = useTaking(commit, false)
+  const [least, most] = [min, max].map((figure) => shown(key, writeHouse(key, figure)))
+  return (
+    <label className={styles.rule} data-changed={value !== undefined}>
+      <span>
+        {name}
+        <small>
+          {sayHouseSource(key)}; {least} to {most}
+        </small>
+      </span>
+      <Field
+        key={now}
+        inputMode="decimal"
+        autoComplete="off"
+        defaultValue={now}
+        onChange={(event) => type(event.target.value)}
+        onBlur={takeNow}
+        onKeyDown={(event) => event.key === 'Enter' && takeNow()}
+      />
+      <span>{UNITS[unit]}</span>
+      {value === undefined ? (
+        <small>default</small>
+      ) : (
+        <Button aria-label={`${name} back to ${usual}`} onClick={() => onSet(undefined)}>
+          back to {usual}
+        </Button>
+      )}
+    </label>
+  )
+}

@@ -1,0 +1,93 @@
+import { useEffect, useMemo, useState } from 'react'
+import type { HouseChoices } from '@/formats/house-settings'
+import type { HouseSettings } from '@/server/house'
+import type { HousePreview } from '@/server/house-preview'
+import { ask, sayUnsaved } from '@/ui/api/ask'
+import { sayNotKept, useKeeping } from '@/ui/api/use-keeping'
+
+const REST_MS = 300
+
+const pickChoices = ({ rules, days, signs, units }: HouseChoices): HouseChoices => ({ rules, days, signs, units })
+
+const isSame = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
+
+/** The house's settings as they are kept, and as they are being changed: what a change would do is asked before it is kept. */
+export function useHouse(first: HouseSettings) {
+  const [kept, setKept] = useState(first)
+  const [draft, setDraft] = useState<HouseChoices>(pickChoices(first))
+  /** What was kept before the last press: the way back. */
+  const [before, setBefore] = useState<HouseChoices | null>(null)
+  const [preview, setPreview] = useState<{
+    of: HouseChoices['rules']
+    found: HousePreview | null
+    problem: string | null
+  }>()
+  const keeping = useKeeping<HouseChoices, HouseSettings>({
+    what: 'house',
+    revision: first.revision,
+    send: async (choices, revision) => {
+      const settings = await ask<HouseSettings>('/api/house', 'PUT', { ...choices, revision })
+      setBefore(pickChoices(kept))
+      setKept(settings)
+      return settings.revision
+    },
+  })
+  const isChanged = !isSame(draft, pickChoices(kept))
+  const { rules } = draft
+  const isRuled = !isSame(rules, kept.rules)
+
+  useEffect(() => {
+    if (!isRuled) return
+    let left = false
+    const timer = setTimeout(() => {
+      ask<HousePreview>('/api/house/preview', 'POST', { rules })
+        .then((found) => !left && setPreview({ of: rules, found, problem: null }))
+        .catch((error) => !left && setPreview({ of: rules, found: null, problem: sayUnsaved(error) }))
+    }, REST_MS)
+    return () => {
+      left = true
+      clearTimeout(timer)
+    }
+  }, [rules, isRuled])
+
+  // What was changed and not kept is not lost without a word.
+  useEffect(() => {
+    if (!isChanged) return
+    const warn = (event: BeforeUnloadEvent) => event.preventDefault()
+    window.addEventListener('beforeunload', warn)
+    return () => window.removeEventListener('beforeunload', warn)
+  }, [isChanged])
+
+  const { theirs, problem } = keeping
+  return useMemo(
+    () => ({
+      kept,
+      draft,
+      isChanged,
+      preview: isRuled && preview?.of === rules ? preview : null,
+      isLooking: isRuled && preview?.of !== rules,
+      problem: problem && sayNotKept(problem),
+      theirs,
+      canUndo: before !== null && !isChanged,
+      change: (part: Partial<HouseChoices>) => {
+        setBefore(null)
+        setDraft((now) => ({ ...now, ...part }))
+      },
+      keep: () => keeping.keep(draft),
+      undo: () => {
+        if (!before) return
+        setDraft(before)
+        keeping.keep(before)
+      },
+      leave: () => setDraft(pickChoices(kept)),
+      takeTheirs: () => {
+        if (!theirs) return
+        keeping.accept(theirs.revision)
+        setKept(theirs)
+        setDraft(pickChoices(theirs))
+      },
+      keepMine: () => theirs && keeping.keepOver(theirs.revision),
+    }),
+    [kept, draft, isChanged, isRuled, preview, rules, problem, theirs, before, keeping],
+  )
+}

@@ -1,0 +1,61 @@
+import { useState } from 'react'
+import type { Posture } from '@/formats/posture-document'
+import type { OwnPosture } from '@/server/library'
+import { ask, sayUnsaved } from '@/ui/api/ask'
+import { sayPostureName } from '@/words/postures'
+
+/** What was done last, with what was there before: the way back. */
+type Done = { message: string; id: string; before: OwnPosture | null; revision: number }
+
+/** The postures that were changed or added here, and the way back from the last change. */
+export function useLibrary(known: readonly OwnPosture[]) {
+  const [own, setOwn] = useState(known)
+  const [done, setDone] = useState<Done | null>(null)
+  const [problem, setProblem] = useState<string | null>(null)
+  const find = (id: string) => own.find((one) => one.id === id) ?? null
+  const place = (id: string, changed: OwnPosture | null) =>
+    setOwn((all) => [...all.filter((one) => one.id !== id), ...(changed ? [changed] : [])])
+  const attempt = async (work: () => Promise<void>): Promise<boolean> => {
+    try {
+      await work()
+      setProblem(null)
+      return true
+    } catch (error) {
+      setProblem(sayUnsaved(error))
+      return false
+    }
+  }
+  const remove = async (id: string) => {
+    await ask(`/api/library/${id}`, 'DELETE', {})
+    place(id, null)
+  }
+  return {
+    own,
+    done,
+    problem,
+    /** A posture was saved. */
+    put: (changed: OwnPosture, posture: Posture) => {
+      const before = find(changed.id)
+      place(changed.id, changed)
+      const message = `${sayPostureName(posture)} was changed.`
+      setDone({ message, id: changed.id, before, revision: changed.revision })
+    },
+    /** Back to what ships; one of the house's own is taken out. */
+    reset: (posture: Posture) =>
+      attempt(async () => {
+        const before = find(posture.id)
+        await remove(posture.id)
+        const isOwn = posture.id.startsWith('own-')
+        const message = `${sayPostureName(posture)} ${isOwn ? 'was taken out of the library' : 'is as it ships'}.`
+        setDone({ message, id: posture.id, before, revision: 0 })
+      }),
+    undo: () =>
+      attempt(async () => {
+        if (!done) return
+        const { id, before, revision } = done
+        if (!before) await remove(id)
+        else place(id, await ask<OwnPosture>(`/api/library/${id}`, 'PUT', { revision, document: before.document }))
+        setDone(null)
+      }),
+  }
+}

@@ -1,0 +1,43 @@
+import { useRef, useState } from 'react'
+import { SAVED, Saver, type SaveState } from './saver'
+import { useLeaving } from './use-leaving'
+
+type Keeping<T> = { what: string; revision: number; send: (value: T, revision: number) => Promise<number> }
+
+/**
+ * Keeps one thing by a press: over the revision that it began from, again where no server answered, and not over
+ * somebody else's before one of the two was chosen. `what` names the thing; another one begins anew.
+ */
+export function useKeeping<T, Theirs>({ what, revision, send }: Keeping<T>) {
+  const [told, setTold] = useState<{ what: string; state: SaveState<Theirs> }>({ what, state: SAVED })
+  const sending = useRef(send)
+  sending.current = send
+  const opened = useRef('')
+  const saver = useRef<Saver<T, Theirs>>(null as never)
+  if (opened.current !== what) {
+    opened.current = what
+    saver.current = new Saver(
+      { what, revision, restMs: 0, send: (value, at) => sending.current(value, at) },
+      (state: SaveState<Theirs>) => setTold({ what, state }),
+    )
+  }
+  useLeaving(saver)
+  return {
+    ...(told.what === what ? told.state : SAVED),
+    /** Sends it now; done when the server has it or said why not. */
+    keep: async (value: T) => {
+      saver.current.change(value)
+      await saver.current.flush()
+    },
+    /** Ours goes over what somebody else kept at that revision. */
+    keepOver: (at: number) => saver.current.settle(at),
+    /** What is there is taken as it is. */
+    accept: (at: number) => saver.current.accept(at),
+  }
+}
+
+/** Why something pressed to be kept is not kept. */
+export const sayNotKept = (problem: NonNullable<SaveState<never>['problem']>): string =>
+  problem.kind === 'refused'
+    ? `Not kept. ${problem.reason}`
+    : 'Not kept yet: the server does not answer. It is tried again.'
