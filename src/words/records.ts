@@ -5,6 +5,7 @@ import type { PartName, RecordItem } from '@/records/merge'
 import { type Reference, SIMPLE_TESTS } from '@/records/simple-tests'
 import type { Column } from '@/records/spreadsheet'
 import type { StanceFamily } from '@/records/test-effects'
+import type { Mark } from '@/records/today'
 import { sayFieldError } from './fields'
 import { sayCentimetres } from './figures'
 import { ENGLISH, type Words } from './language'
@@ -138,6 +139,9 @@ export const sayTrial = (test: TestId, value: number, words: Words = ENGLISH): s
 
 /** What a column of a table of people is called. */
 export const sayColumn = (column: Column, words: Words = ENGLISH): string => words.say(`records.columns.${column}`)
+
+/** How somebody is today, on a button of the roll call. */
+export const sayMark = (mark: Mark, words: Words = ENGLISH): string => words.say('records.mark', { mark })
 
 /** What was answered to a caution, when and why. */
 export const sayAnswered = (

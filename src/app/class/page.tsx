@@ -8,9 +8,12 @@ import { listPlans, listUnreadablePlans } from '@/server/plans'
 
 export const dynamic = 'force-dynamic'
 
-/** Opens with the largest group; the others are fetched when they are chosen. */
-export default async function ClassPage() {
-  const [names, all, own, plans, day, aside] = await Promise.all([
+type Asked = { group?: string; posture?: string }
+
+/** Opens with ?group=ID and ?posture=ID, else with the largest group; the others are fetched when they are chosen. */
+export default async function ClassPage({ searchParams }: { searchParams: Promise<Asked> }) {
+  const [asked, names, all, own, plans, day, aside] = await Promise.all([
+    searchParams,
     listNames(),
     readGroups(),
     listOwn(),
@@ -20,7 +23,18 @@ export default async function ClassPage() {
   ])
   const sizeOf = ({ id }: Group) => names.filter((one) => one.groups.includes(id)).length
   const groups = all.filter((group) => sizeOf(group) > 0)
-  const first = groups.toSorted((a, b) => sizeOf(b) - sizeOf(a))[0]?.id ?? null
+  const largest = groups.toSorted((a, b) => sizeOf(b) - sizeOf(a))[0]?.id ?? null
+  const first = groups.find(({ id }) => id === asked.group)?.id ?? largest
   const members = await listMembers(first)
-  return <ClassFit groups={groups} first={{ group: first, members }} own={own} plans={plans} day={day} aside={aside} />
+  return (
+    <ClassFit
+      groups={groups}
+      first={{ group: first, members }}
+      firstPosture={asked.posture ?? null}
+      own={own}
+      plans={plans}
+      day={day}
+      aside={aside}
+    />
+  )
 }

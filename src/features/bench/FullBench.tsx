@@ -5,6 +5,7 @@ import type { BenchOfPerson, KeptStance, NamedPerson, PlannedFor } from '@/serve
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
 import { PageHead } from '@/ui/places/PageHead'
+import { useUndoKeys } from '@/ui/words/use-undo-keys'
 import styles from './bench.module.css'
 import { CompareSheet } from './compare/CompareSheet'
 import { FileTools } from './files/FileTools'
@@ -17,11 +18,10 @@ import { ShortcutSheet } from './sheet/ShortcutSheet'
 import { BodyPanel } from './side/BodyPanel'
 import { Findings } from './side/Findings'
 import { changeFloorView, fitFloor, useFloorView } from './state/floor-view'
-import { openOnBench, openStance } from './state/store'
+import { openOnBench, openStance, redo, undo } from './state/store'
 import { useAnalysis } from './state/use-analysis'
 import { useKeys } from './state/use-keys'
 import { toState, usePerson } from './state/use-person'
-import { useUndoKeys } from './state/use-undo-keys'
 import { KeptShelf } from './strip/KeptShelf'
 import { Planned } from './strip/Planned'
 import { useVariants } from './strip/use-variants'
@@ -57,7 +57,7 @@ export function FullBench({ people: known, first, units, day }: FullBenchProps) 
   const [keeping, setKeeping] = useState(false)
   const [sheet, setSheet] = useState<'keys' | 'compare' | 'person' | null>(null)
   const variants = useVariants(calm)
-  useUndoKeys()
+  useUndoKeys(undo, redo)
   const askForPerson = useCallback(() => setSheet('person'), [])
   const compare = useCallback(() => setSheet('compare'), [])
   const takeNearest = () => {

@@ -19,7 +19,7 @@ type AsideProps = { state: Class; posture: Posture; onStep: (id: string, by: 1 |
 /** Beside the lanes: who has a form of their own or sits, what one level more or less would come to, what to watch. */
 export function Aside({ state, posture, onStep }: AsideProps) {
   const { setNodeRef, isOver } = useDroppable({ id: 'aside' })
-  const { placed, layout } = state
+  const { standing: placed, layout } = state
   const aside = placed.filter(({ place }) => place === 'aside')
   const watched = placed.filter(({ member }) => member.person.watch.length > 0)
   const forAll = listWatch(posture)

@@ -2,24 +2,31 @@
 
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
-import { useMemo, useState } from 'react'
+import { useMemo, useRef, useState } from 'react'
 import { dayOf } from '@/formats/day'
 import { mergeLibrary } from '@/formats/posture-document'
 import type { Group } from '@/records/groups'
+import type { Mark } from '@/records/today'
 import type { OwnPosture } from '@/server/library'
 import type { ClassPlan } from '@/server/plans'
 import type { SetAside } from '@/server/set-aside'
+import { ask, sayUnsaved } from '@/ui/api/ask'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
+import { UndoSnack } from '@/ui/words/UndoSnack'
+import { useUndoKeys } from '@/ui/words/use-undo-keys'
 import { ENGLISH } from '@/words/language'
 import { ClassSentence, SEVERAL } from './ClassSentence'
 import styles from './class-fit.module.css'
+import { FitAgain } from './FitAgain'
 import { Hall } from './Hall'
-import type { Choosing } from './layout'
+import { type Choosing, writePlan } from './layout'
 import { makeMembers } from './member'
+import { PlansSheet } from './PlansSheet'
 import { PostureMatrix } from './PostureMatrix'
+import { RollCall } from './RollCall'
 import { sayHall } from './say-hall'
 import { TaughtStrip } from './TaughtStrip'
 import { useClass } from './use-class'
@@ -28,8 +35,9 @@ import { usePlans } from './use-plans'
 
 type ClassFitProps = {
   groups: readonly Group[]
-  /** The group that the page opens with. */
+  /** The group, and the posture if one is asked for, that the page opens with. */
   first: LoadedGroup
+  firstPosture: string | null
   own: readonly OwnPosture[]
   plans: readonly ClassPlan[]
   day: string
@@ -44,59 +52,65 @@ const FIRST: Choice = { postureId: 'brush-knee', school: 'long-upright', side: '
 const NOBODY: never[] = []
 
 /** One posture against everybody: who can do it as taught, and the fewest versions that fit all. */
-export function ClassFit({ groups, first, own, plans: known, day, aside }: ClassFitProps) {
+export function ClassFit({ groups, first, firstPosture, own, plans: known, day: served, aside }: ClassFitProps) {
   const postures = useMemo(() => mergeLibrary(own), [own])
-  const { group, people, isLoading, problem: unfetched, setGroup } = useGroup(first)
-  const [choice, setChoice] = useState(FIRST)
-  const [absent, setAbsent] = useState<ReadonlySet<string>>(new Set())
-  const [forgetPlan, setForgetPlan] = useState(false)
-  const plans = usePlans(known)
-  useDayTurn(day)
+  const { group, people, isLoading, problem: unfetched, setGroup, reload } = useGroup(first)
+  const [choice, setChoice] = useState({ ...FIRST, ...(firstPosture && { postureId: firstPosture }) })
+  const [sheet, setSheet] = useState<'roll' | 'plans' | null>(null)
+  const [unmarked, setUnmarked] = useState<string | null>(null)
+  const day = useDayTurn(served)
   const { postureId, school, side } = choice
   const several = postureId === SEVERAL
   const posture = postures.find(({ id }) => id === postureId) ?? (postures[0] as (typeof postures)[number])
   const all = useMemo(() => makeMembers(people), [people])
-  const members = useMemo(() => all.filter(({ id }) => !absent.has(id)), [all, absent])
-  const choosing: Choosing = useMemo(() => ({ ...choice, group, posture, absent }), [choice, group, posture, absent])
-  const kept = plans.find(choosing)
-  const state = useClass(several ? NOBODY : members, choosing, forgetPlan ? null : kept)
-  const { levels, placed, taughtBy, progress, stopped, stop, search, measures } = state
-  const change = (part: Partial<Choice>, forget = forgetPlan) => {
-    setChoice({ ...choice, ...part })
-    setForgetPlan(forget)
+  const choosing: Choosing = useMemo(() => ({ ...choice, group, posture }), [choice, group, posture])
+  const markKept = useRef(() => {})
+  const plans = usePlans(known, { group, posture: posture.id }, () => markKept.current())
+  const kept = plans.open
+  const state = useClass(several ? NOBODY : all, choosing, kept)
+  const { levels, standing, taughtBy, progress, stopped, stop, measures } = state
+  markKept.current = state.markKept
+  useUndoKeys(state.undo)
+  const change = (part: Partial<Choice>) => setChoice({ ...choice, ...part })
+  const choosePosture = (id: string) => change({ postureId: id })
+  const mark = async (marks: readonly { person: string; mark: Mark }[]) => {
+    try {
+      await ask('/api/roll-call', 'PUT', { marks })
+      await reload()
+      setUnmarked(null)
+    } catch (error) {
+      setUnmarked(sayUnsaved(error))
+    }
   }
-  const choosePosture = (id: string) => change({ postureId: id }, false)
-  const toggle = (id: string) => {
-    const next = new Set(absent)
-    if (!next.delete(id)) next.add(id)
-    setAbsent(next)
+  const keep = () => plans.keep(writePlan(choosing, state, kept?.plan ?? null))
+  const openPlan = (plan: ClassPlan) => {
+    setSheet(null)
+    setChoice({ ...choice, postureId: plan.posture, school: plan.plan.school, side: plan.plan.side })
+    if (plan.group !== group) setGroup(plan.group)
+    else if (plan.posture === posture.id) state.reopen(plan)
   }
-  const keep = async (revision: number) => {
-    if (await plans.keep(choosing, state, revision)) setForgetPlan(false)
+  const undo = async () => {
+    const undone = await plans.undo()
+    if (undone?.at.group === group && undone.at.posture === posture.id) state.reopen(undone.before)
   }
+  const isKept = kept !== null && state.isPlan
   return (
     <main className={styles.class}>
       <PageHead
         at="/class"
         tools={
           <>
-            {kept && state.isPlan && <span>kept {ENGLISH.day(dayOf(new Date(kept.updatedAt)))}</span>}
+            {kept && <span className={styles.keptOn}>{sayKept(kept, isKept)}</span>}
+            {all.length > 0 && <Button onClick={() => setSheet('roll')}>Roll call</Button>}
+            {plans.plans.length > 0 && <Button onClick={() => setSheet('plans')}>Kept plans</Button>}
             {!several && (
-              <Button
-                onClick={() => {
-                  setForgetPlan(true)
-                  search()
-                }}
-              >
-                Fit again
+              <Button onClick={state.undo} disabled={!state.canUndo}>
+                Undo
               </Button>
             )}
+            {!several && <FitAgain state={state} />}
             {!several && group !== EVERYBODY && (
-              <Button
-                variant="contained"
-                disabled={levels.length === 0 || progress !== null}
-                onClick={() => keep(kept?.revision ?? 0)}
-              >
+              <Button variant="contained" disabled={levels.length === 0 || progress !== null || isKept} onClick={keep}>
                 Keep for the class
               </Button>
             )}
@@ -108,35 +122,49 @@ export function ClassFit({ groups, first, own, plans: known, day, aside }: Class
           postures={postures}
           choosing={choosing}
           several={several}
-          onGroup={(next) => {
-            setGroup(next)
-            setAbsent(new Set())
-            setForgetPlan(false)
-          }}
+          onGroup={setGroup}
           onPosture={choosePosture}
           onTaught={change}
-          onLevels={(part) => change(part, true)}
+          onLevels={change}
         />
         <p className={styles.sum} aria-live="polite">
-          {several
-            ? `${members.length} people against ${postures.length} postures as taught.`
-            : sayHall(placed, levels)}
+          {several ? `${all.length} people against ${postures.length} postures as taught.` : sayHall(standing, levels)}
         </p>
       </PageHead>
-      {plans.problem && <p role="alert">{plans.problem}</p>}
-      {unfetched && <p role="alert">{unfetched}</p>}
+      {[plans.problem, unfetched, unmarked].map(
+        (problem) =>
+          problem && (
+            <p key={problem} role="alert">
+              {problem}
+            </p>
+          ),
+      )}
       <SetAsideNote aside={aside} />
       <OvertakenSheet
-        open={plans.theirs !== undefined}
+        open={plans.theirs !== null}
         what="a plan for this group and posture"
         onTheirs={() => {
+          if (plans.theirs) state.reopen(plans.theirs)
           plans.takeTheirs()
-          setForgetPlan(false)
         }}
-        onMine={() => {
-          plans.keepMine()
-          keep(plans.theirs?.revision ?? 0)
-        }}
+        onMine={plans.keepMine}
+      />
+      <UndoSnack open={plans.done !== null} message={plans.done?.message ?? ''} action="Undo" onUndo={undo} />
+      <RollCall
+        open={sheet === 'roll'}
+        day={day}
+        members={all}
+        problem={unmarked}
+        onMark={mark}
+        onClose={() => setSheet(null)}
+      />
+      <PlansSheet
+        open={sheet === 'plans'}
+        onClose={() => setSheet(null)}
+        plans={plans}
+        groups={groups}
+        postures={postures}
+        onOpen={openPlan}
       />
       {isLoading && <p className={styles.quiet}>Fetching the group…</p>}
       {all.length === 0 && !isLoading && (
@@ -152,14 +180,20 @@ export function ClassFit({ groups, first, own, plans: known, day, aside }: Class
       )}
       {stopped && <p className={styles.quiet}>The search was stopped. “Fit again” starts it anew.</p>}
       {several ? (
-        <PostureMatrix members={members} postures={postures} school={school} side={side} onOpen={choosePosture} />
+        <PostureMatrix members={all} postures={postures} school={school} side={side} onOpen={choosePosture} />
       ) : (
         all.length > 0 && (
           <Hall state={state} posture={posture} measures={measures} stale={progress !== null}>
-            <TaughtStrip all={all} taughtBy={taughtBy} absent={absent} onToggle={toggle} />
+            <TaughtStrip all={all} taughtBy={taughtBy} onMark={(person, how) => mark([{ person, mark: how }])} />
           </Hall>
         )
       )}
     </main>
   )
+}
+
+/** What is kept for this class and posture, and whether that is what is shown. */
+function sayKept({ plan, updatedAt }: ClassPlan, isShown: boolean): string {
+  const said = `${plan.name ? `“${plan.name}” ` : ''}kept ${ENGLISH.day(dayOf(new Date(updatedAt)))}`
+  return isShown ? said : `${said}; not what is shown`
 }

@@ -1,6 +1,6 @@
 'use client'
 
-import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
+import { DndContext, type DragEndEvent, MouseSensor, TouchSensor, useSensor, useSensors } from '@dnd-kit/core'
 import type { ReactNode } from 'react'
 import type { Measures } from '@/core'
 import type { Posture } from '@/formats/posture-document'
@@ -20,11 +20,19 @@ type HallProps = {
   children: ReactNode
 }
 
+/** What is heard: keys move people, and nothing else has to be explained. */
+const SPOKEN = {
+  screenReaderInstructions: { draggable: 'The left and right arrow keys move this person to another level.' },
+}
+
 /** The hall from above: the wall, a lane to each level between lines of tape, and who stands in it. */
 export function Hall({ state, posture, measures, stale, children }: HallProps) {
-  const { levels, placed, move, edit } = state
-  // A press is a press; only a drag of some pixels picks somebody up.
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }))
+  const { levels, standing: placed, move, edit } = state
+  // A press is a press; a drag of some pixels picks somebody up, or a finger that rests: one that moves at once scrolls.
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 180, tolerance: 10 } }),
+  )
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over) return
     const place: Place = over.id === 'aside' ? 'aside' : Number(over.id)
@@ -38,7 +46,7 @@ export function Hall({ state, posture, measures, stale, children }: HallProps) {
     if (next !== undefined) move(id, next)
   }
   return (
-    <DndContext id="hall" sensors={sensors} onDragEnd={drop}>
+    <DndContext id="hall" sensors={sensors} onDragEnd={drop} accessibility={SPOKEN}>
       <div className={styles.hall} data-stale={stale}>
         <div className={styles.floor}>
           <div className={styles.wall}>wall</div>
@@ -54,7 +62,7 @@ export function Hall({ state, posture, measures, stale, children }: HallProps) {
                 level={level}
                 posture={sayPosture(posture)}
                 taught={measures}
-                side={state.placed[0]?.stance?.side ?? 'left'}
+                side={state.standing[0]?.stance?.side ?? 'left'}
                 people={placed.filter(({ place }) => place === i)}
                 onStep={step}
                 onEdit={(change) => edit(i, change)}

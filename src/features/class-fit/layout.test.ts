@@ -6,7 +6,7 @@ import { mergeLibrary } from '@/formats/posture-document'
 import { makeRecord } from '@/formats/record-document'
 import { resolveRecord } from '@/records/resolve'
 import type { ClassPlan } from '@/server/plans'
-import { type Choosing, type Layout, matches, placeMember, readPlan, writePlan } from './layout'
+import { type Choosing, type Layout, listDrops, matches, placeMember, readPlan, writePlan } from './layout'
 import { makeMembers } from './member'
 
 const make = (name: string, kneeFlexionMaxDeg = 120) => ({
@@ -47,7 +47,6 @@ const choosing: Choosing = {
   side: 'left',
   most: 3,
   chairs: true,
-  absent: new Set(),
 }
 const layout: Layout = {
   levels: [
@@ -70,7 +69,7 @@ const place = (member: Member, on: Layout) => placeMember(member, on, asTaught, 
 /** Kept, sent, read from the database and laid out again. */
 const keep = (change: (plan: ClassPlan['plan']) => unknown = (plan) => plan): ClassPlan => {
   const placed = [steady, sitting].map((member) => place(member, layout))
-  const plan = change(writePlan(choosing, { levels: layout.levels, placed, measures }))
+  const plan = change(writePlan(choosing, { levels: layout.levels, placed, measures }, null))
   const read = parse(planDocument, JSON.parse(JSON.stringify(plan)))
   return { group: 'g1', posture: 'bow', plan: read, revision: 1, updatedAt: '2026-03-12T10:00:00Z' }
 }
@@ -94,6 +93,26 @@ describe('a plan that is opened again', () => {
     expect(restored.levels[1]?.candidate.measures.kneeFlexion).toBeCloseTo(softer.measures.kneeFlexion, 9)
   })
 
+  it('keeps the place, the name and the note of whoever is away or has left the group', () => {
+    const before = { ...keep().plan, name: 'Tuesday', note: 'slowly' }
+    const away: Member = { ...steady, person: { ...steady.person, mark: 'away' } }
+    const there = place(away, restored)
+    expect([there.away, there.place, there.pinned]).toEqual([true, 1, true])
+    const without = writePlan(choosing, { levels: layout.levels, placed: [there], measures }, before)
+    expect([without.name, without.note]).toEqual(['Tuesday', 'slowly'])
+    expect(without.people.map(({ id, level }) => [id, level])).toEqual([
+      [steady.id, 1],
+      [sitting.id, null],
+    ])
+  })
+
+  it('says what fitting anew would drop', () => {
+    const found = { ...layout, found: {} as Layout['found'] }
+    expect(listDrops(found)).toEqual({ pinned: [steady.id], edited: [1], kept: false })
+    expect(listDrops({ ...found, pinned: new Set(), levels: layout.levels.slice(0, 1) })).toBe(null)
+    expect(listDrops(restored)).toMatchObject({ kept: true, edited: [], pinned: [steady.id] })
+  })
+
   it('proposes to whoever joined the first level that they pass, and says that they joined', () => {
     const joined = { ...restored, places: new Map() }
     expect(place(steady, joined)).toMatchObject({ place: 0, kind: 'level', joined: true, passes: true })
@@ -107,15 +126,10 @@ describe('a plan that is opened again', () => {
     expect(place(steady, fewer)).toMatchObject({ place: 'aside', kind: 'none', passes: false, analysis: null })
   })
 
-  it('is not taken for another side, another school, another group, or with somebody absent', () => {
+  it('is not taken for another side, another school, another group', () => {
     const kept = keep()
     expect(matches(kept, choosing)).toBe(true)
-    for (const other of [
-      { side: 'right' },
-      { school: 'therapeutic' },
-      { group: 'g2' },
-      { absent: new Set([steady.id]) },
-    ] as Partial<Choosing>[])
+    for (const other of [{ side: 'right' }, { school: 'therapeutic' }, { group: 'g2' }] as Partial<Choosing>[])
       expect(matches(kept, { ...choosing, ...other })).toBe(false)
   })
 })

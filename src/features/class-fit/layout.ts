@@ -29,7 +29,6 @@ export type Choosing = {
   side: Side
   most: 1 | 2 | 3
   chairs: boolean
-  absent: ReadonlySet<string>
 }
 
 /** Where somebody is: a lane, or beside the lanes with a form of their own. */
@@ -40,6 +39,8 @@ export type Placed = {
   member: Member
   place: Place
   pinned: boolean
+  /** Not here today: their place waits for them. */
+  away: boolean
   /** Had no place when the plan was kept: this one is proposed. */
   joined: boolean
   kind: OwnForm['kind'] | 'level'
@@ -85,31 +86,38 @@ export function readFound(found: ClassFound, members: readonly Member[]): Layout
   }
 }
 
-/** Whether a plan is for what is chosen; not while somebody of it is absent. */
+/** Whether a plan is for what is chosen. */
 export const matches = ({ plan, posture, group }: ClassPlan, choosing: Choosing): boolean =>
   group === choosing.group &&
   posture === choosing.posture.id &&
   plan.school === choosing.school &&
-  plan.side === choosing.side &&
-  choosing.absent.size === 0
+  plan.side === choosing.side
 
-/** The plan of a class as it stands: `measures` are the posture as taught. */
+/** The plan of a class as it stands: `measures` are the posture as taught. Whoever left the group since keeps their place in it. */
 export const writePlan = (
   { school, side }: Choosing,
   { levels, placed, measures }: { levels: Layout['levels']; placed: readonly Placed[]; measures: Measures },
+  before: PlanDocument | null,
 ): PlanDocument => ({
   format: PLAN_FORMAT,
+  ...(before?.name !== undefined && { name: before.name }),
+  ...(before?.note !== undefined && { note: before.note }),
   school,
   side,
   taught: fromMeasures(measures),
   levels: levels.map(({ candidate }) => ({ measures: fromMeasures(candidate.measures) })),
-  people: placed.map(({ member, place, kind, stance, pinned }) => ({
-    id: member.id,
-    level: place === 'aside' ? null : place,
-    kind,
-    ...(pinned && { pinned }),
-    stance: stance && fromStance(stance),
-  })),
+  people: [
+    ...placed.map(({ member, place, kind, stance, pinned }) => ({
+      id: member.id,
+      level: place === 'aside' ? null : place,
+      kind,
+      ...(pinned && { pinned }),
+      stance: stance && fromStance(stance),
+    })),
+    ...(before?.people ?? []).filter(
+      ({ id, level }) => !placed.some(({ member }) => member.id === id) && (level ?? 0) < levels.length,
+    ),
+  ],
 })
 
 /** Where a kept plan puts everybody. */
@@ -136,6 +144,20 @@ export function readPlan({ plan }: ClassPlan): Layout {
   }
 }
 
+export const isAway = ({ person }: Member): boolean => person.mark === 'away'
+
+/** What fitting anew would drop of a layout, by ids and levels; null: nothing that anybody chose. */
+export function listDrops({
+  levels,
+  pinned,
+  found,
+}: Layout): { pinned: string[]; edited: number[]; kept: boolean } | null {
+  const kept = found === null
+  const edited = kept ? [] : levels.flatMap((level, i) => (level.edited ? [i] : []))
+  if (!kept && edited.length === 0 && pinned.size === 0) return null
+  return { pinned: [...pinned], edited, kept }
+}
+
 /** Somebody in the place that a layout gives them; whoever has none is proposed one. */
 export function placeMember(
   member: Member,
@@ -151,7 +173,7 @@ export function placeMember(
   // Whoever joined since is proposed the first level that they pass.
   const fitting = joined ? layout.levels.findIndex(({ candidate }) => stand(candidate).passes) : -1
   const place = known ?? (fitting < 0 ? 'aside' : fitting)
-  const shared = { member, joined, pinned: layout.pinned.has(id) }
+  const shared = { member, joined, pinned: layout.pinned.has(id), away: isAway(member) }
   const level = place === 'aside' ? undefined : layout.levels[place]
   if (level) return { ...shared, place, kind: 'level', ...stand(level.candidate) }
   const form = layout.own.get(id) ?? (joined ? proposeOwnForm(body, asTaught.measures, taught) : undefined)

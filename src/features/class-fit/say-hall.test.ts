@@ -34,6 +34,7 @@ const placed = (of: BenchPerson, more: Partial<Placed> = {}): Placed => {
     member,
     place: 0,
     pinned: false,
+    away: false,
     joined: false,
     kind: 'level',
     stance,

@@ -5,6 +5,9 @@ import { ask } from '@/ui/api/ask'
 /** No id of a group. */
 export const EVERYBODY = '*'
 
+const fetchMembers = (group: string) =>
+  ask<BenchPerson[]>(`/api/bench?group=${group === EVERYBODY ? '' : encodeURIComponent(group)}`, 'GET')
+
 export type LoadedGroup = { group: string | null; members: readonly BenchPerson[] }
 
 /** The group that is open: the first comes with the page, another is fetched when it is chosen. */
@@ -18,7 +21,7 @@ export function useGroup(first: LoadedGroup) {
   useEffect(() => {
     if (isHere) return
     let left = false
-    ask<BenchPerson[]>(`/api/bench?group=${group === EVERYBODY ? '' : encodeURIComponent(group)}`, 'GET')
+    fetchMembers(group)
       .then((members) => {
         if (left) return
         setLoaded({ group: group === EVERYBODY ? null : group, members })
@@ -29,7 +32,19 @@ export function useGroup(first: LoadedGroup) {
       left = true
     }
   }, [group, isHere])
-  return { group, people: isHere ? loaded.members : NOBODY, isLoading: !isHere && problem === null, problem, setGroup }
+  /** Fetches those of the group anew: somebody's day changed. */
+  const reload = async () => {
+    const members = await fetchMembers(group)
+    setLoaded({ group: group === EVERYBODY ? null : group, members })
+  }
+  return {
+    reload,
+    group,
+    people: isHere ? loaded.members : NOBODY,
+    isLoading: !isHere && problem === null,
+    problem,
+    setGroup,
+  }
 }
 
 const NOBODY: readonly BenchPerson[] = []

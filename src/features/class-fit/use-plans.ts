@@ -1,47 +1,90 @@
 import { useState } from 'react'
+import type { PlanDocument } from '@/formats/plan-document'
 import type { ClassPlan } from '@/server/plans'
-import { ask, OvertakenError, RefusedError } from '@/ui/api/ask'
-import { type Choosing, writePlan } from './layout'
-import type { Class } from './use-class'
+import { ask, OvertakenError, sayUnsaved } from '@/ui/api/ask'
+import { sayNotKept, useKeeping } from '@/ui/api/use-keeping'
 
-const isOf =
-  ({ group, posture }: Choosing) =>
-  (plan: ClassPlan) =>
-    plan.group === group && plan.posture === posture.id
+/** Which plan: a class has one for a posture. */
+export type PlanAt = Pick<ClassPlan, 'group' | 'posture'>
 
-/** The plans that are kept for classes, and keeping one: never over somebody else's without being asked. */
-export function usePlans(known: readonly ClassPlan[]) {
+const isAt = (at: PlanAt) => (plan: PlanAt) => plan.group === at.group && plan.posture === at.posture
+
+/** What was done to a plan last, with what was there before: the way back. */
+type Done = { message: string; at: PlanAt; before: ClassPlan | null; after: ClassPlan | null }
+
+const send = (at: PlanAt, plan: PlanDocument, revision: number) =>
+  ask<ClassPlan>('/api/plans', 'PUT', { group: at.group, posture: at.posture, plan, revision })
+
+/** The plans that are kept for classes: kept, reworded, taken away, each with the way back, never over somebody else's unasked. */
+export function usePlans(known: readonly ClassPlan[], at: PlanAt, onKept: () => void) {
   const [plans, setPlans] = useState(known)
+  const [done, setDone] = useState<Done | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
-  /** What somebody else kept meanwhile; null where they took the plan away, undefined where nobody did. */
-  const [theirs, setTheirs] = useState<ClassPlan | null | undefined>(undefined)
-  const put = (plan: ClassPlan) =>
-    setPlans((all) => [...all.filter((one) => !(one.group === plan.group && one.posture === plan.posture)), plan])
-
-  /** Keeps what a class does now; true once the server has it. */
-  const keep = async (choosing: Choosing, shown: Class, revision: number): Promise<boolean> => {
-    const { group, posture } = choosing
+  const find = (one: PlanAt) => plans.find(isAt(one)) ?? null
+  const place = (one: PlanAt, plan: ClassPlan | null) =>
+    setPlans((all) => [...all.filter((other) => !isAt(one)(other)), ...(plan ? [plan] : [])])
+  const open = find(at)
+  const keeping = useKeeping<PlanDocument, ClassPlan>({
+    what: `plan ${at.group} ${at.posture}`,
+    revision: open?.revision ?? 0,
+    send: async (plan, revision) => {
+      const kept = await send(at, plan, revision)
+      place(at, kept)
+      onKept()
+      setDone({ message: open ? 'Kept in place of what was kept before.' : 'Kept.', at, before: open, after: kept })
+      return kept.revision
+    },
+  })
+  const attempt = async (work: () => Promise<void>) => {
     try {
-      const plan = writePlan(choosing, shown)
-      put(await ask<ClassPlan>('/api/plans', 'PUT', { group, posture: posture.id, plan, revision }))
+      await work()
       setProblem(null)
-      return true
     } catch (error) {
-      if (error instanceof OvertakenError) setTheirs(error.current as ClassPlan | null)
-      else
-        setProblem(error instanceof RefusedError ? error.message : 'It could not be kept; nothing was lost, try again.')
-      return false
+      if (!(error instanceof OvertakenError)) return setProblem(sayUnsaved(error))
+      const theirs = error.current as ClassPlan | null
+      if (theirs) place(theirs, theirs)
+      setProblem('Somebody else changed it meanwhile: this is theirs. Do it once more if you still want to.')
     }
   }
+  const settle = (one: PlanAt, plan: ClassPlan | null) => {
+    place(one, plan)
+    if (isAt(one)(at)) keeping.accept(plan?.revision ?? 0)
+  }
+  const remove = async (one: PlanAt) => {
+    await ask('/api/plans', 'DELETE', { group: one.group, posture: one.posture })
+    settle(one, null)
+  }
   return {
-    problem,
-    theirs,
-    find: (choosing: Choosing) => plans.find(isOf(choosing)) ?? null,
-    keep,
-    takeTheirs: () => {
-      if (theirs) put(theirs)
-      setTheirs(undefined)
+    plans,
+    open,
+    problem: keeping.problem ? sayNotKept(keeping.problem) : problem,
+    theirs: keeping.theirs,
+    done,
+    /** Keeps what a class does now. */
+    keep: keeping.keep,
+    takeTheirs: () => settle(at, keeping.theirs),
+    keepMine: () => keeping.keepOver(keeping.theirs?.revision ?? 0),
+    reword: (plan: ClassPlan, words: { name: string; note: string }) =>
+      attempt(async () => {
+        const kept = await send(plan, { ...plan.plan, ...words }, plan.revision)
+        settle(plan, kept)
+        setDone({ message: 'Reworded.', at: plan, before: plan, after: kept })
+      }),
+    takeAway: (plan: ClassPlan) =>
+      attempt(async () => {
+        await remove(plan)
+        setDone({ message: 'The plan was taken away.', at: plan, before: plan, after: null })
+      }),
+    /** Undoes what was done last; gives what is kept then, for whoever shows it. */
+    undo: async (): Promise<Done | null> => {
+      if (!done) return null
+      const { at: one, before, after } = done
+      await attempt(async () => {
+        if (before) settle(one, await send(one, before.plan, after?.revision ?? 0))
+        else await remove(one)
+        setDone(null)
+      })
+      return done
     },
-    keepMine: () => setTheirs(undefined),
   }
 }

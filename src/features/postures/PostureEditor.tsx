@@ -99,7 +99,7 @@ const tidy = (value: number) => Number(value.toFixed(2))
 
 /** A posture's words, and its measures in one school; the school's original figures are one press away. */
 export function PostureEditor({ posture, school, changed, onSaved, onReset, onLeave }: PostureEditorProps) {
-  const keeping = useKeeping<PostureDocument, OwnPosture | null>({
+  const keeping = useKeeping<PostureDocument, OwnPosture>({
     what: `posture ${posture.id}`,
     revision: changed?.revision ?? 0,
     send: async (document, revision) => {
@@ -184,11 +184,12 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
         open={theirs !== null}
         what={`a change of ${texts.name}`}
         onTheirs={() => {
-          keeping.accept(theirs?.revision ?? 0)
-          if (theirs) onSaved(theirs)
+          if (!theirs) return
+          keeping.accept(theirs.revision)
+          onSaved(theirs)
           onLeave()
         }}
-        onMine={() => keeping.keepOver(theirs?.revision ?? 0)}
+        onMine={() => theirs && keeping.keepOver(theirs.revision)}
       />
     </>
   )

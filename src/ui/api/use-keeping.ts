@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react'
+import { OvertakenError } from './ask'
 import { SAVED, Saver, type SaveState } from './saver'
 import { useLeaving } from './use-leaving'
 
@@ -17,7 +18,7 @@ export function useKeeping<T, Theirs>({ what, revision, send }: Keeping<T>) {
   if (opened.current !== what) {
     opened.current = what
     saver.current = new Saver(
-      { what, revision, restMs: 0, send: (value, at) => sending.current(value, at) },
+      { what, revision, restMs: 0, send: (value, at) => sendOrMake(sending.current, value, at) },
       (state: SaveState<Theirs>) => setTold({ what, state }),
     )
   }
@@ -33,6 +34,16 @@ export function useKeeping<T, Theirs>({ what, revision, send }: Keeping<T>) {
     keepOver: (at: number) => saver.current.settle(at),
     /** What is there is taken as it is. */
     accept: (at: number) => saver.current.accept(at),
+  }
+}
+
+/** What somebody took away meanwhile is made anew. */
+async function sendOrMake<T>(send: Keeping<T>['send'], value: T, revision: number): Promise<number> {
+  try {
+    return await send(value, revision)
+  } catch (error) {
+    if (error instanceof OvertakenError && error.current === null) return send(value, 0)
+    throw error
   }
 }
 

@@ -95,6 +95,28 @@ export const theme = createTheme({
       defaultProps: { disableRipple: true },
       styleOverrides: { root: { padding: 10, color: 'var(--ink-soft)', '&.Mui-checked': { color: 'var(--tide)' } } },
     },
+    // One of a few, all in sight.
+    MuiToggleButtonGroup: { styleOverrides: { root: { flexWrap: 'wrap' } } },
+    MuiToggleButton: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: {
+        root: {
+          minWidth: 44,
+          minHeight: 44,
+          padding: '4px 12px',
+          border: '1.5px solid var(--line)',
+          color: 'var(--ink)',
+          fontSize: '1rem',
+          fontWeight: 400,
+          textTransform: 'none',
+          '&.Mui-selected, &.Mui-selected:hover': {
+            color: 'var(--ink)',
+            background: 'var(--tide-wash)',
+            fontWeight: 650,
+          },
+        },
+      },
+    },
     MuiLinearProgress: {
       styleOverrides: {
         root: { height: 5, borderRadius: 0, background: 'var(--paper-deep)' },

@@ -48,6 +48,19 @@ describe('the bench', () => {
     expect(toes()).toBe(30)
   })
 
+  it('takes what two fingers drag at once as one step', () => {
+    beginDrag()
+    setStance((s) => turnFoot(s, 'left', 10))
+    beginDrag()
+    setStance((s) => turnFoot(s, 'right', 12))
+    endDrag()
+    setStance((s) => turnFoot(s, 'left', 20))
+    endDrag()
+    expect(toes()).toBe(20)
+    undo()
+    expect([toes(), now().stance.feet.right.toeOutDeg === 12]).toEqual([0, false])
+  })
+
   it('sizes a posture anew to another person, and never undoes into somebody else’s stance', () => {
     const small = now().stance
     putOnBench(TWO, null)

@@ -89,17 +89,20 @@ export function redo(): void {
   history.getState().redo()
 }
 
+/** What was there before the first of several fingers took hold, and how many still do. */
+let dragging = 0
 let beforeDrag: Pick<BenchState, 'posture' | 'school' | 'stance'> | null = null
 
 /** Between these two, changes are one step for undo. */
 export function beginDrag(): void {
+  if (dragging++ > 0) return
   const { posture, school, stance } = getState()
   beforeDrag = { posture, school, stance }
   history.getState().pause()
 }
 
 export function endDrag(): void {
-  if (!beforeDrag) return
+  if (dragging === 0 || --dragging > 0 || !beforeDrag) return
   const { stance } = getState()
   setState(beforeDrag)
   history.getState().resume()

@@ -1,15 +1,16 @@
-import { useEffect } from 'react'
-import { redo, undo } from './store'
+import { useEffect, useRef } from 'react'
 
 /** Ctrl Z takes back, with Shift does again; in a field they are the field's own. */
-export function useUndoKeys(): void {
+export function useUndoKeys(undo: () => void, redo: () => void = () => {}): void {
+  const latest = useRef({ undo, redo })
+  latest.current = { undo, redo }
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
       if (event.target instanceof HTMLInputElement) return
       event.preventDefault()
-      if (event.shiftKey) redo()
-      else undo()
+      if (event.shiftKey) latest.current.redo()
+      else latest.current.undo()
     }
     window.addEventListener('keydown', onKeyDown)
     return () => window.removeEventListener('keydown', onKeyDown)

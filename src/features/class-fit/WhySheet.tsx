@@ -1,0 +1,60 @@
+import Button from '@mui/material/Button'
+import type { Analysis } from '@/core'
+import { SmallVial } from '@/ui/vial/SmallVial'
+import { Sheet } from '@/ui/words/Sheet'
+import sheet from '@/ui/words/sheet.module.css'
+import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
+import { sayFinding, sayHeading } from '@/words/findings'
+import { sayBinding, sayOrigin, sayToday } from '@/words/limits'
+import { restsOnEstimate, sayReason, worstFirst } from '@/words/reasons'
+import styles from './class-fit.module.css'
+import type { Member } from './member'
+
+type WhySheetProps = { member: Member; analysis: Analysis | null; onClose: () => void; onAway: () => void }
+
+/** Why somebody does or does not hold in the posture as taught, what limits them today, and the ways to them. */
+export function WhySheet({ member, analysis, onClose, onAway }: WhySheetProps) {
+  const { today, limits } = member.person
+  const verdict = analysis?.verdict ?? 'beyond'
+  const estimated = analysis !== null && restsOnEstimate(analysis)
+  return (
+    <Sheet title={`${member.name}, as taught`} open onClose={onClose}>
+      <p className={styles.why}>
+        <Judged verdict={verdict} size={22} estimated={estimated} />
+        <strong>
+          {VERDICT_WORDS[verdict]}
+          {estimated && `, ${BY_ESTIMATE}`}.
+        </strong>
+        {analysis && <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />}
+      </p>
+      {analysis && analysis.findings.length > 0 ? (
+        <ul className={styles.reasons}>
+          {worstFirst(analysis.findings).map((finding) => (
+            <li key={`${finding.code} ${finding.side} ${finding.part}`}>
+              <b>{sayHeading(finding)}</b>: {sayFinding(finding)}
+            </li>
+          ))}
+        </ul>
+      ) : (
+        <p>{sayReason(analysis)}</p>
+      )}
+      {today && <p>Today: {sayToday(today)}.</p>}
+      {limits.length > 0 && (
+        <p className={styles.quiet}>
+          {limits.map((one) => `${sayBinding(one)} (${sayOrigin(one.entry, one.today)})`).join('; ')}.
+        </p>
+      )}
+      <div className={sheet.actions}>
+        <Button href={`/?person=${member.id}`} variant="contained">
+          Put on the bench
+        </Button>
+        <Button href={`/people/${member.id}`} variant="outlined">
+          Their page
+        </Button>
+        <Button variant="outlined" onClick={onAway}>
+          Not here today
+        </Button>
+      </div>
+    </Sheet>
+  )
+}
