@@ -6,9 +6,11 @@ import { listOwn } from '@/server/library'
 
 export const dynamic = 'force-dynamic'
 
-/** ?person=ID puts somebody on the bench; else whoever was on it last. */
-export default async function BenchPage({ searchParams }: { searchParams: Promise<{ person?: string }> }) {
-  const [people, last, own, house, day, { person }] = await Promise.all([
+type Asked = { person?: string; kept?: string }
+
+/** ?person=ID puts somebody on the bench, with &kept=ID what was kept for them; else whoever was on it last. */
+export default async function BenchPage({ searchParams }: { searchParams: Promise<Asked> }) {
+  const [people, last, own, house, day, { person, kept }] = await Promise.all([
     listNames(),
     findLastPersonId(),
     listOwn(),
@@ -18,7 +20,7 @@ export default async function BenchPage({ searchParams }: { searchParams: Promis
   ])
   const wanted = [person, last, 'odalys-marrin'].flatMap((id) => people.find((one) => one.id === id) ?? [])
   const first = wanted[0] ?? people[0]
-  return (
-    <Bench people={people} onBench={first ? await readBench(first.id) : null} own={own} units={house.units} day={day} />
-  )
+  const onBench = first ? await readBench(first.id) : null
+  const opened = onBench?.kept.find(({ id }) => id === kept) ?? null
+  return <Bench people={people} onBench={onBench} opened={opened} own={own} units={house.units} day={day} />
 }

@@ -63,6 +63,7 @@ export type BenchPerson = {
   /** Seen standing by themselves, though the estimate alone calls that short: when. */
   seenStanding: string | null
   planned: PlannedFor[]
+  groups: Group[]
 }
 
 export type OnBench = { posture: string; school: string; stance: StanceBody }
@@ -133,6 +134,7 @@ function toBenchPerson(
     watch: record.watch.filter(({ gone }) => !gone).map(({ sign, on }) => ({ sign, on })),
     today: findToday(record, day)?.reason ?? null,
     mark: readMark(record, day),
+    groups: groups.filter((one) => record.groups.includes(one.id)),
     seenStanding: standing.cautious && standing.seen ? standing.seen.on : null,
     planned: plans.flatMap(({ group, posture, plan }) => {
       const mine = plan.people.find((one) => one.id === id)
@@ -150,6 +152,10 @@ function toBenchPerson(
 export async function findLastPersonId(): Promise<string | null> {
   return (await findLatestDraft(database()))?.personId ?? null
 }
+
+/** Everything that was kept for somebody, in any posture, the newest first. */
+export const listKeptOf = async (personId: string): Promise<KeptStance[]> =>
+  (await listKept(database(), personId)).map(toKept)
 
 /** @throws InputError for an unknown person */
 export async function readBench(personId: string): Promise<BenchOfPerson> {

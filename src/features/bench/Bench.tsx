@@ -3,19 +3,21 @@
 import { useEffect, useState } from 'react'
 import { mergeLibrary } from '@/formats/posture-document'
 import type { BodyUnits } from '@/records/body-units'
-import type { BenchOfPerson, NamedPerson } from '@/server/bench'
+import type { BenchOfPerson, KeptStance, NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import styles from './bench.module.css'
 import { FullBench } from './FullBench'
 import { NobodyYet } from './NobodyYet'
 import { setLibrary } from './state/library'
-import { putOnBench } from './state/store'
+import { openOnBench, putOnBench } from './state/store'
 import { toState } from './state/use-person'
 
 type BenchProps = {
   people: readonly NamedPerson[]
   onBench: BenchOfPerson | null
+  /** What was kept for them and is opened; what was on the bench is the way back. */
+  opened: KeptStance | null
   /** Postures that the instructor changed or added. */
   own: readonly OwnPosture[]
   units: BodyUnits
@@ -23,13 +25,14 @@ type BenchProps = {
 }
 
 /** This person in this stance: does it hold, which way is it weak, what is the safer variant? */
-export function Bench({ people, onBench, own, units, day: served }: BenchProps) {
+export function Bench({ people, onBench, opened, own, units, day: served }: BenchProps) {
   const [ready, setReady] = useState(false)
   useEffect(() => {
     setLibrary(mergeLibrary(own))
     if (onBench) putOnBench(onBench.person, onBench.draft ? toState(onBench.draft) : null)
+    if (opened) openOnBench(toState(opened))
     setReady(true)
-  }, [onBench, own])
+  }, [onBench, opened, own])
   const day = useDayTurn(served)
   if (!onBench) return <NobodyYet />
   if (!ready) return <main className={styles.bench} aria-busy="true" />

@@ -79,7 +79,10 @@ export function FullBench({ people: known, first, units, day }: FullBenchProps) 
   const closeSheet = () => setSheet(null)
   return (
     <main className={styles.bench}>
-      <PageHead at="/" tools={<HeadTools fine={fine} onFine={() => setFine(!fine)} onKeys={() => setSheet('keys')} />}>
+      <PageHead
+        at="/"
+        tools={<HeadTools person={person} fine={fine} onFine={() => setFine(!fine)} onKeys={() => setSheet('keys')} />}
+      >
         <CalmSentence people={people} onChoosePerson={choosePerson} onNewPerson={askForPerson} />
       </PageHead>
       {fine && <FineSentence view={calm} />}

@@ -1,15 +1,30 @@
 import Button from '@mui/material/Button'
+import type { BenchPerson } from '@/server/bench'
 import styles from './bench.module.css'
-import { redo, undo } from './state/store'
+import { asTaught, redo, undo, useBench } from './state/store'
 import { useHistory } from './state/use-analysis'
 
-type HeadToolsProps = { fine: boolean; onFine: () => void; onKeys: () => void }
+type HeadToolsProps = { person: BenchPerson; fine: boolean; onFine: () => void; onKeys: () => void }
 
-/** What is done with the bench as a whole. */
-export function HeadTools({ fine, onFine, onKeys }: HeadToolsProps) {
+/** What is done with the bench as a whole, and the ways to whoever is on it. */
+export function HeadTools({ person, fine, onFine, onKeys }: HeadToolsProps) {
   const { canUndo, canRedo } = useHistory()
+  const posture = useBench((state) => state.posture)
+  const [group] = person.groups
   return (
     <nav className={styles.tools} aria-label="Bench">
+      <Button href={`/people/${person.id}`} aria-label={`The page of ${person.name}`}>
+        Page
+      </Button>
+      {group && (
+        <Button
+          href={`/class?group=${encodeURIComponent(group.id)}&posture=${encodeURIComponent(posture)}`}
+          aria-label={`${group.name} in this posture`}
+        >
+          Class
+        </Button>
+      )}
+      <Button onClick={asTaught}>As taught</Button>
       <Button aria-expanded={fine} onClick={onFine}>
         {fine ? 'Less' : 'More'}
       </Button>
@@ -19,7 +34,9 @@ export function HeadTools({ fine, onFine, onKeys }: HeadToolsProps) {
       <Button onClick={redo} disabled={!canRedo}>
         Redo
       </Button>
-      <Button onClick={onKeys}>Keys</Button>
+      <Button className={styles.keys} onClick={onKeys}>
+        Keys
+      </Button>
     </nav>
   )
 }

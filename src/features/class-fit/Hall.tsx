@@ -50,10 +50,7 @@ export function Hall({ state, posture, measures, stale, children }: HallProps) {
       <div className={styles.hall} data-stale={stale}>
         <div className={styles.floor}>
           <div className={styles.wall}>wall</div>
-          <div
-            className={styles.lanes}
-            style={{ gridTemplateColumns: `repeat(${Math.max(1, levels.length)}, minmax(0, 1fr))` }}
-          >
+          <div className={styles.lanes}>
             {levels.map((level, i) => (
               <Lane
                 // biome-ignore lint/suspicious/noArrayIndexKey: a lane is its place in the hall

@@ -23,7 +23,7 @@ export function RollCall({ open, day, members, problem, onMark, onClose }: RollC
   const sorted = members.toSorted((a, b) => a.name.localeCompare(b.name))
   const unusual = sorted.filter(({ person }) => person.mark !== 'here')
   return (
-    <Sheet title={`Roll call, ${ENGLISH.day(day)}`} open={open} onClose={onClose} wide>
+    <Sheet title={`Roll call, ${ENGLISH.day(day)}`} open={open} onClose={onClose}>
       <p className={styles.quiet}>
         Everybody is here and as usual but whom you mark. It holds until the day ends; what each mark lowers is set{' '}
         <a href="/house">in the house</a>.

@@ -24,6 +24,7 @@ const make = (name: string, kneeFlexionMaxDeg = 120) => ({
   seenStanding: null,
   helperBeside: false,
   planned: [],
+  groups: [],
   mark: 'here' as const,
 })
 const [steady, stiff, stiffer, sitting] = makeMembers([

@@ -22,6 +22,7 @@ const person = (name: string, helperBeside = false): BenchPerson => ({
   seenStanding: null,
   helperBeside,
   planned: [],
+  groups: [],
   mark: 'here',
 })
 

@@ -24,54 +24,57 @@ export function SchoolFigures({ readings, pointed, onPoint, onEdit }: SchoolFigu
   const tallest = Math.max(...readings.map(({ analysis }) => analysis?.pose.joints.vertex[2] ?? 1.6))
   const scale = (HEIGHT - 46) / (tallest + 0.05)
   return (
-    <table className={styles.schools}>
-      <thead>
-        <tr>
-          <td />
-          {readings.map(({ school, name, analysis }) => (
-            <th
-              key={school}
-              scope="col"
-              data-pointed={pointed === school}
-              onPointerEnter={() => onPoint(school)}
-              onPointerLeave={() => onPoint(null)}
-            >
-              {analysis ? (
-                <Figure analysis={analysis} scale={scale} name={name} />
-              ) : (
-                <p className={styles.impossible}>cannot be stood by this body</p>
-              )}
-              <ButtonBase onFocus={() => onPoint(school)} onBlur={() => onPoint(null)} onClick={() => onEdit(school)}>
-                {name}
-              </ButtonBase>
-              <svg width="70" height="8" viewBox="0 0 70 8" aria-hidden="true">
-                <line
-                  x1="2"
-                  x2="68"
-                  y1="4"
-                  y2="4"
-                  stroke={SCHOOL_LINES[school].stroke}
-                  strokeWidth="3"
-                  strokeDasharray={SCHOOL_LINES[school].dash}
-                />
-              </svg>
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {ROWS.map(({ name, read }) => (
-          <tr key={name}>
-            <th scope="row">{name}</th>
-            {readings.map(({ school, analysis }) => (
-              <td key={school} data-pointed={pointed === school}>
-                {analysis ? read(analysis) : '–'}
-              </td>
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what is wider than a phone is scrolled, by keys too
+    <section className={styles.scroll} aria-label="The schools’ figures" tabIndex={0}>
+      <table className={styles.schools}>
+        <thead>
+          <tr>
+            <td />
+            {readings.map(({ school, name, analysis }) => (
+              <th
+                key={school}
+                scope="col"
+                data-pointed={pointed === school}
+                onPointerEnter={() => onPoint(school)}
+                onPointerLeave={() => onPoint(null)}
+              >
+                {analysis ? (
+                  <Figure analysis={analysis} scale={scale} name={name} />
+                ) : (
+                  <p className={styles.impossible}>cannot be stood by this body</p>
+                )}
+                <ButtonBase onFocus={() => onPoint(school)} onBlur={() => onPoint(null)} onClick={() => onEdit(school)}>
+                  {name}
+                </ButtonBase>
+                <svg width="70" height="8" viewBox="0 0 70 8" aria-hidden="true">
+                  <line
+                    x1="2"
+                    x2="68"
+                    y1="4"
+                    y2="4"
+                    stroke={SCHOOL_LINES[school].stroke}
+                    strokeWidth="3"
+                    strokeDasharray={SCHOOL_LINES[school].dash}
+                  />
+                </svg>
+              </th>
             ))}
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {ROWS.map(({ name, read }) => (
+            <tr key={name}>
+              <th scope="row">{name}</th>
+              {readings.map(({ school, analysis }) => (
+                <td key={school} data-pointed={pointed === school}>
+                  {analysis ? read(analysis) : '–'}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
   )
 }
 

@@ -19,7 +19,13 @@ export function SmallVial({ margins, reserve }: SmallVialProps) {
   const offHigh = sideways ? nearestDirection > 0 : Math.cos(nearestDirection) < 0
   const off = offHigh ? LENGTH - OFF : OFF
   return (
-    <svg width={LENGTH} height={HEIGHT} viewBox={`-1 ${-HEIGHT / 2 - 2} ${LENGTH + 2} ${HEIGHT}`} aria-hidden="true">
+    <svg
+      data-vial
+      width={LENGTH}
+      height={HEIGHT}
+      viewBox={`-1 ${-HEIGHT / 2 - 2} ${LENGTH + 2} ${HEIGHT}`}
+      aria-hidden="true"
+    >
       <Vial
         length={LENGTH}
         bubbleAt={beyond ? off : LENGTH / 2 + ((toLow - toHigh) / 2) * scale}

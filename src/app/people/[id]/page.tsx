@@ -1,9 +1,11 @@
 import { notFound } from 'next/navigation'
 import { InputError } from '@/core'
 import { PersonPage } from '@/features/people/person/PersonPage'
+import { listKeptOf } from '@/server/bench'
 import { today } from '@/server/clock'
 import { readGroups } from '@/server/groups'
 import { readHouse } from '@/server/house'
+import { listOwn } from '@/server/library'
 import { readRecord } from '@/server/people'
 
 export const dynamic = 'force-dynamic'
@@ -14,6 +16,12 @@ export default async function OnePersonPage({ params }: { params: Promise<{ id: 
     if (error instanceof InputError) notFound()
     throw error
   })
-  const [house, groups, day] = await Promise.all([readHouse(), readGroups(), today()])
-  return <PersonPage kept={kept} house={house} groups={groups} day={day} />
+  const [house, groups, day, stances, own] = await Promise.all([
+    readHouse(),
+    readGroups(),
+    today(),
+    listKeptOf(id),
+    listOwn(),
+  ])
+  return <PersonPage kept={kept} house={house} groups={groups} day={day} stances={stances} own={own} />
 }

@@ -18,7 +18,7 @@ import { sayCentimetres } from '@/words/figures'
 import { sayFinding, sayHeading, sayRule } from '@/words/findings'
 import { ENGLISH } from '@/words/language'
 import { sayLimitOrigin } from '@/words/limit-origin'
-import { sayToday } from '@/words/limits'
+import { sayBinding, sayOrigin, sayToday } from '@/words/limits'
 import { capital } from '@/words/lists'
 import { restsOnEstimate, worstFirst } from '@/words/reasons'
 import { sayEffect, saySign } from '@/words/records'
@@ -100,6 +100,18 @@ function FindingNote({ finding, limits, house }: FindingNoteProps) {
 function AboutPerson({ person }: { person: BenchPerson }) {
   return (
     <div className={styles.story}>
+      {person.limits.length > 0 && (
+        <section aria-label="Limits that bind">
+          <h3>Limits that bind</h3>
+          <ul>
+            {person.limits.map((one) => (
+              <li key={`${one.what} ${one.side}`}>
+                {sayBinding(one)} <small>{sayOrigin(one.entry, one.today)}</small>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {person.today && <p>Today: {sayToday(person.today)}. What they may do is lowered until the day ends.</p>}
       {person.story && <p>{person.story}</p>}
       {person.watch.length > 0 && (

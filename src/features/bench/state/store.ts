@@ -74,6 +74,11 @@ export function choosePosture(posture: string, side?: Side): void {
   }))
 }
 
+/** The posture as it is taught, sized to whoever is on the bench; undo brings back what was. */
+export function asTaught(): void {
+  choosePosture(getState().posture)
+}
+
 export function chooseSchool(school: SchoolId): void {
   setState(({ person, posture, stance }) => ({
     school,

@@ -6,7 +6,9 @@ import { findToday } from '@/records/binding'
 import type { Group } from '@/records/groups'
 import { resolveRecord } from '@/records/resolve'
 import { readStanding } from '@/records/standing'
+import type { KeptStance } from '@/server/bench'
 import type { HouseSettings } from '@/server/house'
+import type { OwnPosture } from '@/server/library'
 import type { KeptRecord } from '@/server/people'
 import type { SaveState } from '@/ui/api/saver'
 import { PageHead } from '@/ui/places/PageHead'
@@ -15,6 +17,7 @@ import { useIsTyping } from '@/ui/words/use-taking'
 import { BodyMeasures } from './BodyMeasures'
 import { Conditions } from './Conditions'
 import { ConflictSheet } from './ConflictSheet'
+import { KeptStances } from './KeptStances'
 import { LimitFigure } from './LimitFigure'
 import { Limits } from './Limits'
 import { Notes } from './Notes'
@@ -28,7 +31,15 @@ import { useGroups } from './use-groups'
 import { useRecord } from './use-record'
 import { Watch } from './Watch'
 
-type PersonPageProps = { kept: KeptRecord; house: HouseSettings; groups: readonly Group[]; day: string }
+type PersonPageProps = {
+  kept: KeptRecord
+  house: HouseSettings
+  groups: readonly Group[]
+  day: string
+  /** What was kept for them on the bench, in any posture. */
+  stances: readonly KeptStance[]
+  own: readonly OwnPosture[]
+}
 
 const sayProblem = (problem: NonNullable<SaveState<never>['problem']>) =>
   problem.kind === 'refused'
@@ -36,7 +47,7 @@ const sayProblem = (problem: NonNullable<SaveState<never>['problem']>) =>
     : 'Not saved: the server does not answer yet. It is tried again.'
 
 /** One person: their body with what limits it, and everything that was said, measured and seen. */
-export function PersonPage({ kept, house, groups: known, day: served }: PersonPageProps) {
+export function PersonPage({ kept, house, groups: known, day: served, stances, own }: PersonPageProps) {
   const { record, change, undo, canUndo, problem, base, isSaved, theirs, settle, leaveBy } = useRecord(kept)
   const isTyping = useIsTyping()
   const isThere = isSaved && !isTyping
@@ -81,6 +92,7 @@ export function PersonPage({ kept, house, groups: known, day: served }: PersonPa
           <Conditions {...part} />
           <Tests {...part} effects={resolved.effects} />
           <Watch {...part} signs={house.signs} />
+          <KeptStances id={kept.id} stances={stances} document={resolved.document} own={own} />
           <BodyMeasures {...part} units={house.units} />
           <Notes {...part} id={kept.id} groups={groups} takeGroups={take} />
         </div>

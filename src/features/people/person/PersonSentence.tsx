@@ -1,13 +1,13 @@
 import Autocomplete from '@mui/material/Autocomplete'
 import ButtonBase from '@mui/material/ButtonBase'
 import InputBase from '@mui/material/InputBase'
-import Tooltip from '@mui/material/Tooltip'
 import { useState } from 'react'
 import { type BodyUnits, readHeight, readMass, sayHeight, sayMass } from '@/records/body-units'
 import type { Group } from '@/records/groups'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import words from '@/ui/words/words.module.css'
+import { GroupWord } from './GroupWord'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 import { TextWord } from './TextWord'
@@ -125,7 +125,7 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
   )
 }
 
-/** The groups somebody is in: pressed to leave one, typed to join one. */
+/** The groups somebody is in: each leads to its class and can be left; typed, one is joined. */
 function Groups({ record, change, groups, takeGroups }: PartProps & GroupsProps) {
   const [adding, setAdding] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
@@ -151,15 +151,11 @@ function Groups({ record, change, groups, takeGroups }: PartProps & GroupsProps)
       {record.groups.map((id, i) => (
         <span key={id}>
           {i > 0 && ', '}
-          <Tooltip describeChild title="Press to leave this group.">
-            <ButtonBase
-              className={words.word}
-              aria-label={`Leave ${nameOf(id)}`}
-              onClick={() => change((r) => ({ ...r, groups: r.groups.filter((one) => one !== id) }))}
-            >
-              {nameOf(id)}
-            </ButtonBase>
-          </Tooltip>
+          <GroupWord
+            id={id}
+            name={nameOf(id)}
+            onLeave={() => change((r) => ({ ...r, groups: r.groups.filter((one) => one !== id) }))}
+          />
         </span>
       ))}{' '}
       {adding ? (

@@ -7,6 +7,8 @@ import { fitPlan, type Plan, toScreen } from '../plan'
 const ABOUT = 0.06
 /** Pixels at both sides for shares and margins. */
 const BESIDE = 62
+/** On a narrow floor no more than this part of it, or the feet would be too small to take hold of. */
+const BESIDE_MOST = 0.23
 /** Feet this near the edge, in pixels, lay the floor out anew. */
 const NEAR_EDGE = 16
 /** A floor this much larger than the feet need is laid out anew. */
@@ -27,7 +29,7 @@ export function usePlan(
   const held = useRef<Plan | null>(null)
   const lastFit = useRef(fits)
   const points = listPoints(footing)
-  const fit = fitPlan(points, width, height, ABOUT, BESIDE * text)
+  const fit = fitPlan(points, width, height, ABOUT, Math.min(BESIDE * text, BESIDE_MOST * width))
   const plan = held.current
   const resized = !plan || plan.width !== width || plan.height !== height
   const left = plan && points.some((p) => isNearEdge(plan, toScreen(plan, p)))

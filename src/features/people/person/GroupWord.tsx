@@ -1,0 +1,36 @@
+import ButtonBase from '@mui/material/ButtonBase'
+import Menu from '@mui/material/Menu'
+import MenuItem from '@mui/material/MenuItem'
+import { useState } from 'react'
+import words from '@/ui/words/words.module.css'
+
+/** A group that somebody is in: pressed, it leads to its class; leaving it is a word of its own. */
+export function GroupWord({ id, name, onLeave }: { id: string; name: string; onLeave: () => void }) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null)
+  const close = () => setAnchor(null)
+  return (
+    <>
+      <ButtonBase
+        className={words.word}
+        aria-haspopup="menu"
+        aria-label={`Group: ${name}`}
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
+        {name}
+      </ButtonBase>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={close}>
+        <MenuItem component="a" href={`/class?group=${encodeURIComponent(id)}`}>
+          {name} in class fit
+        </MenuItem>
+        <MenuItem
+          onClick={() => {
+            close()
+            onLeave()
+          }}
+        >
+          Leave {name}
+        </MenuItem>
+      </Menu>
+    </>
+  )
+}

@@ -1,0 +1,58 @@
+import { useMemo } from 'react'
+import { resolveBody, type SchoolId, tryAnalyse } from '@/core'
+import { dayOf } from '@/formats/day'
+import type { PersonDocument } from '@/formats/person-document'
+import { mergeLibrary } from '@/formats/posture-document'
+import { toPerson, toStance } from '@/formats/to-core'
+import type { KeptStance } from '@/server/bench'
+import type { OwnPosture } from '@/server/library'
+import { SmallFloor } from '@/ui/floor/SmallFloor'
+import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { ENGLISH } from '@/words/language'
+import { sayPostureName, saySchool } from '@/words/postures'
+import styles from './person.module.css'
+
+type KeptStancesProps = {
+  id: string
+  stances: readonly KeptStance[]
+  document: PersonDocument
+  own: readonly OwnPosture[]
+}
+
+/** Everything that was kept for somebody on the bench, in any posture, as it holds today; each opens there. */
+export function KeptStances({ id, stances, document, own }: KeptStancesProps) {
+  const body = useMemo(() => resolveBody(toPerson(document)), [document])
+  const library = useMemo(() => mergeLibrary(own), [own])
+  if (stances.length === 0) return null
+  return (
+    <section className={styles.part} aria-label="Kept on the bench">
+      <h2>Kept on the bench</h2>
+      <ul className={styles.kept}>
+        {stances.map((one) => {
+          const stance = toStance(one.stance)
+          const verdict = tryAnalyse(body, stance)?.verdict ?? null
+          const posture = library.find((other) => other.id === one.posture)
+          return (
+            <li key={one.id}>
+              <a href={`/?person=${encodeURIComponent(id)}&kept=${encodeURIComponent(one.id)}`}>
+                <SmallFloor body={body} stance={stance} width={60} height={60} />
+                <span>
+                  <strong>{one.name}</strong>
+                  <small>
+                    {posture ? sayPostureName(posture) : 'a posture that is gone'}, {saySchool(one.school as SchoolId)};{' '}
+                    {ENGLISH.day(dayOf(new Date(one.createdAt)))}
+                  </small>
+                  {one.note && <small>{one.note}</small>}
+                </span>
+                <span>
+                  {verdict && <VerdictMark verdict={verdict} size={16} />}{' '}
+                  {verdict ? VERDICT_WORDS[verdict].toLowerCase() : 'cannot be stood now'}
+                </span>
+              </a>
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}
