@@ -1,4 +1,6 @@
 // npm run demo: everything from a fresh clone to a running Nivrel with demo data.
 import { serve } from './serve.mjs'
+import { forDemo } from './steps.mjs'
 
-await serve('npm run demo', '--demo')
+forDemo()
+await serve('npm run demo', { demo: true })

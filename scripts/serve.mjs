@@ -7,16 +7,16 @@ import { bin, build, ENV, install, prepare, ROOT, say, stop } from './steps.mjs'
 const PATIENCE_MS = 30_000
 const LOOK_EVERY_MS = 100
 
-/** Starts the server. `flags`: what the database is filled with. */
-export async function serve(name, ...flags) {
+/** Starts the server: with demo data, which can be started over; or with one's own, which cannot. */
+export async function serve(name, { demo }) {
   // This machine alone, unless told otherwise; an IPv6 address may come in brackets.
   const host = (process.env.NIVREL_HOST || '127.0.0.1').replace(/^\[(.*)\]$/, '$1')
-  const { fresh, port } = readOptions(name)
+  const { fresh, port } = readOptions(name, demo)
   await checkPort(host, port, name)
   install()
   say(fresh ? 'Starting over…' : 'Opening the database…')
   // First: where another Nivrel runs on it, nothing is built under that one.
-  prepare(...flags, ...(fresh ? ['--fresh'] : []))
+  prepare(...(demo ? ['--demo'] : []), ...(fresh ? ['--fresh'] : []))
   await build()
   say('Starting…')
   const server = spawn(bin('next'), ['start', '-H', host, '-p', String(port)], {
@@ -41,15 +41,16 @@ export async function serve(name, ...flags) {
     server.kill('SIGKILL')
     stop(`the server did not answer at ${address} within ${PATIENCE_MS / 1000} seconds, and was ended`)
   }
-  say(`\n  Nivrel is at ${address}\n\n  Ctrl+C ends it. What you change is kept; --fresh starts over.`)
+  say(`\n  Nivrel is at ${address}\n\n  Ctrl+C ends it. What you change is kept${demo ? '; --fresh starts over' : ''}.`)
 }
 
-function readOptions(name) {
+function readOptions(name, demo) {
   let options
   try {
-    options = parseArgs({ options: { fresh: { type: 'boolean' }, port: { type: 'string', default: '4170' } } }).values
+    const port = { type: 'string', default: '4170' }
+    options = parseArgs({ options: demo ? { fresh: { type: 'boolean' }, port } : { port } }).values
   } catch (error) {
-    stop(`${error.message}. ${name} takes --fresh and --port N`)
+    stop(`${error.message}. ${name} takes ${demo ? '--fresh and ' : ''}--port N`)
   }
   const port = Number(options.port)
   if (!(Number.isInteger(port) && port > 0 && port < 65536))

@@ -25,6 +25,11 @@ it('a port in use is one clear line that names another', async () => {
   ])
 })
 
+it('one’s own people are never started over', () => {
+  const child = run(['scripts/start.mjs', '--fresh'])
+  expect([child.status, lines(child.stderr)]).toEqual([1, [expect.stringMatching(/fresh.*npm start takes --port N$/)]])
+})
+
 it.each([['--port', 'x'], ['--port', '0'], ['--frsh']])('wrong use is one clear line: %s %s', (...args) => {
   const child = run(['scripts/demo.mjs', ...args])
   expect([child.status, lines(child.stderr).length]).toEqual([1, 1])

@@ -10,6 +10,11 @@ const STAMPS = join(ROOT, 'node_modules', '.nivrel')
 
 export const ENV = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' }
 
+/** The demo has a file of its own: nobody's own people are ever beside it, or cleared with it. */
+export const forDemo = () => {
+  ENV.NIVREL_DATABASE_URL ||= 'file:data/demo.db'
+}
+
 export const say = (text) => process.stdout.write(`${text}\n`)
 
 /** Ends with one clear line. */

@@ -46,10 +46,20 @@ export function sayGain(before: Analysis, after: Analysis, words: Words = ENGLIS
   const load = (a: Analysis) => Math.max(kneeLoad(a.legs.left), kneeLoad(a.legs.right))
   const change = load(after) / Math.max(1, load(before)) - 1
   if (Math.abs(change) >= LEAST_LOAD) {
-    const by = `${change < 0 ? '−' : '+'}${sayPercent(Math.abs(change), words)}`
-    said.push(words.say('changes.gain.load', { by }))
+    said.push(
+      change >= 1
+        ? words.say('changes.gain.timesLoad', { times: words.number(change + 1, 1) })
+        : words.say('changes.gain.load', {
+            by: sayPercent(Math.abs(change), words),
+            way: change < 0 ? 'less' : 'more',
+          }),
+    )
   }
   return said.join(', ')
 }
+
+/** How a foot stands on the floor. */
+export const sayContact = (contact: string | undefined, words: Words = ENGLISH): string =>
+  words.say(`changes.contacts.${contact ?? 'whole'}`)
 
 export const sayKind = (kind: Variant['kind'], words: Words = ENGLISH): string => words.say(`changes.kinds.${kind}`)

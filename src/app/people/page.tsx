@@ -4,7 +4,8 @@ import { readRoster } from '@/server/roster'
 
 export const dynamic = 'force-dynamic'
 
-export default async function PeoplePage() {
-  const [roster, house] = await Promise.all([readRoster(), readHouse()])
-  return <PeopleList roster={roster} units={house.units} />
+/** ?bring opens with a list to bring in. */
+export default async function PeoplePage({ searchParams }: { searchParams: Promise<{ bring?: string }> }) {
+  const [roster, house, { bring }] = await Promise.all([readRoster(), readHouse(), searchParams])
+  return <PeopleList roster={roster} units={house.units} bring={bring !== undefined} />
 }

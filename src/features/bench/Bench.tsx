@@ -34,7 +34,7 @@ export function Bench({ people, onBench, opened, own, units, day: served }: Benc
     setReady(true)
   }, [onBench, opened, own])
   const day = useDayTurn(served)
-  if (!onBench) return <NobodyYet />
+  if (!onBench) return <NobodyYet units={units} day={day} />
   if (!ready) return <main className={styles.bench} aria-busy="true" />
   return <FullBench people={people} first={onBench} units={units} day={day} />
 }

@@ -20,8 +20,12 @@ type HallProps = {
   children: ReactNode
 }
 
+/** Whoever drags sees where it goes; what came of it is said with the hall. */
+const silent = () => undefined
+
 /** What is heard: keys move people, and nothing else has to be explained. */
 const SPOKEN = {
+  announcements: { onDragStart: silent, onDragOver: silent, onDragEnd: silent, onDragCancel: silent },
   screenReaderInstructions: { draggable: 'The left and right arrow keys move this person to another level.' },
 }
 

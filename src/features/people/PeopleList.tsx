@@ -34,15 +34,18 @@ const FIRST = 40
 export function PeopleList({
   roster: { rows, groups: all, day: served, aside },
   units,
+  bring,
 }: {
   roster: Roster
   units: BodyUnits
+  /** Opens with a list to bring in. */
+  bring: boolean
 }) {
   const router = useRouter()
   const [group, setGroup] = useState(EVERYONE)
   const [sortBy, setSortBy] = useState<SortBy>('name')
   const [search, setSearch] = useState('')
-  const [sheet, setSheet] = useState<'person' | 'import' | 'group' | null>(null)
+  const [sheet, setSheet] = useState<'person' | 'import' | 'group' | null>(bring ? 'import' : null)
   /** Who came in from a file just now. */
   const [came, setCame] = useState<CameIn | null>(null)
   const sought = useDeferredValue(search)
@@ -102,7 +105,10 @@ export function PeopleList({
       </div>
       <SetAsideNote aside={aside} />
       {rows.length === 0 ? (
-        <p className={styles.nobody}>Nobody is on the list yet. Somebody new takes five fields and half a minute.</p>
+        <p className={styles.nobody}>
+          Nobody is on the list yet. Somebody new takes five fields and half a minute; a list from a spreadsheet comes
+          in whole.
+        </p>
       ) : shown.length === 0 ? (
         <p className={styles.nobody}>Nobody here fits that.</p>
       ) : (

@@ -67,6 +67,10 @@ export function NewPersonSheet({
             <option value="male">male</option>
           </Pick>
         </label>
+        <p className={styles.hint}>
+          Without a sex the masses of the body’s parts are the mean of women’s and men’s, and a chair stand has no range
+          to be read against. Without an age or a reach the usable part of the foot is the usual one.
+        </p>
         {groups.length > 0 && (
           <label>
             Group (optional)

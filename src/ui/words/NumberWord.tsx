@@ -16,6 +16,8 @@ type NumberWordProps = {
   max: number
   /** Decimals that are shown. */
   digits?: number
+  /** A word that says which way it goes, in place of a sign: 30° in, 5 cm behind. */
+  way?: (value: number) => string
   onChange: (value: number) => void
   /** A drag is one step for undo. */
   onDragStart?: () => void
@@ -28,7 +30,7 @@ const PIXELS_A_STEP = 6
  * A number in a sentence: typed (press it), dragged sideways, or nudged with the arrow keys. Page keys move ten steps.
  */
 export function NumberWord(props: NumberWordProps) {
-  const { label, value, unit, step, min, max, digits = 1, onChange, onDragStart, onDragEnd } = props
+  const { label, value, unit, step, min, max, digits = 1, way, onChange, onDragStart, onDragEnd } = props
   const [typing, setTyping] = useState(false)
   const drag = useRef<{ x: number; from: number; moved: boolean } | null>(null)
   const word = useRef<HTMLSpanElement>(null)
@@ -109,7 +111,8 @@ export function NumberWord(props: NumberWordProps) {
     else if (drag.current) setTyping(true)
     drag.current = null
   }
-  return (
+  const said = say(way ? Math.abs(value) : value, unit, digits)
+  const number = (
     <span
       ref={word}
       role="spinbutton"
@@ -118,7 +121,7 @@ export function NumberWord(props: NumberWordProps) {
       aria-valuenow={value}
       aria-valuemin={min}
       aria-valuemax={max}
-      aria-valuetext={say(value, unit, digits)}
+      aria-valuetext={way ? `${said} ${way(value)}` : said}
       className={`${styles.word} ${styles.number}`}
       onKeyDown={onKeyDown}
       onPointerDown={onPointerDown}
@@ -126,8 +129,15 @@ export function NumberWord(props: NumberWordProps) {
       onPointerUp={onPointerUp}
       onPointerCancel={onPointerUp}
     >
-      {say(value, unit, digits)}
+      {said}
     </span>
+  )
+  return way ? (
+    <>
+      {number} {way(value)}
+    </>
+  ) : (
+    number
   )
 }
 

@@ -71,39 +71,42 @@ export function StanceSentence({ people, onChoosePerson, onNewPerson }: StanceSe
 const spokenSide = (stance: StanceBody): Side =>
   SIDES.find((side) => stance.feet[side].contact === 'air') ?? frontSide(stance)
 
+/** How far the feet are from each other sideways, or how far they cross. */
+const Apart = () => <TrackWidth usual="apart" other="across each other" />
+
 const level = () => (
   <>
-    feet <TrackWidth /> apart, toes <ToeOut side="left" label="Left toes" /> and{' '}
-    <ToeOut side="right" label="Right toes" /> out, knees bent <KneeBend />, <Share side="left" /> on the left.
+    feet <Apart />, toes <ToeOut side="left" label="Left toes" /> and <ToeOut side="right" label="Right toes" />, knees
+    bent <KneeBend />, <Share side="left" /> on the left.
   </>
 )
 
 const stepping = (side: Side) => (
   <>
-    feet <TrackWidth /> apart, a step <StepLength /> long, front toes <ToeOut side={side} label="Front toes" /> and rear
-    toes <ToeOut side={otherSide(side)} label="Rear toes" /> out, <FullerKnee /> knee bent <KneeBend />,{' '}
-    <Share side={side} /> in front.
+    feet <Apart />, a step <StepLength usual="long" other="back" />, front toes{' '}
+    <ToeOut side={side} label="Front toes" /> and rear toes <ToeOut side={otherSide(side)} label="Rear toes" />,{' '}
+    <FullerKnee /> knee bent <KneeBend />, <Share side={side} /> in front.
   </>
 )
 
 const empty = (side: Side) => (
   <>
-    feet <TrackWidth /> apart, the light foot <StepLength /> ahead, rear toes{' '}
-    <ToeOut side={otherSide(side)} label="Rear toes" /> out, rear knee bent <KneeBend />, <Share side={side} /> in
-    front.
+    feet <Apart />, the light foot <StepLength usual="ahead" other="behind" />, rear toes{' '}
+    <ToeOut side={otherSide(side)} label="Rear toes" />, rear knee bent <KneeBend />, <Share side={side} /> in front.
   </>
 )
 
 const held = (side: Side) => (
   <>
-    raised foot <StepLength /> ahead and <TrackWidth /> to the side, standing toes{' '}
-    <ToeOut side={otherSide(side)} label="Standing toes" /> out, standing knee bent <KneeBend />.
+    raised foot <StepLength usual="ahead" other="behind" /> and{' '}
+    <TrackWidth usual="to the side" other="across the other" />, standing toes{' '}
+    <ToeOut side={otherSide(side)} label="Standing toes" />, standing knee bent <KneeBend />.
   </>
 )
 
 const seated = () => (
   <>
-    feet <TrackWidth /> apart, on a seat <SeatHeight /> high.
+    feet <Apart />, on a seat <SeatHeight /> high.
   </>
 )
 

@@ -23,14 +23,19 @@ import { useAnalysis } from '../state/use-analysis'
 
 const drag = { onDragStart: beginDrag, onDragEnd: endDrag }
 
-export function TrackWidth() {
+/** What a length is called where it goes the usual way, and where it goes the other. */
+type Ways = { usual: string; other: string }
+
+export function TrackWidth({ usual, other }: Ways) {
   const width = useBench((state) => trackWidth(state.stance))
-  return <Length label="Track width" metres={width} min={-0.2} max={1.2} onChange={setTrackWidth} />
+  const way = (value: number) => (value < 0 ? other : usual)
+  return <Length label="Track width" metres={width} min={-0.2} max={1.2} onChange={setTrackWidth} way={way} />
 }
 
-export function StepLength() {
+export function StepLength({ usual, other }: Ways) {
   const length = useBench((state) => stepLength(state.stance))
-  return <Length label="Step length" metres={length} min={-0.6} max={1.2} onChange={setStepLength} />
+  const way = (value: number) => (value < 0 ? other : usual)
+  return <Length label="Step length" metres={length} min={-0.6} max={1.2} onChange={setStepLength} way={way} />
 }
 
 type LengthProps = {
@@ -39,10 +44,11 @@ type LengthProps = {
   min: number
   max: number
   onChange: (stance: StanceBody, metres: number) => StanceBody
+  way: (value: number) => string
 }
 
 /** A length in the unit that was chosen. */
-function Length({ label, metres, min, max, onChange }: LengthProps) {
+function Length({ label, metres, min, max, onChange, way }: LengthProps) {
   const unit = useFloorView((state) => state.unit)
   const document = useBench((state) => state.person.document)
   const size = metresIn(unit, resolveBody(toPerson(document)))
@@ -57,6 +63,7 @@ function Length({ label, metres, min, max, onChange }: LengthProps) {
       min={min / size}
       max={max / size}
       digits={digits}
+      way={way}
       onChange={set}
       {...drag}
     />
@@ -66,7 +73,19 @@ function Length({ label, metres, min, max, onChange }: LengthProps) {
 export function ToeOut({ side, label }: { side: Side; label: string }) {
   const degrees = useBench((state) => state.stance.feet[side].toeOutDeg ?? 0)
   const set = (next: number) => setStance((stance) => turnFoot(stance, side, next))
-  return <NumberWord label={label} value={degrees} unit="°" step={1} min={-100} max={100} onChange={set} {...drag} />
+  return (
+    <NumberWord
+      label={label}
+      value={degrees}
+      unit="°"
+      step={1}
+      min={-100}
+      max={100}
+      way={(value) => (value < 0 ? 'in' : 'out')}
+      onChange={set}
+      {...drag}
+    />
+  )
 }
 
 /** The bend that is asked for; where an ankle or the other leg stops it elsewhere, what is reached is said with it. */

@@ -9,6 +9,7 @@ import { Field } from '@/ui/forms/Field'
 import { Form } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
 import { TypedField } from '@/ui/words/TypedField'
+import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
@@ -178,7 +179,7 @@ function LegDifference({ record, change, day }: PartProps) {
   return (
     <p className={styles.actions}>
       {legDifference && legDifference.byM > 0
-        ? `The ${legDifference.shorter} leg is ${Math.round(legDifference.byM * 1000)} mm shorter, ${
+        ? `The ${legDifference.shorter} leg is ${sayCentimetres(legDifference.byM)} shorter, ${
             legDifference.how === 'lying'
               ? `measured lying (${ENGLISH.day(legDifference.on, day.slice(0, 4))}).`
               : `only seen standing (${ENGLISH.day(legDifference.on, day.slice(0, 4))}): it may be a tilted pelvis, so nothing is computed from it until it is measured lying.`

@@ -162,8 +162,9 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
         </label>
       )}
       <label>
-        Source
-        <Pick name="source" defaultValue="instructor">
+        Who says so
+        <Pick name="source" defaultValue="" required>
+          <option value="">choose…</option>
           {SOURCES.map((source) => (
             <option key={source} value={source}>
               {SOURCE_NAMES[source]}

@@ -22,6 +22,10 @@ const SEXES = [
   { value: 'male', name: 'male' },
 ] as const
 
+/** What is left out while it is not known. */
+const SEX_LEFT_OUT =
+  'Without it the masses of the body’s parts are the mean of women’s and men’s, and the chair stand has no range to be read against.'
+
 /** Who they are, as a sentence whose underlined words are changed in place. */
 export function PersonSentence({ record, change, day, id, units, groups, takeGroups }: PersonSentenceProps) {
   const { body } = record
@@ -116,7 +120,8 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
             />
           </>
         )}
-        . <Groups record={record} change={change} day={day} groups={groups} takeGroups={takeGroups} />{' '}
+        . {(body.sex ?? 'unspecified') === 'unspecified' && <small className={styles.leftOut}>{SEX_LEFT_OUT} </small>}
+        <Groups record={record} change={change} day={day} groups={groups} takeGroups={takeGroups} />{' '}
         <a className={words.word} href={`/?person=${id}`}>
           Put on the bench
         </a>
