@@ -67,6 +67,7 @@ export function Lane({ at, level, posture, taught, side, people, onStep, onEdit 
           ) : (
             <Button
               className={styles.say}
+              data-print="yes"
               aria-label={`Change level ${at + 1}: ${level.words.sentence}`}
               onClick={() => setEditing(true)}
             >

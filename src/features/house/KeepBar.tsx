@@ -9,7 +9,7 @@ import type { useHouse } from './use-house'
 export function KeepBar({ house }: { house: ReturnType<typeof useHouse> }) {
   const { preview, isLooking, problem, keep, leave } = house
   return (
-    <section className={styles.keep} aria-label="Not kept yet">
+    <section className={styles.keep} data-print="no" aria-label="Not kept yet">
       <div aria-live="polite">
         <strong>Not kept yet.</strong> {isLooking && 'Looking what it changes…'}
         {preview?.problem && <span role="alert">{preview.problem}</span>}

@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button'
 import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
+import { flushSync } from 'react-dom'
 import { type Analysis, DEG } from '@/core'
 import { useTheme } from '@/ui/theme/use-theme'
 import styles from './body-view.module.css'
@@ -35,7 +36,8 @@ type BodyViewProps = {
 export function BodyView({ analysis, stale = false, shown, onShow, pointed = null, lowering }: BodyViewProps) {
   const canTurn = useCanTurn()
   const theme = useTheme()
-  const drawn = !canTurn || shown === 'drawn'
+  const isPrinting = useIsPrinting()
+  const drawn = !canTurn || shown === 'drawn' || isPrinting
   return (
     <section className={styles.body} data-stale={stale} aria-label="The body">
       <div className={styles.bodyView}>
@@ -67,6 +69,21 @@ function sayBody({ legs }: Analysis, bends: boolean): string {
   const [left, right] = [legs.left, legs.right].map((leg) => Math.round(leg.flexion / DEG))
   const stance = `The body in this stance: left knee bent ${left}°, right knee bent ${right}°.`
   return `${stance} Drag to turn it${bends ? ', drag the pelvis to bend the knees' : ''}.`
+}
+
+/** On paper the body is drawn level: what is drawn in space has the colours and the size of the screen. */
+function useIsPrinting(): boolean {
+  const [is, setIs] = useState(false)
+  useEffect(() => {
+    const [begin, end] = [() => flushSync(() => setIs(true)), () => setIs(false)]
+    window.addEventListener('beforeprint', begin)
+    window.addEventListener('afterprint', end)
+    return () => {
+      window.removeEventListener('beforeprint', begin)
+      window.removeEventListener('afterprint', end)
+    }
+  }, [])
+  return is
 }
 
 /** Whether the browser can draw in space; not known before it is asked. */

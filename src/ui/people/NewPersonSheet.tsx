@@ -11,6 +11,7 @@ import { Field } from '@/ui/forms/Field'
 import { Form } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
 import { Sheet } from '@/ui/words/Sheet'
+import styles from '@/ui/words/sheet.module.css'
 import { sayRow } from '@/words/records'
 
 type NewPersonSheetProps = {
@@ -69,7 +70,7 @@ export function NewPersonSheet({
         </label>
         <p className={styles.hint}>
           Without a sex the masses of the body’s parts are the mean of women’s and men’s, and a chair stand has no range
-          to be read against. Without an age or a reach the usable part of the foot is the usual one.
+          to be read against.
         </p>
         {groups.length > 0 && (
           <label>

@@ -18,7 +18,11 @@ export function PageHead({ at, children, tools }: PageHeadProps) {
         <div>{children}</div>
         <div className={styles.where}>
           <Places at={at} />
-          {tools && <div className={styles.tools}>{tools}</div>}
+          {tools && (
+            <div className={styles.tools} data-print="no">
+              {tools}
+            </div>
+          )}
         </div>
       </div>
     </header>

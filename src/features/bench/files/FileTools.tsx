@@ -8,7 +8,7 @@ import { STANCE_FORMAT, stanceDocument } from '@/formats/stance-document'
 import { toPerson, toStance } from '@/formats/to-core'
 import { download } from '@/ui/files/download'
 import { drawTrueScale } from '@/ui/floor/true-scale'
-import { sayError } from '@/words/errors'
+import { sayFieldError } from '@/words/fields'
 import shared from '../shared.module.css'
 import { useLibrary } from '../state/library'
 import { openOnBench, openStance, useBench } from '../state/store'
@@ -28,7 +28,7 @@ export function FileTools({ view }: { view: OnBenchView }) {
       setProblem(null)
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      setProblem(`${file.name} was not opened, and nothing was changed. ${sayError(error)}.`)
+      setProblem(`${file.name} was not opened, and nothing was changed. ${sayFieldError(error)}`)
     }
   }
   const saveStance = () => {

@@ -19,7 +19,7 @@ export function Planned({ planned, onOpen }: PlannedProps) {
         <p key={`${one.group} ${one.posture}`}>
           {one.group}, {sayPostureName(findPosture(one.posture))}:{' '}
           {one.stance ? (
-            <Button className={shared.take} onClick={() => onOpen(one)}>
+            <Button className={shared.take} data-print="yes" onClick={() => onOpen(one)}>
               {sayPlanned(one)}
             </Button>
           ) : (

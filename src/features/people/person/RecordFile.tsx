@@ -5,7 +5,7 @@ import { parse, parseJson } from '@/formats/parse'
 import { recordDocument } from '@/formats/record-document'
 import { type Group, sayGroups } from '@/records/groups'
 import { download } from '@/ui/files/download'
-import { sayError } from '@/words/errors'
+import { sayFieldError } from '@/words/fields'
 import type { PartProps } from './part-props'
 import type { TakeGroups } from './use-groups'
 
@@ -24,7 +24,7 @@ export function RecordFile({ record, change, groups, takeGroups }: RecordFilePro
       setProblem(null)
     } catch (error) {
       if (!(error instanceof InputError)) return setProblem(`${file.name} was not opened; try again.`)
-      setProblem(`${file.name} was not opened, and nothing was changed. ${sayError(error)}.`)
+      setProblem(`${file.name} was not opened, and nothing was changed. ${sayFieldError(error)}`)
     }
   }
   const takeOut = () => {

@@ -1,0 +1,50 @@
+import { expect, it } from 'vitest'
+import { z } from 'zod'
+import type { InputError } from '@/core'
+import { houseSettings } from '@/formats/house-settings'
+import { parse } from '@/formats/parse'
+import { personDocument } from '@/formats/person-document'
+import { planDocument } from '@/formats/plan-document'
+import { postureDocument } from '@/formats/posture-document'
+import { recordDocument } from '@/formats/record-document'
+import { stanceBody } from '@/formats/stance-document'
+import { sayField, sayFieldError } from './fields'
+
+const DOCUMENTS = [personDocument, recordDocument, houseSettings, postureDocument, stanceBody, planDocument]
+
+/** Every key that a document may have at any depth. */
+function listKeys(schema: unknown, keys = new Set<string>()): Set<string> {
+  if (typeof schema !== 'object' || schema === null) return keys
+  const { properties } = schema as { properties?: Record<string, unknown> }
+  for (const key of Object.keys(properties ?? {})) keys.add(key)
+  for (const value of Object.values(schema)) listKeys(value, keys)
+  return keys
+}
+
+it('calls every field of every document by a name that no document would write', () => {
+  for (const document of DOCUMENTS) {
+    const keys = listKeys(z.toJSONSchema(document as z.ZodType, { unrepresentable: 'any', io: 'input' }))
+    expect(keys.size).toBeGreaterThan(2)
+    for (const key of keys) {
+      const said = sayField(key)
+      expect.soft(said, key).not.toMatch(/Deg$|Pct$|[a-z]M$|[a-z][A-Z]/)
+      if (key !== 'value') expect.soft(said, key).not.toBe('Figure')
+    }
+  }
+})
+
+it('says the place, the side and the unit in which a screen shows the field', () => {
+  expect(sayField('records.3.body.statureM')).toBe('Entry 4, height')
+  expect(sayField('measures.left.toeOutDeg')).toBe('Left, toes out')
+  const refused = (value: unknown) => {
+    try {
+      parse(houseSettings, value)
+    } catch (error) {
+      return sayFieldError(error as InputError)
+    }
+  }
+  expect(refused({ rules: { swayReserveM: 4 } })).toBe(
+    'Reserve for sway, two feet: accepted is a number from 0 to 10 cm.',
+  )
+  expect(refused({ days: { tired: { kneePct: 5 } } })).toMatch(/accepted is a number from 20 to 100 %\.$/)
+})
