@@ -74,6 +74,7 @@ test('a foot is moved and turned on the floor by hand and by keyboard, and the w
   expect(Number((await step.textContent())?.replace(' cm', ''))).toBeCloseTo(dragged + 1, 1)
   await page.keyboard.press(',')
   await expect(page.getByRole('spinbutton', { name: 'Front toes' })).toHaveText('1°')
+  await expect(page.getByRole('spinbutton', { name: 'Front toes' })).toHaveAttribute('aria-valuetext', '1° out')
   const beam = page.getByRole('slider', { name: 'Weight on the left foot' })
   await expect(beam).toHaveAttribute('aria-valuenow', '65')
   await beam.press('ArrowRight')

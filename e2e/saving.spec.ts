@@ -124,15 +124,31 @@ test('house rules in two tabs: the second sees what the first did, and loses not
   const other = await context.newPage()
   await other.goto('/house')
   const rule = (of: Page, name: RegExp) => of.getByRole('textbox', { name })
+  const keep = async (of: Page) => {
+    await of.getByRole('region', { name: 'Not kept yet' }).getByRole('button', { name: 'Keep' }).click()
+  }
   await rule(page, /^Trunk leans to a side/).fill('8')
   await rule(page, /^Trunk leans to a side/).blur()
-  await expect(page.getByRole('button', { name: /^Trunk leans to a side back to/ })).toBeVisible()
+  await keep(page)
+  await expect(page.getByText('Kept.')).toBeVisible()
   await rule(other, /^Hollow back/).fill('12')
   await rule(other, /^Hollow back/).blur()
-  await expect(other.getByRole('alert').filter({ hasText: 'Somebody else changed the rules' })).toBeVisible()
+  await keep(other)
+  await other.getByRole('dialog', { name: 'Saved in two places' }).getByRole('button', { name: 'Open theirs' }).click()
   await expect(rule(other, /^Trunk leans to a side/)).toHaveValue('8')
   await other.getByRole('button', { name: /^Trunk leans to a side back to/ }).click()
+  await keep(other)
+  await expect(other.getByText('Kept.')).toBeVisible()
+  await other.reload()
   await expect(rule(other, /^Trunk leans to a side/)).toHaveValue('10')
+  // The way back of the last press.
+  await rule(other, /^Hollow back/).fill('13')
+  await rule(other, /^Hollow back/).blur()
+  await keep(other)
+  await other.getByRole('button', { name: 'As they were' }).click()
+  await expect(rule(other, /^Hollow back/)).toHaveValue('10')
+  await other.reload()
+  await expect(rule(other, /^Hollow back/)).toHaveValue('10')
 })
 
 test('a record that cannot be read is named and can be taken out; everybody else is there', async ({ page }) => {

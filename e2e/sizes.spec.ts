@@ -75,7 +75,7 @@ test.describe('far east of the server', () => {
 test('a house is taken out whole and brought back beside what is there', async ({ page }) => {
   await page.goto('/people')
   const download = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Take out whole' }).click()
+  await page.getByRole('button', { name: 'Take out the whole house' }).click()
   const text = readFileSync(await (await download).path(), 'utf8')
   const whole = JSON.parse(text)
   expect(whole.format).toBe('nivrel.house/1')

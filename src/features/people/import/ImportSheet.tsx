@@ -7,7 +7,7 @@ import { InputError } from '@/core'
 import { dayOf } from '@/formats/day'
 import type { RecordDocument } from '@/formats/record-document'
 import type { WholeDocument } from '@/formats/whole-document'
-import type { BodyUnits } from '@/records/body-units'
+import { type BodyUnits, sayHeight, sayMass } from '@/records/body-units'
 import { guessColumns, type Mapping, readHeadings, readTable } from '@/records/spreadsheet'
 import { RefusedError } from '@/ui/api/ask'
 import { Sheet } from '@/ui/words/Sheet'
@@ -130,7 +130,7 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
           <p>
             {coming.length === 0
               ? 'Nobody can be brought in like this.'
-              : `${coming.length} will be brought in: ${nameSome(coming)}.`}
+              : `${coming.length} will be brought in: ${nameSome(coming, units)}.`}
           </p>
           <div className={sheet.actions}>
             <Button variant="contained" disabled={done !== null || coming.length === 0} onClick={bringInPeople}>
@@ -186,9 +186,14 @@ const some = (count: number, one: string, many: string) => `${count} ${count ===
 const isOnList = (names: readonly string[], name: string) =>
   names.some((one) => one.localeCompare(name.trim(), undefined, { sensitivity: 'accent' }) === 0)
 
-const NAMED = 4
+const NAMED = 8
 
-function nameSome(records: readonly RecordDocument[]): string {
-  const names = records.slice(0, NAMED).map(({ name }) => name)
-  return records.length > NAMED ? `${names.join(', ')} and ${records.length - NAMED} more` : names.join(', ')
+/** The first of them by name; with units, as their height and mass were read. */
+function nameSome(records: readonly RecordDocument[], units?: BodyUnits): string {
+  const names = records
+    .slice(0, NAMED)
+    .map(({ name, body }) =>
+      units ? `${name} (${sayHeight(body.statureM, units)}, ${sayMass(body.massKg, units)})` : name,
+    )
+  return records.length > NAMED ? `${names.join(', ')} and ${records.length - NAMED} more` : sayList(names)
 }

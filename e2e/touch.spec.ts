@@ -1,0 +1,96 @@
+import { type CDPSession, expect, type Locator, type Page, test } from '@playwright/test'
+import { choose, openBench } from './helpers'
+
+test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true })
+
+type Point = { x: number; y: number }
+
+const middle = async (what: Locator, down = 0.5): Promise<Point> => {
+  const box = (await what.boundingBox()) as { x: number; y: number; width: number; height: number }
+  return { x: box.x + box.width / 2, y: box.y + box.height * down }
+}
+
+/** Fingers as a touch screen tells of them: each goes from its point by the same way. */
+async function drag(page: Page, from: readonly Point[], by: Point, rest = 0) {
+  const session: CDPSession = await page.context().newCDPSession(page)
+  const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', part: number) =>
+    session.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints:
+        type === 'touchEnd' ? [] : from.map(({ x, y }, id) => ({ x: x + by.x * part, y: y + by.y * part, id })),
+    })
+  await send('touchStart', 0)
+  await page.waitForTimeout(rest)
+  for (let i = 1; i <= 12; i++) {
+    await send('touchMove', i / 12)
+    await page.waitForTimeout(16)
+  }
+  await send('touchEnd', 1)
+}
+
+const figure = async (page: Page, name: string) =>
+  Number((await page.getByRole('spinbutton', { name }).getAttribute('aria-valuenow')) ?? Number.NaN)
+const scrolled = (page: Page) => page.evaluate(() => scrollY)
+
+test('feet, weight and beam follow a finger all the way, and the page stays where it is', async ({ page }) => {
+  await openBench(page, /Isolde Farrant/)
+  const foot = page.getByRole('button', { name: /^left foot/ })
+  const before = await figure(page, 'Step length')
+  await drag(page, [await middle(foot, 0.7)], { x: 0, y: 60 })
+  expect(await figure(page, 'Step length')).toBeLessThan(before - 6)
+  expect(await scrolled(page)).toBe(0)
+  const beam = page.getByRole('slider', { name: 'Weight on the left foot' })
+  const share = Number(await beam.getAttribute('aria-valuenow'))
+  const rect = (await beam.boundingBox()) as { x: number; y: number; width: number; height: number }
+  const at = { x: rect.x + rect.width * (1 - share / 100), y: rect.y + rect.height / 2 }
+  await drag(page, [at], { x: 60, y: 40 })
+  expect(Number(await beam.getAttribute('aria-valuenow'))).toBeLessThan(share - 8)
+  await drag(page, [await middle(page.getByRole('slider', { name: /^Centre of mass/ }))], { x: -30, y: -30 })
+  expect(Number(await beam.getAttribute('aria-valuenow'))).toBeGreaterThan(share - 20)
+  expect(await scrolled(page)).toBe(0)
+})
+
+test('two fingers move both feet, and that is one step for undo', async ({ page }) => {
+  await openBench(page, /Isolde Farrant/)
+  const [left, right] = [/^left foot/, /^right foot/].map((name) => page.getByRole('button', { name }))
+  const before = await figure(page, 'Step length')
+  const feet = [await middle(left as Locator, 0.7), await middle(right as Locator, 0.5)]
+  await drag(page, feet, { x: 0, y: -25 })
+  // Both went the same way: the step between them is as it was.
+  expect(Math.abs((await figure(page, 'Step length')) - before)).toBeLessThan(1)
+  expect(await scrolled(page)).toBe(0)
+  const undo = page.getByRole('button', { name: 'Undo' })
+  await undo.click()
+  expect(await figure(page, 'Step length')).toBeCloseTo(before, 1)
+})
+
+test('the pelvis is lowered by a finger', async ({ page }) => {
+  await openBench(page, /Isolde Farrant/)
+  const canvas = page.locator('canvas')
+  await expect(canvas).toBeVisible({ timeout: 20_000 })
+  await page.waitForTimeout(1500)
+  const knee = () => page.getByRole('spinbutton', { name: /^Bend of the/ }).getAttribute('aria-valuenow')
+  const before = Number(await knee())
+  // The pelvis stands somewhere about the middle of the picture, as large as a finger.
+  for (const down of [0.44, 0.5, 0.56]) {
+    await drag(page, [await middle(canvas, down)], { x: 0, y: 50 })
+    if (Number(await knee()) !== before) break
+  }
+  expect(Number(await knee())).toBeGreaterThan(before)
+  expect(await scrolled(page)).toBe(0)
+})
+
+test('a finger that rests takes somebody to another lane; one that moves at once scrolls', async ({ page }) => {
+  await page.goto('/class')
+  await choose(page, /^Posture:/, 'brush knee')
+  const lane = (level: number) => page.getByRole('region', { name: new RegExp(`^Level ${level}:`) })
+  await expect(lane(2)).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('progressbar')).toBeHidden({ timeout: 20_000 })
+  const tomasz = lane(1).getByRole('button', { name: /^Tomasz/ })
+  await drag(page, [await middle(tomasz)], { x: 0, y: -120 })
+  expect(await scrolled(page)).toBeGreaterThan(30)
+  await expect(tomasz).toBeVisible()
+  const [from, to] = [await middle(tomasz), await middle(lane(2), 0.6)]
+  await drag(page, [from], { x: to.x - from.x, y: to.y - from.y }, 350)
+  await expect(lane(2).getByRole('button', { name: /^Tomasz .*put here by hand/ })).toBeVisible()
+})
