@@ -15,11 +15,13 @@ export const LARGEST_FILE = 20_000_000
  * Answers with what `compute` gives: 400 with the field, the value and what is accepted on bad input, 409 with what is
  * there on a save over somebody else's.
  */
-export async function answer(compute: () => unknown): Promise<Response> {
+export const answer = (compute: () => unknown): Promise<Response> => respond(compute, toRefusal)
+
+async function respond(compute: () => unknown, refusal: (error: InputError) => unknown): Promise<Response> {
   try {
     return Response.json((await compute()) ?? null)
   } catch (error) {
-    if (error instanceof InputError) return Response.json(toRefusal(error), { status: 400 })
+    if (error instanceof InputError) return Response.json(refusal(error), { status: 400 })
     if (error instanceof ConflictError) return Response.json({ current: error.current }, { status: 409 })
     if (error instanceof BusyError || error instanceof StorageError) return refuse(503, error)
     return refuse(500, error as Error)
@@ -47,12 +49,18 @@ const whereOf = ({ stack = '' }: Error): string =>
     .find((line) => line.trim().startsWith('at '))
     ?.trim() ?? ''
 
+type Compute = (value: unknown) => unknown
+
 /** Answers a request that carries one JSON document. */
-export const answerDocument = (
-  request: Request,
-  compute: (value: unknown) => unknown,
-  largest = LARGEST_BODY,
-): Promise<Response> => answer(async () => compute(await readDocument(request, largest)))
+export const answerDocument = (request: Request, compute: Compute, largest = LARGEST_BODY): Promise<Response> =>
+  answer(async () => compute(await readDocument(request, largest)))
+
+/** The same for the open routes, whose errors are the documents of the command line and nothing besides. */
+export const answerOpen = (request: Request, compute: Compute, largest = LARGEST_BODY): Promise<Response> =>
+  respond(
+    async () => compute(await readDocument(request, largest)),
+    (error) => toErrorDocument(error, IN_DOCUMENTS),
+  )
 
 async function readDocument(request: Request, largest: number): Promise<unknown> {
   if (!isFromHere(request.headers)) {

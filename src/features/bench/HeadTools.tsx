@@ -13,13 +13,13 @@ export function HeadTools({ person, fine, onFine, onKeys }: HeadToolsProps) {
   const [group] = person.groups
   return (
     <nav className={styles.tools} aria-label="Bench">
-      <Button href={`/people/${person.id}`} aria-label={`The page of ${person.name}`}>
+      <Button href={`/people/${person.id}`} aria-label={`Page of ${person.name}`}>
         Page
       </Button>
       {group && (
         <Button
           href={`/class?group=${encodeURIComponent(group.id)}&posture=${encodeURIComponent(posture)}`}
-          aria-label={`${group.name} in this posture`}
+          aria-label={`Class ${group.name} in this posture`}
         >
           Class
         </Button>

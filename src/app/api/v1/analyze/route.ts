@@ -1,5 +1,5 @@
 import { analyseDocument } from '@/formats/analyse-document'
-import { answerDocument } from '@/server/answer'
+import { answerOpen } from '@/server/answer'
 import { IN_DOCUMENTS } from '@/words/documents'
 
-export const POST = (request: Request) => answerDocument(request, (value) => analyseDocument(value, IN_DOCUMENTS))
+export const POST = (request: Request) => answerOpen(request, (value) => analyseDocument(value, IN_DOCUMENTS))

@@ -1,4 +1,4 @@
-import { answerDocument } from '@/server/answer'
+import { answerOpen } from '@/server/answer'
 import { search } from '@/server/search/pool'
 
-export const POST = (request: Request) => answerDocument(request, (value) => search('variants', value, request.signal))
+export const POST = (request: Request) => answerOpen(request, (value) => search('variants', value, request.signal))
