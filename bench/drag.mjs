@@ -22,50 +22,67 @@ export async function measureDrag(url) {
       .filter((entry) => entry.name.includes('.js'))
       .map((entry) => ({ name: entry.name, bytes: entry.encodedBodySize, at: entry.startTime })),
   )
-  const result = await page.evaluate(async () => {
-    const foot = document.querySelector('[aria-label^="left foot"] path:nth-of-type(1)')
-    const grab = foot.parentElement.querySelector('g')
-    const box = grab.getBoundingClientRect()
-    const [x, y] = [box.left + box.width / 2, box.top + box.height * 0.8]
-    const send = (type, dx, dy) =>
-      grab.dispatchEvent(
-        new PointerEvent(type, {
-          bubbles: true,
-          pointerId: 1,
-          button: 0,
-          clientX: x + dx,
-          clientY: y + dy,
-          isPrimary: true,
-        }),
-      )
-    grab.setPointerCapture = () => {}
-    const heap = () => {
-      globalThis.gc?.()
-      return performance.memory.usedJSHeapSize
+  const session = await page.context().newCDPSession(page)
+  /** The heap in bytes, and what of it is code that the engine compiled meanwhile. */
+  const weigh = async () => {
+    let text = ''
+    const take = ({ chunk }) => {
+      text += chunk
     }
-    const frame = () => new Promise((done) => requestAnimationFrame(() => done()))
-    const drag = async (count, times) => {
-      send('pointerdown', 0, 0)
-      for (let i = 0; i < count; i++) {
-        const start = performance.now()
-        send('pointermove', 20 * Math.sin(i / 7), 24 * Math.cos(i / 9))
-        // React renders what a pointer move changes before the task ends.
-        await Promise.resolve()
-        times?.push(performance.now() - start)
-        await frame()
-      }
-      send('pointerup', 0, 0)
-      await frame()
+    session.on('HeapProfiler.addHeapSnapshotChunk', take)
+    await session.send('HeapProfiler.collectGarbage')
+    await session.send('HeapProfiler.takeHeapSnapshot', { reportProgress: false })
+    session.off('HeapProfiler.addHeapSnapshotChunk', take)
+    const { snapshot, nodes } = JSON.parse(text)
+    const { node_fields: fields, node_types: types } = snapshot.meta
+    const [type, size] = [fields.indexOf('type'), fields.indexOf('self_size')]
+    const weights = { all: 0, code: 0 }
+    for (let i = 0; i < nodes.length; i += fields.length) {
+      weights.all += nodes[i + size]
+      if (types[type][nodes[i + type]] === 'code') weights.code += nodes[i + size]
     }
-    const times = []
-    await drag(200, times)
-    await new Promise((done) => setTimeout(done, 4000))
-    const after200 = heap()
-    await drag(1800)
-    await new Promise((done) => setTimeout(done, 4000))
-    times.sort((a, b) => a - b)
-    return { median: times[100], p95: times[190], after200, after2000: heap() }
-  })
+    return weights
+  }
+  const drag = (count) => page.evaluate(dragFoot, count)
+  const times = await drag(200)
+  const after200 = await weigh()
+  await drag(1800)
+  const after2000 = await weigh()
   await browser.close()
-  return { ...result, sent }
+  times.sort((a, b) => a - b)
+  return { median: times[100], p95: times[190], after200, after2000, sent }
+}
+
+/** Drags the left foot about, in the page; how long each move kept it, in milliseconds. */
+async function dragFoot(count) {
+  const foot = document.querySelector('[aria-label^="left foot"] path:nth-of-type(1)')
+  const grab = foot.parentElement.querySelector('g')
+  const box = grab.getBoundingClientRect()
+  const [x, y] = [box.left + box.width / 2, box.top + box.height * 0.8]
+  const send = (type, dx, dy) =>
+    grab.dispatchEvent(
+      new PointerEvent(type, {
+        bubbles: true,
+        pointerId: 1,
+        button: 0,
+        clientX: x + dx,
+        clientY: y + dy,
+        isPrimary: true,
+      }),
+    )
+  grab.setPointerCapture = () => {}
+  const frame = () => new Promise((done) => requestAnimationFrame(() => done()))
+  const times = []
+  send('pointerdown', 0, 0)
+  for (let i = 0; i < count; i++) {
+    const start = performance.now()
+    send('pointermove', 20 * Math.sin(i / 7), 24 * Math.cos(i / 9))
+    // React renders what a pointer move changes before the task ends.
+    await Promise.resolve()
+    times.push(performance.now() - start)
+    await frame()
+  }
+  send('pointerup', 0, 0)
+  await new Promise((done) => setTimeout(done, 4000))
+  return times
 }

@@ -108,7 +108,9 @@ test('somebody new is on the bench within a minute by keyboard; bad input names 
   }
   await page.keyboard.press('Enter')
   await page.getByRole('button', { name: 'Put on the bench' }).click()
-  await expect(page.getByRole('alert').filter({ hasText: 'Height' })).toHaveText('Height: accepted is 100 to 230 cm, or feet and inches')
+  await expect(page.getByRole('alert').filter({ hasText: 'Height' })).toHaveText(
+    'Height: accepted is 100 to 230 cm, or feet and inches',
+  )
   await page.getByLabel(/^Height/).fill('163')
   await page.getByLabel(/^Height/).press('Enter')
   await expect(page.getByRole('button', { name: `Person: ${long}` })).toBeVisible()
@@ -156,7 +158,9 @@ test('a stance goes to a file and comes back; a broken file changes nothing', as
   await expect(number(page, 'Step length')).toHaveText(was as string)
   const broken = text.replace('"whole"', '"flat"')
   await input.setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(broken) })
-  await expect(page.getByRole('alert').filter({ hasText: 'broken.json' })).toContainText('Left, contact: accepted is one of whole, ball')
+  await expect(page.getByRole('alert').filter({ hasText: 'broken.json' })).toContainText(
+    'Left, contact: accepted is one of whole, ball',
+  )
   await expect(number(page, 'Step length')).toHaveText(was as string)
 
   const [floor] = await Promise.all([

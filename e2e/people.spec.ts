@@ -209,7 +209,9 @@ test('a table is brought in with its columns matched and its bad rows shown; it 
     .locator('input[type=file]')
     .setInputFiles({ name: 'class.csv', mimeType: 'text/csv', buffer: Buffer.from(again) })
   await page.getByLabel('Kilos is').selectOption('mass')
-  await expect(page.getByLabel(/^Pia Lindqvist and Amara, Dr\. Sy have names that are on the list already/)).toBeVisible()
+  await expect(
+    page.getByLabel(/^Pia Lindqvist and Amara, Dr\. Sy have names that are on the list already/),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Bring in 1', exact: true }).click()
   await expect(page.getByRole('dialog')).toBeHidden()
   await page.getByLabel('Search names, notes and limits').fill('')

@@ -38,8 +38,9 @@ say(
   `dragging a foot: scripting a move      ${median.toFixed(1)} ms median, ${p95.toFixed(1)} ms at the 95th percentile`,
 )
 const mb = (bytes) => (bytes / 1e6).toFixed(1)
+const withoutCode = ({ all, code }) => all - code
 say(
-  `heap after 200 and 2,000 moves         ${mb(after200)} MB, ${mb(after2000)} MB (${(after2000 / after200).toFixed(2)} ×)`,
+  `heap after 200 and 2,000 moves         ${mb(after200.all)} MB, ${mb(after2000.all)} MB (${(after2000.all / after200.all).toFixed(2)} ×); without compiled code ${(withoutCode(after2000) / withoutCode(after200)).toFixed(2)} ×`,
 )
 const total = sent.reduce((sum, { bytes }) => sum + bytes, 0)
 const largest = Math.max(...sent.map(({ bytes }) => bytes))

@@ -103,6 +103,34 @@ const SHOTS = {
     shows: LANES,
     act: (page) => choose(page, /^Posture:/, 'every posture, side by side'),
   },
+  'roll-call': {
+    ...onBench,
+    path: '/class',
+    width: 1024,
+    height: 768,
+    shows: LANES,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Roll call' }).click()
+      const mark = (name, how) =>
+        page.getByRole('group', { name }).getByRole('button', { name: how, exact: true }).click()
+      await mark('Calla Wynd', 'away')
+      await page.waitForTimeout(500)
+      await mark('Isolde Farrant', 'sore')
+      await page.waitForTimeout(500)
+      await mark('Perrin Locke', 'bad night')
+    },
+  },
+  'house-preview': {
+    ...onBench,
+    path: '/house',
+    shows: 'main section',
+    act: async (page) => {
+      const reserve = page.getByRole('textbox', { name: /^Reserve for sway, two feet/ })
+      await reserve.fill('2.6')
+      await reserve.press('Enter')
+    },
+  },
+  'bench-phone': { ...onBench, width: 390, height: 844 },
   schools: {
     ...onBench,
     path: '/postures',

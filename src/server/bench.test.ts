@@ -2,13 +2,19 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { InputError } from '@/core'
+import { InputError, LIBRARY } from '@/core'
 import { connect, openDatabase } from '@/db/client'
 import { putInDemo } from '@/db/demo/put-in'
 import { bringUpToDate } from '@/db/migrate'
+import { fromPosture } from '@/formats/posture-document'
 import { answerDocument } from './answer'
 import { findLastPersonId, keepDraft, keepStance, readBench, rewordKept, takeAwayKept } from './bench'
 import type { ConflictError } from './conflict'
+import { readHouse, saveHouse } from './house'
+import { previewHouse } from './house-preview'
+import { addPosture, changePosture, resetPosture } from './library'
+import { dropPlan, keepPlan } from './plans'
+import { callRoll } from './roll-call'
 
 const folder = mkdtempSync(join(tmpdir(), 'nivrel-'))
 
@@ -34,6 +40,62 @@ const fieldOf = async (promise: Promise<unknown>) => {
 }
 
 describe('what the routes do', () => {
+  it('marks people for today as the house has it, keeps the day of whoever is away, and knows the mark again', async () => {
+    const mark = async (how: string) => {
+      await callRoll({ marks: [{ person: 'isolde-farrant', mark: how }] })
+      const { person } = await readBench('isolde-farrant')
+      const most = person.limits.find(({ what }) => what === 'kneeFlexionMaxDeg')?.entry.value
+      return [person.mark, most ?? null]
+    }
+    expect(await mark('tired')).toEqual(['tired', 25])
+    expect(await mark('bad-night')).toEqual(['bad-night', 30])
+    const { rules, signs, units, revision } = await readHouse()
+    await saveHouse({ rules, signs, units, revision, days: { sore: { kneePct: 40 } } })
+    expect(await mark('sore')).toEqual(['sore', 15])
+    // Away they are not as usual, and come as the day had them.
+    expect(await mark('away')).toEqual(['away', 15])
+    expect(await mark('here')).toEqual(['sore', 15])
+    expect(await mark('here')).toEqual(['here', null])
+    expect(await fieldOf(callRoll({ marks: [{ person: 'isolde-farrant', mark: 'gone' }] }))).toBe('marks.0.mark')
+    expect(await fieldOf(callRoll({ marks: [{ person: 'nobody', mark: 'away' }] }))).toBe('person')
+  })
+
+  it('says whom other rules would turn, standing and in kept plans, and changes nothing by saying so', async () => {
+    const plan = {
+      format: 'nivrel.plan/1',
+      school: 'long-upright',
+      side: 'left',
+      levels: [],
+      people: [{ id: 'isolde-farrant', level: null, kind: 'own', stance: STANCE }],
+    }
+    await keepPlan({ group: 'slack-tide', posture: 'parallel', plan, revision: 0 })
+    const { rules } = await readHouse()
+    expect(await previewHouse({ rules })).toEqual({ standing: { no: [], again: [] }, plans: [] })
+    const { standing, plans } = await previewHouse({ rules: { ...rules, swayReserveM: 0.06 } })
+    expect(standing.no).toContain('Isolde Farrant')
+    expect(plans).toEqual([
+      { group: 'Slack Tide', posture: { id: 'parallel', own: null }, no: ['Isolde Farrant'], again: [] },
+    ])
+    expect((await readHouse()).rules).toEqual(rules)
+    expect(await fieldOf(previewHouse({ rules: { swayReserveM: 6 } }))).toBe('rules.swayReserveM')
+    await dropPlan({ group: 'slack-tide', posture: 'parallel' })
+  })
+
+  it('puts a posture of the house’s own back under its id after it was taken out', async () => {
+    const [first] = LIBRARY
+    const document = fromPosture(first as (typeof LIBRARY)[number], {
+      name: 'Harbour',
+      purpose: '',
+      cue: '',
+      watch: [],
+    })
+    const { id } = await addPosture(document)
+    const taken = await resetPosture(id)
+    expect(await fieldOf(changePosture(id, { revision: 3, document }))).toBe('posture')
+    expect(await changePosture(id, { revision: 0, document: taken.document })).toMatchObject({ id, revision: 1 })
+    await resetPosture(id)
+  })
+
   it('keeps, rewords, takes away; a draft is the last word of each person', async () => {
     const kept = await keepStance('marit-quill', { ...ON, name: '  Soft knees ', note: '' })
     expect(kept.name).toBe('Soft knees')

@@ -1,0 +1,46 @@
+import { expect, test } from '@playwright/test'
+import { choose, openBench, verdict } from './helpers'
+
+test('person, bench and class lead to each other; what was kept is found from the person, as taught is a press away', async ({
+  page,
+}) => {
+  await openBench(page, /Marit Quill/)
+  const step = page.getByRole('spinbutton', { name: 'Step length' })
+  const taught = await step.textContent()
+  await step.press('PageDown')
+  await page.getByRole('button', { name: 'Keep this' }).click()
+  await page.getByRole('textbox', { name: 'Name' }).fill('Shorter on Tuesdays')
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  const shorter = await step.textContent()
+  await page.getByRole('button', { name: 'As taught' }).click()
+  await expect(step).toHaveText(taught as string)
+  await expect(page.getByRole('region', { name: 'Limits that bind' })).toContainText('a hand on a chair back')
+
+  // From another posture: the person's page has what was kept, and opens it.
+  await choose(page, /^Posture:/, 'parallel stance')
+  await page.getByRole('link', { name: 'Page of Marit Quill' }).click()
+  const kept = page.getByRole('region', { name: 'Kept on the bench' })
+  await expect(kept).toContainText('bow, long upright frame')
+  await kept.getByRole('link', { name: /Shorter on Tuesdays/ }).click()
+  await expect(step).toHaveText(shorter as string)
+  await expect(verdict(page)).toBeVisible()
+
+  await page.getByRole('link', { name: /^Class Slack Tide/ }).click()
+  await expect(page.getByRole('button', { name: 'Group: Slack Tide' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Posture: bow' })).toBeVisible()
+  await page.getByRole('button', { name: /^Marit.*as taught/ }).click()
+  await page.getByRole('link', { name: 'Put on the bench' }).click()
+  await expect(page.getByRole('button', { name: 'Person: Marit Quill' })).toBeVisible()
+})
+
+test('what is heard of somebody in a lane is what works; a choice says what is chosen', async ({ page }) => {
+  await page.goto('/class?group=slack-tide')
+  const lane = page.getByRole('region', { name: /^Level 1:/ })
+  await expect(lane).toBeVisible({ timeout: 30_000 })
+  const person = lane.getByRole('button', { name: /holds/ }).first()
+  await expect(person).toHaveAccessibleDescription(/The left and right arrow keys move this person to another level\./)
+  await expect(person).not.toHaveAccessibleDescription(/space bar|pick up/i)
+  await page.getByRole('button', { name: /^Levels:/ }).click()
+  await expect(page.getByRole('menuitemradio', { name: 'three levels' })).toHaveAttribute('aria-checked', 'true')
+  await expect(page.getByRole('menuitemradio', { name: 'one level' })).toHaveAttribute('aria-checked', 'false')
+})
