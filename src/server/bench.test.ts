@@ -15,6 +15,7 @@ import { previewHouse } from './house-preview'
 import { addPosture, changePosture, resetPosture } from './library'
 import { dropPlan, keepPlan } from './plans'
 import { callRoll } from './roll-call'
+import { readWhole } from './whole'
 
 const folder = mkdtempSync(join(tmpdir(), 'nivrel-'))
 
@@ -52,6 +53,7 @@ describe('what the routes do', () => {
     const { rules, signs, units, revision } = await readHouse()
     await saveHouse({ rules, signs, units, revision, days: { sore: { kneePct: 40 } } })
     expect(await mark('sore')).toEqual(['sore', 15])
+    expect((await readWhole()).house).toMatchObject({ days: { sore: { kneePct: 40 } } })
     // Away they are not as usual, and come as the day had them.
     expect(await mark('away')).toEqual(['away', 15])
     expect(await mark('here')).toEqual(['sore', 15])
