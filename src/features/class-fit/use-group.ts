@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { BenchPerson } from '@/server/bench'
 import { ask } from '@/ui/api/ask'
 
@@ -15,6 +15,7 @@ export function useGroup(first: LoadedGroup) {
   const [loaded, setLoaded] = useState(first)
   const [group, setGroup] = useState(first.group ?? EVERYBODY)
   const [problem, setProblem] = useState<string | null>(null)
+  const reloads = useRef(0)
   // The page was made anew (the day turned): what is open is fetched anew if it is another.
   useEffect(() => setLoaded(first), [first])
   const isHere = (loaded.group ?? EVERYBODY) === group
@@ -34,7 +35,11 @@ export function useGroup(first: LoadedGroup) {
   }, [group, isHere])
   /** Fetches those of the group anew: somebody's day changed. */
   const reload = async () => {
+    reloads.current++
+    const mine = reloads.current
     const members = await fetchMembers(group)
+    // Several marks in a row: only what was asked for last is shown.
+    if (mine !== reloads.current) return
     setLoaded({ group: group === EVERYBODY ? null : group, members })
   }
   return {

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useState } from 'react'
 import type { HouseChoices } from '@/formats/house-settings'
 import type { HouseSettings } from '@/server/house'
 import type { HousePreview } from '@/server/house-preview'
@@ -59,35 +59,36 @@ export function useHouse(first: HouseSettings) {
   }, [isChanged])
 
   const { theirs, problem } = keeping
-  return useMemo(
-    () => ({
-      kept,
-      draft,
-      isChanged,
-      preview: isRuled && preview?.of === rules ? preview : null,
-      isLooking: isRuled && preview?.of !== rules,
-      problem: problem && sayNotKept(problem),
-      theirs,
-      canUndo: before !== null && !isChanged,
-      change: (part: Partial<HouseChoices>) => {
-        setBefore(null)
-        setDraft((now) => ({ ...now, ...part }))
-      },
-      keep: () => keeping.keep(draft),
-      undo: () => {
-        if (!before) return
-        setDraft(before)
-        keeping.keep(before)
-      },
-      leave: () => setDraft(pickChoices(kept)),
-      takeTheirs: () => {
-        if (!theirs) return
-        keeping.accept(theirs.revision)
-        setKept(theirs)
-        setDraft(pickChoices(theirs))
-      },
-      keepMine: () => theirs && keeping.keepOver(theirs.revision),
-    }),
-    [kept, draft, isChanged, isRuled, preview, rules, problem, theirs, before, keeping],
-  )
+  return {
+    kept,
+    draft,
+    isChanged,
+    preview: isRuled && preview?.of === rules ? preview : null,
+    isLooking: isRuled && preview?.of !== rules,
+    problem: problem && sayNotKept(problem),
+    theirs,
+    canUndo: before !== null && !isChanged,
+    change: (part: Partial<HouseChoices>) => {
+      setBefore(null)
+      setDraft((now) => ({ ...now, ...part }))
+    },
+    keep: () => keeping.keep(draft),
+    undo: () => {
+      if (!before) return
+      setDraft(before)
+      keeping.keep(before)
+    },
+    /** What was changed is dropped, also what was pressed and has not arrived. */
+    leave: () => {
+      keeping.accept(kept.revision)
+      setDraft(pickChoices(kept))
+    },
+    takeTheirs: () => {
+      if (!theirs) return
+      keeping.accept(theirs.revision)
+      setKept(theirs)
+      setDraft(pickChoices(theirs))
+    },
+    keepMine: () => theirs && keeping.keepOver(theirs.revision),
+  }
 }

@@ -124,7 +124,10 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
         label="Change this posture"
         verb="Save"
         onEnter={(form) => keeping.keep(readForm(form, document, school))}
-        onLeave={onLeave}
+        onLeave={() => {
+          keeping.accept(changed?.revision ?? 0)
+          onLeave()
+        }}
         more={
           <>
             {asShipped && isSchoolChanged && (
