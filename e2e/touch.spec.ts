@@ -82,7 +82,7 @@ test('the pelvis is lowered by a finger', async ({ page }) => {
 
 test('a finger that rests takes somebody to another lane; one that moves at once scrolls', async ({ page }) => {
   await page.goto('/class')
-  await choose(page, /^Posture:/, 'repulse the monkey')
+  await choose(page, /^Posture:/, 'push')
   const lane = (level: number) => page.getByRole('region', { name: new RegExp(`^Level ${level}:`) })
   await expect(lane(2)).toBeVisible({ timeout: 20_000 })
   await expect(page.getByRole('progressbar')).toBeHidden({ timeout: 20_000 })
