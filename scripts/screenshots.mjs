@@ -130,7 +130,7 @@ const SHOTS = {
       await reserve.press('Enter')
     },
   },
-  'bench-phone': { ...onBench, width: 390, height: 844 },
+  'bench-phone': { ...onBench, path: '/?person=odalys-marrin', width: 390, height: 844, touch: true },
   schools: {
     ...onBench,
     path: '/postures',
@@ -142,8 +142,8 @@ const SHOTS = {
   },
 }
 
-for (const [name, { path, width, height, light, shows, act }] of Object.entries(SHOTS)) {
-  const page = await browser.newPage({ viewport: { width, height }, colorScheme: light })
+for (const [name, { path, width, height, light, shows, act, touch = false }] of Object.entries(SHOTS)) {
+  const page = await browser.newPage({ viewport: { width, height }, colorScheme: light, hasTouch: touch })
   await page.goto(`http://127.0.0.1:${PORT}${path}`)
   await page.locator(shows).first().waitFor()
   await page.waitForTimeout(1500)
