@@ -95,6 +95,8 @@ test('a finger that rests takes somebody to another lane; one that moves at once
   await drag(page, [await middle(somebody)], { x: 0, y: -120 })
   expect(await scrolled(page)).toBeGreaterThan(30)
   await expect(somebody).toBeVisible()
+  // The page comes to rest before a finger is put on it again.
+  await page.waitForTimeout(800)
   const [from, to] = [await middle(somebody), await middle(lane(2), 0.6)]
   await drag(page, [from], { x: to.x - from.x, y: to.y - from.y }, 350)
   await expect(lane(2).getByRole('button', { name: new RegExp(`^${name} .*put here by hand`) })).toBeVisible()
