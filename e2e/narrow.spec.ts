@@ -30,19 +30,16 @@ test.beforeAll(async ({ request }) => {
   await request.post('/api/people', { data: { records: [record] }, headers: { origin: 'http://127.0.0.1:4179' } })
 })
 
-for (const [width, height] of [
-  [360, 740],
-  [390, 844],
-  [820, 1100],
-] as const) {
-  test(`nothing runs off and nothing is cut at ${width} px, a long name among it`, async ({ page }) => {
-    await page.setViewportSize({ width, height })
-    for (const path of PAGES) {
-      await open(page, path)
-      expect({ path, ...(await findCut(page)) }).toEqual({ path, wide: 0, cut: [] })
+test('nothing runs off and nothing is cut from a phone to a tablet on end, a long name among it', async ({ page }) => {
+  for (const path of PAGES) {
+    await open(page, path)
+    for (const width of [360, 390, 820]) {
+      await page.setViewportSize({ width, height: 840 })
+      await page.waitForTimeout(250)
+      expect({ path, width, ...(await findCut(page)) }).toEqual({ path, width, wide: 0, cut: [] })
     }
-  })
-}
+  }
+})
 
 test('at twice the text names stay whole and nothing runs off', async ({ page }) => {
   for (const path of PAGES) {
