@@ -24,20 +24,22 @@ export class UpperBody {
     const { trunk } = stance
     this.rotation = calcTrunkRotation(stance.pelvisYaw + trunk.yaw, trunk.pitch, trunk.roll)
     this.held = bySide((side) => stance.supports.find((support) => support.hand === side) ?? null)
+    const shoulders = bySide((side) => this.calcShoulder(side))
     this.freeArms = bySide((side) =>
-      this.held[side] ? null : calcFreeArm(body, side, stance.arms[side], this.rotation, this.calcShoulder(side)),
+      this.held[side] ? null : calcFreeArm(body, side, stance.arms[side], this.rotation, shoulders[side]),
     )
-    const { segments } = body
-    let mass = segments.head.mass + segments.trunk.mass
-    let x = segments.head.mass * this.headCentre[0] + segments.trunk.mass * this.trunkCentre[0]
-    let y = segments.head.mass * this.headCentre[1] + segments.trunk.mass * this.trunkCentre[1]
-    let z = segments.head.mass * this.headCentre[2] + segments.trunk.mass * this.trunkCentre[2]
+    const { head, trunk: torso } = body.segments
+    const [headCentre, torsoCentre] = [this.headCentre, this.trunkCentre]
+    let mass = head.mass + torso.mass
+    let x = head.mass * headCentre[0] + torso.mass * torsoCentre[0]
+    let y = head.mass * headCentre[1] + torso.mass * torsoCentre[1]
+    let z = head.mass * headCentre[2] + torso.mass * torsoCentre[2]
     for (const side of SIDES) {
       const arm = this.freeArms[side]
       if (!arm) continue
-      const centres = this.calcArmCentres(this.calcShoulder(side), arm)
+      const centres = this.calcArmCentres(shoulders[side], arm)
       for (const kind of ARM_SEGMENTS) {
-        const m = segments[kind].mass
+        const m = body.segments[kind].mass
         mass += m
         x += m * centres[kind][0]
         y += m * centres[kind][1]
