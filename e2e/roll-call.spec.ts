@@ -69,6 +69,24 @@ test('a kept plan survives a roll call: who is away keeps their place, and is ba
   await expect(page.getByRole('button', { name: 'Everybody is here and as usual' })).toBeHidden()
 })
 
+test('a plan whose keeping waits for the server is kept for its own posture, whatever is open by then', async ({
+  page,
+}) => {
+  await openClass(page, 'parallel stance')
+  await page.route('**/api/plans', (route) => route.abort())
+  await keep(page).click()
+  await expect(page.getByText('Not kept yet: the server does not answer. It is tried again.')).toBeVisible()
+  await choose(page, /^Posture:/, 'horse')
+  await page.unroute('**/api/plans')
+  await expect(page.getByRole('button', { name: 'Kept plans' })).toBeVisible()
+  await page.waitForTimeout(3500)
+  await page.reload()
+  await page.getByRole('button', { name: 'Kept plans' }).click()
+  const sheet = page.getByRole('dialog', { name: 'Kept plans' })
+  await expect(sheet).toContainText('Slack Tide, parallel stance')
+  await expect(sheet).not.toContainText('Slack Tide, horse')
+})
+
 test('tired, sore and a bad night lower differently, as the house sets them', async ({ page }) => {
   await page.goto('/class?group=slack-tide')
   await page.getByRole('button', { name: 'Roll call' }).click()

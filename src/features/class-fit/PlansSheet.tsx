@@ -71,8 +71,7 @@ export function PlansSheet({ open, onClose, plans, groups, postures, onOpen }: P
                   verb="Keep"
                   onEnter={async (form) => {
                     const words = { name: String(form.get('name')).trim(), note: String(form.get('note')).trim() }
-                    await plans.reword(plan, words)
-                    setWording(null)
+                    if (await plans.reword(plan, words)) setWording(null)
                   }}
                   onLeave={() => setWording(null)}
                 >

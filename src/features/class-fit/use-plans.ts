@@ -35,15 +35,21 @@ export function usePlans(known: readonly ClassPlan[], at: PlanAt, onKept: () => 
       return kept.revision
     },
   })
-  const attempt = async (work: () => Promise<void>) => {
+  /** Whether it was done; else what was to be kept is as it was, and it is said why. */
+  const attempt = async (work: () => Promise<void>): Promise<boolean> => {
     try {
       await work()
       setProblem(null)
+      return true
     } catch (error) {
-      if (!(error instanceof OvertakenError)) return setProblem(sayUnsaved(error))
-      const theirs = error.current as ClassPlan | null
+      const theirs = error instanceof OvertakenError ? (error.current as ClassPlan | null) : null
       if (theirs) place(theirs, theirs)
-      setProblem('Somebody else changed it meanwhile: this is theirs. Do it once more if you still want to.')
+      setProblem(
+        error instanceof OvertakenError
+          ? 'Somebody else changed it meanwhile: this is theirs. Do it once more if you still want to.'
+          : sayUnsaved(error),
+      )
+      return false
     }
   }
   const settle = (one: PlanAt, plan: ClassPlan | null) => {
@@ -75,16 +81,16 @@ export function usePlans(known: readonly ClassPlan[], at: PlanAt, onKept: () => 
         await remove(plan)
         setDone({ message: 'The plan was taken away.', at: plan, before: plan, after: null })
       }),
-    /** Undoes what was done last; gives what is kept then, for whoever shows it. */
+    /** Undoes what was done last; gives what is kept then, for whoever shows it, or null where it could not be undone. */
     undo: async (): Promise<Done | null> => {
       if (!done) return null
       const { at: one, before, after } = done
-      await attempt(async () => {
+      const isUndone = await attempt(async () => {
         if (before) settle(one, await send(one, before.plan, after?.revision ?? 0))
         else await remove(one)
         setDone(null)
       })
-      return done
+      return isUndone ? done : null
     },
   }
 }

@@ -11,14 +11,15 @@ type Keeping<T> = { what: string; revision: number; send: (value: T, revision: n
  */
 export function useKeeping<T, Theirs>({ what, revision, send }: Keeping<T>) {
   const [told, setTold] = useState<{ what: string; state: SaveState<Theirs> }>({ what, state: SAVED })
-  const sending = useRef(send)
-  sending.current = send
-  const opened = useRef('')
+  /** Each thing is sent its own way, also when it is sent again while another one is open already. */
+  const opened = useRef({ what: '', send })
   const saver = useRef<Saver<T, Theirs>>(null as never)
-  if (opened.current !== what) {
-    opened.current = what
+  if (opened.current.what === what) opened.current.send = send
+  else {
+    const mine = { what, send }
+    opened.current = mine
     saver.current = new Saver(
-      { what, revision, restMs: 0, send: (value, at) => sendOrMake(sending.current, value, at) },
+      { what, revision, restMs: 0, send: (value, at) => sendOrMake(mine.send, value, at) },
       (state: SaveState<Theirs>) => setTold({ what, state }),
     )
   }
