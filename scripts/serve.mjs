@@ -4,7 +4,7 @@ import { createServer } from 'node:net'
 import { parseArgs } from 'node:util'
 import { bin, build, ENV, install, prepare, ROOT, say, stop } from './steps.mjs'
 
-const PATIENCE_MS = 30_000
+const PATIENCE_MS = 90_000
 const LOOK_EVERY_MS = 100
 
 /** Starts the server: with demo data, which can be started over; or with one's own, which cannot. */
