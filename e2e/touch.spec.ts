@@ -50,6 +50,22 @@ test('feet, weight and beam follow a finger all the way, and the page stays wher
   expect(await scrolled(page)).toBe(0)
 })
 
+test('a number is dragged by a finger, and typed where a finger touches it', async ({ page }) => {
+  await openBench(page, /Isolde Farrant/)
+  const step = page.getByRole('spinbutton', { name: 'Step length' })
+  const before = await figure(page, 'Step length')
+  await drag(page, [await middle(step)], { x: -50, y: 0 })
+  const dragged = await figure(page, 'Step length')
+  expect(dragged).toBeLessThan(before - 4)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  expect(await figure(page, 'Step length')).toBeCloseTo(before, 1)
+  await step.tap()
+  await expect(step).toBeFocused()
+  await page.keyboard.type('21')
+  await page.keyboard.press('Enter')
+  await expect(step).toHaveValue('21')
+})
+
 test('two fingers move both feet, and that is one step for undo', async ({ page }) => {
   await openBench(page, /Isolde Farrant/)
   const [left, right] = [/^left foot/, /^right foot/].map((name) => page.getByRole('button', { name }))

@@ -6,14 +6,14 @@ test('person, bench and class lead to each other; what was kept is found from th
 }) => {
   await openBench(page, /Marit Quill/)
   const step = page.getByRole('spinbutton', { name: 'Step length' })
-  const taught = await step.textContent()
+  const taught = await step.inputValue()
   await step.press('PageDown')
   await page.getByRole('button', { name: 'Keep this' }).click()
   await page.getByRole('textbox', { name: 'Name' }).fill('Shorter on Tuesdays')
   await page.getByRole('button', { name: 'Keep', exact: true }).click()
-  const shorter = await step.textContent()
+  const shorter = await step.inputValue()
   await page.getByRole('button', { name: 'As taught' }).click()
-  await expect(step).toHaveText(taught as string)
+  await expect(step).toHaveValue(taught as string)
   await expect(page.getByRole('region', { name: 'Limits that bind' })).toContainText('a hand on a chair back')
 
   // From another posture: the person's page has what was kept, and opens it.
@@ -22,7 +22,7 @@ test('person, bench and class lead to each other; what was kept is found from th
   const kept = page.getByRole('region', { name: 'Kept on the bench' })
   await expect(kept).toContainText('bow, long upright frame')
   await kept.getByRole('link', { name: /Shorter on Tuesdays/ }).click()
-  await expect(step).toHaveText(shorter as string)
+  await expect(step).toHaveValue(shorter as string)
   await expect(verdict(page)).toBeVisible()
 
   await page.getByRole('link', { name: /^Class Slack Tide/ }).click()

@@ -1,6 +1,8 @@
 'use client'
 
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import { NumberField } from '@base-ui/react/number-field'
+import SwapHoriz from '@mui/icons-material/SwapHoriz'
+import { type ComponentProps, type CSSProperties, useEffect, useRef } from 'react'
 import { readFigure } from '@/formats/read-figure'
 import { useTaking } from './use-taking'
 import styles from './words.module.css'
@@ -25,123 +27,128 @@ type NumberWordProps = {
 }
 
 const PIXELS_A_STEP = 6
+const LARGE = 10
+const SIGNED = /^\s*[+−-]/
 
 /**
- * A number in a sentence: typed (press it), dragged sideways, or nudged with the arrow keys. Page keys move ten steps.
+ * A number in a sentence: typed, dragged sideways, or nudged with the arrow keys; page keys and Shift move ten steps.
+ * What is typed goes the way that is said, unless it has a sign, and is taken while it is typed.
  */
 export function NumberWord(props: NumberWordProps) {
   const { label, value, unit, step, min, max, digits = 1, way, onChange, onDragStart, onDragEnd } = props
-  const [typing, setTyping] = useState(false)
-  const drag = useRef<{ x: number; from: number; moved: boolean } | null>(null)
-  const word = useRef<HTMLSpanElement>(null)
-  const set = (next: number) => {
-    const whole = Math.round(next / step) * step
-    onChange(Math.min(max, Math.max(min, Number(whole.toFixed(6)))))
-  }
-
+  const input = useRef<HTMLInputElement>(null)
   const before = useRef(value)
+  const typed = useRef(false)
+  const dragged = useRef(false)
+  const within = (figure: number) => Math.min(max, Math.max(min, figure))
+  const read = (text: string) => {
+    const figure = readFigure(text)
+    return way && value < 0 && !SIGNED.test(text) ? -figure : figure
+  }
   // While it is typed only what is within its range is taken: the 1 of 160 is not.
   const { type, drop } = useTaking((text) => {
-    const typed = readFigure(text)
-    if (typed >= min && typed <= max && typed !== value) onChange(typed)
+    const figure = read(text)
+    if (figure === within(figure) && figure !== value) onChange(figure)
   })
-  if (typing) {
-    const done = (text: string | null) => {
-      drop()
-      const typed = text === null ? before.current : readFigure(text)
-      const kept = Number.isFinite(typed) ? Math.min(max, Math.max(min, typed)) : value
-      if (kept !== value) onChange(kept)
-      setTyping(false)
-      requestAnimationFrame(() => word.current?.focus())
+  const end = (text: string) => {
+    if (!typed.current) return
+    typed.current = false
+    drop()
+    const figure = within(read(text))
+    if (Number.isFinite(figure) && figure !== value) onChange(figure)
+  }
+  const takeBack = () => {
+    typed.current = false
+    drop()
+    if (before.current !== value) onChange(before.current)
+  }
+  /** A field that is left shows what was taken; it is where one goes on. */
+  const leave = (field: HTMLInputElement) => {
+    field.blur()
+    requestAnimationFrame(() => field.focus())
+  }
+  const onKeyDown: ComponentProps<typeof NumberField.Input>['onKeyDown'] = (event) => {
+    const field = event.currentTarget
+    const page = { PageUp: 'ArrowUp', PageDown: 'ArrowDown' }[event.key]
+    if (page) {
+      event.preventDefault()
+      field.dispatchEvent(new KeyboardEvent('keydown', { key: page, shiftKey: true, bubbles: true, cancelable: true }))
+    } else if (event.key === 'Enter') leave(field)
+    else if (event.key === 'Escape') {
+      takeBack()
+      leave(field)
     }
-    return (
-      <span className={styles.typing}>
-        <input
-          aria-label={`${label}, in ${unit}`}
-          defaultValue={Number(value.toFixed(2))}
-          inputMode="decimal"
-          // biome-ignore lint/a11y/noAutofocus: the number was just pressed to be typed
-          autoFocus
-          onFocus={(event) => {
-            before.current = value
-            event.currentTarget.select()
-          }}
-          onChange={(event) => type(event.currentTarget.value)}
-          onBlur={(event) => done(event.currentTarget.value)}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') done(event.currentTarget.value)
-            if (event.key === 'Escape') done(null)
-            event.stopPropagation()
-          }}
-        />
-        {unit}
-      </span>
-    )
+    // What is being typed is the field's own to take back.
+    if (typed.current) event.stopPropagation()
+  }
+  const onValueChange = (next: number | null, { reason }: { reason: string }) => {
+    if (next === null || reason.startsWith('input')) return
+    typed.current = false
+    drop()
+    if (reason === 'scrub' && !dragged.current) {
+      dragged.current = true
+      onDragStart?.()
+    }
+    onChange(within(Number((Math.round(next / step) * step).toFixed(6))))
+  }
+  const onValueCommitted = () => {
+    if (dragged.current) onDragEnd?.()
+    dragged.current = false
   }
 
-  const onKeyDown = (event: KeyboardEvent) => {
-    const moves: Record<string, number> = {
-      ArrowUp: 1,
-      ArrowRight: 1,
-      ArrowDown: -1,
-      ArrowLeft: -1,
-      PageUp: 10,
-      PageDown: -10,
-    }
-    const move = moves[event.key]
-    if (move !== undefined) set(value + move * step)
-    else if (event.key === 'Enter' || event.key === ' ' || /^[0-9]$/.test(event.key)) setTyping(true)
-    else return
-    event.preventDefault()
-  }
-  const onPointerDown = (event: PointerEvent) => {
-    event.currentTarget.setPointerCapture(event.pointerId)
-    drag.current = { x: event.clientX, from: value, moved: false }
-  }
-  const onPointerMove = (event: PointerEvent) => {
-    if (!drag.current) return
-    const steps = Math.trunc((event.clientX - drag.current.x) / PIXELS_A_STEP)
-    if (steps === 0 && !drag.current.moved) return
-    if (!drag.current.moved) onDragStart?.()
-    drag.current.moved = true
-    set(drag.current.from + steps * step)
-  }
-  const onPointerUp = () => {
-    if (drag.current?.moved) onDragEnd?.()
-    else if (drag.current) setTyping(true)
-    drag.current = null
-  }
-  const said = say(way ? Math.abs(value) : value, unit, digits)
-  const number = (
-    <span
-      ref={word}
-      role="spinbutton"
-      tabIndex={0}
-      aria-label={label}
-      aria-valuenow={value}
-      aria-valuemin={min}
-      aria-valuemax={max}
-      aria-valuetext={way ? `${said} ${way(value)}` : said}
-      className={`${styles.word} ${styles.number}`}
-      onKeyDown={onKeyDown}
-      onPointerDown={onPointerDown}
-      onPointerMove={onPointerMove}
-      onPointerUp={onPointerUp}
-      onPointerCancel={onPointerUp}
-    >
-      {said}
-    </span>
-  )
-  return way ? (
+  // What was stepped to is all chosen, as what was come to: the next figure typed replaces it.
+  useEffect(() => {
+    if (Number.isFinite(value) && !typed.current && document.activeElement === input.current) input.current?.select()
+  }, [value])
+
+  const said = unit === '°' ? '°' : ` ${unit}`
+  const figure = Math.abs(Number(value.toFixed(digits)))
+  return (
     <>
-      {number} {way(value)}
+      <NumberField.Root
+        render={<span className={`${styles.word} ${styles.number}`} />}
+        value={value}
+        min={min}
+        max={max}
+        step={step}
+        smallStep={step}
+        largeStep={LARGE * step}
+        allowOutOfRange
+        locale="en"
+        format={{ useGrouping: false, maximumFractionDigits: digits, signDisplay: way ? 'never' : 'negative' }}
+        onValueChange={onValueChange}
+        onValueCommitted={onValueCommitted}
+      >
+        <NumberField.ScrubArea pixelSensitivity={PIXELS_A_STEP} onClick={() => input.current?.focus()}>
+          <NumberField.ScrubAreaCursor className={styles.scrubbing}>
+            <SwapHoriz />
+          </NumberField.ScrubAreaCursor>
+          <NumberField.Input
+            ref={input}
+            role="spinbutton"
+            aria-label={label}
+            aria-roledescription={undefined}
+            aria-valuenow={value}
+            aria-valuemin={min}
+            aria-valuemax={max}
+            aria-valuetext={`${way ? figure : Number(value.toFixed(digits))}${said}${way ? ` ${way(value)}` : ''}`}
+            style={(state) => ({ '--figures': state.inputValue.length || 1 }) as CSSProperties}
+            onFocus={(event) => {
+              before.current = value
+              event.currentTarget.select()
+            }}
+            onInput={(event) => {
+              typed.current = true
+              type(event.currentTarget.value)
+            }}
+            onPaste={(event) => event.preventBaseUIHandler()}
+            onBlur={(event) => end(event.currentTarget.value)}
+            onKeyDown={onKeyDown}
+          />
+          {said}
+        </NumberField.ScrubArea>
+      </NumberField.Root>
+      {way && ` ${way(value)}`}
     </>
-  ) : (
-    number
   )
-}
-
-const say = (value: number, unit: string, digits: number): string => {
-  const figure = Number(value.toFixed(digits))
-  return unit === '°' ? `${figure}°` : `${figure} ${unit}`
 }
