@@ -23,26 +23,35 @@ const neighbours: Stance[] = Array.from({ length: 24 }, (_, i) => {
 let at = 0
 const nextOne = () => neighbours[at++ % neighbours.length] as Stance
 
-const bench = new Bench({ time: 1500, warmupTime: 500 })
-bench
-  .add('reference: position pass', () => reference.positionPass())
-  .add('one analysis of a bow', () => void analyse(body, bow, { standing, withoutFreeTurn: true }))
-  .add('one candidate weighed whole', () => void new Scale(body, new Map()).weigh(bow))
-  .add('the same among neighbours', () => void scale.weigh(nextOne()))
-  .add('one candidate whose margin is short', () => void scale.weigh(nextOne(), 1))
-await bench.run()
+const TASKS: [name: string, run: () => void][] = [
+  ['reference: position pass', () => reference.positionPass()],
+  ['one analysis of a bow', () => void analyse(body, bow, { standing, withoutFreeTurn: true })],
+  ['one candidate weighed whole', () => void new Scale(body, new Map()).weigh(bow)],
+  ['the same among neighbours', () => void scale.weigh(nextOne())],
+  ['one candidate whose margin is short', () => void scale.weigh(nextOne(), 1)],
+]
+const ROUNDS = 9
+const middle = (values: number[]): number => values.sort((a, b) => a - b)[values.length >> 1] ?? Number.NaN
 
-const median = (name: string): number => {
-  const result = bench.getTask(name)?.result as { latency?: { p50: number } } | undefined
-  return (result?.latency?.p50 ?? Number.NaN) * 1000
-}
-const of = median('reference: position pass')
-console.log(`reference body: ${reference.bodies} bodies, ${reference.contacts} contacts`)
-for (const { name } of bench.tasks) {
-  console.log(
-    `${name.padEnd(38)} ${median(name).toFixed(1).padStart(8)} µs   ${(median(name) / of).toFixed(2)} × reference`,
+// In rounds, each against the reference of its own: what else the machine does then weighs on both alike.
+const rounds: number[][] = []
+for (let round = 0; round < ROUNDS; round++) {
+  const bench = new Bench({ time: 200, warmupTime: 100 })
+  for (const [name, run] of TASKS) bench.add(name, run)
+  await bench.run()
+  rounds.push(
+    TASKS.map(([name]) => {
+      const result = bench.getTask(name)?.result as { latency?: { p50: number } } | undefined
+      return (result?.latency?.p50 ?? Number.NaN) * 1000
+    }),
   )
 }
+console.log(`reference body: ${reference.bodies} bodies, ${reference.contacts} contacts`)
+TASKS.forEach(([name], i) => {
+  const time = middle(rounds.map((round) => round[i] as number))
+  const ratio = middle(rounds.map((round) => (round[i] as number) / (round[0] as number)))
+  console.log(`${name.padEnd(38)} ${time.toFixed(1).padStart(8)} µs   ${ratio.toFixed(2)} × reference`)
+})
 
 const knee = resolveBody({ ...PERSON, limits: { kneeFlexionMax: (30 * Math.PI) / 180 } })
 for (const [name, who] of [
