@@ -2,6 +2,7 @@
 export * from './analysis'
 export type { EdgeCause } from './balance/cause'
 export { calcFreeTurn } from './balance/free-turn'
+export { findHeldSplit, type HeldSplit } from './balance/held-split'
 export { kneeLoad, type LegReading } from './balance/legs'
 export { calcLift, type Lift } from './balance/lift'
 export type { Margins } from './balance/margins'

@@ -1,8 +1,9 @@
 import { type LimitWhat, rowOf } from '@/formats/limit-fields'
-import type { LimitEntry, LimitSource } from '@/formats/record-document'
+import type { LimitEntry, LimitSource, TodayEntry } from '@/formats/record-document'
 import type { Binding } from '@/records/binding'
 import { saySupport } from './findings'
 import { ENGLISH, type Words } from './language'
+import { capital } from './lists'
 
 type Said = Pick<LimitEntry, 'what' | 'side' | 'value' | 'grade'>
 
@@ -73,3 +74,16 @@ export function sayOrigin({ source, on, reviewOn }: LimitEntry, today?: string, 
 /** Why a day was lowered: one of the usual reasons, or the instructor's own words. */
 export const sayToday = (reason: string, words: Words = ENGLISH): string =>
   words.has(`records.today.${reason}`) ? words.say(`records.today.${reason}`) : reason
+
+/** What somebody may do on a day that was lowered. */
+export function sayLowered(entry: TodayEntry, words: Words = ENGLISH): string {
+  const { kneeFlexionMaxDeg, armElevationMaxDeg, holdMaxS, support, seatedOnly } = entry
+  if (seatedOnly) return words.say('people.lowered.sits')
+  const parts = [
+    kneeFlexionMaxDeg !== undefined && words.say('people.lowered.knees', { angle: words.number(kneeFlexionMaxDeg) }),
+    armElevationMaxDeg !== undefined && words.say('people.lowered.arms', { angle: words.number(armElevationMaxDeg) }),
+    holdMaxS !== undefined && words.say('people.lowered.hold', { seconds: words.number(holdMaxS) }),
+    support && words.say('people.lowered.support'),
+  ].filter((part): part is string => typeof part === 'string')
+  return `${capital(parts.join(', '))}.`
+}

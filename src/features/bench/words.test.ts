@@ -1,12 +1,21 @@
 import { describe, expect, it } from 'vitest'
-import { analyse, buildPosture, DEG, findVariants, POSTURE_IDS, postureOf, resolveBody, SIDES } from '@/core'
-import { findHeldSplit } from '@/ui/floor/stage/held-split'
+import {
+  analyse,
+  buildPosture,
+  DEG,
+  findHeldSplit,
+  findVariants,
+  POSTURE_IDS,
+  postureOf,
+  resolveBody,
+  SIDES,
+} from '@/core'
 import { describeAim, describeBalance, describeOfStanding, describeReserve } from '@/words/balance'
 import { sayChange, sayGain } from '@/words/changes'
 import { sayFinding, sayHeading } from '@/words/findings'
+import { listReadings } from '@/words/readings'
 import { worstFirst } from '@/words/reasons'
 import { sayDifferences } from './compare/differences'
-import { listReadings } from './readings/list-readings'
 
 const body = resolveBody({ stature: 1.62, mass: 68, sex: 'female', age: 74, limits: { kneeFlexionMax: 30 * DEG } })
 const bow = buildPosture(postureOf('bow'), body, 'long-upright', 'left')
@@ -144,7 +153,7 @@ describe('the readings', () => {
     const who = resolveBody({ stature: 1.62, mass: 68, sex: 'female', house })
     const said = listReadings(analyse(who, buildPosture(postureOf('bow'), who, 'long-upright', 'left')))
       .flatMap((group) => group.readings)
-      .map(({ held }) => held ?? '')
+      .map(({ held }) => (held ?? '').replaceAll('\u00a0', ' '))
     expect(said).toContain('120°, set by this house')
     expect(said).toContain('a caution above 1.0 cm, set by this house')
     expect(said).toContain('a caution above 6° and 3.0 cm, set by this house')

@@ -3,13 +3,14 @@
 import { useDroppable } from '@dnd-kit/core'
 import { type Analysis, type Measures, measureStance, type Stance } from '@/core'
 import type { Posture } from '@/formats/posture-document'
-import { sayCount, sayLevel } from '@/words/levels'
+import { sayFewer, sayMore } from '@/words/class'
+import { ENGLISH } from '@/words/language'
+import { sayLevel } from '@/words/levels'
 import { sayBinding, sayOrigin, sayToday } from '@/words/limits'
-import { sayList } from '@/words/lists'
 import { listWatch } from '@/words/postures'
 import { saySign } from '@/words/records'
-import type { FoundLevels } from '@/workers/fit'
 import styles from './class-fit.module.css'
+import { compareFewer, compareMore } from './compare-levels'
 import type { Placed } from './layout'
 import { PersonInLane } from './PersonInLane'
 import type { Class } from './use-class'
@@ -44,13 +45,13 @@ export function Aside({ state, posture, onStep }: AsideProps) {
       {layout?.found && layout.more && (
         <section aria-label="One level more">
           <h2>One level more</h2>
-          <p>{sayMore(layout.found, layout.more, name)}</p>
+          <p>{sayMore(compareMore(layout.found, layout.more, name))}</p>
         </section>
       )}
       {layout?.found && layout.fewer && (
         <section aria-label="One level less">
           <h2>One level less</h2>
-          <p>{sayFewer(layout.found, layout.fewer, name)}</p>
+          <p>{sayFewer(compareFewer(layout.found, layout.fewer, name))}</p>
         </section>
       )}
       {(watched.length > 0 || forAll.length > 0) && (
@@ -73,55 +74,25 @@ function sayAside({ member, kind, stance, analysis, joined }: Placed, taught: Me
   const { today, limits } = member.person
   const why =
     today !== null
-      ? `${sayToday(today)}, today`
+      ? ENGLISH.say('class.aside.today', { why: sayToday(today) })
       : limits
           .filter(({ what }) => /^(load|seated)/.test(what))
-          .map((one) => `${sayBinding(one)} (${sayOrigin(one.entry, one.today)})`)
+          .map((one) =>
+            ENGLISH.say('class.aside.limit', { limit: sayBinding(one), origin: sayOrigin(one.entry, one.today) }),
+          )
           .join('; ')
-  const does = {
-    seated: 'the seated form',
-    own: stance && analysis ? sayOwn(stance, analysis, taught) : '',
-    level: '',
-    none: 'nothing was found that keeps every limit; which of them may give way is for whoever set it',
-  }[kind]
-  const since = joined ? 'joined since the plan was kept; proposed is ' : ''
-  return why ? `${since}${does}: ${why}` : `${since}${does}`
+  const form =
+    kind === 'own' && stance && analysis
+      ? sayOwn(stance, analysis, taught)
+      : kind === 'seated' || kind === 'none'
+        ? ENGLISH.say(`class.aside.${kind}`)
+        : ''
+  const does = joined ? ENGLISH.say('class.aside.joined', { does: form }) : form
+  return why ? ENGLISH.say('class.aside.because', { does, why }) : does
 }
 
 /** A form of their own as a level is said. */
 function sayOwn(stance: Stance, { pose, legs }: Analysis, taught: Measures): string {
   const flexion = { left: legs.left.flexion, right: legs.right.flexion }
   return sayLevel(measureStance(stance, pose.body, stance.side ?? 'left', flexion), taught).sentence
-}
-
-const LESS = 0.05
-
-/** Who would change less with one level more, and by how much in all. */
-function sayMore(found: FoundLevels, more: FoundLevels, name: (i: number) => string): string {
-  const fitted = found.of.flatMap((place, i) => (place < 0 && (more.of[i] as number) >= 0 ? [name(i)] : []))
-  const nearer = found.changes.flatMap((change, i) =>
-    Number.isFinite(change) && (more.changes[i] as number) < change - LESS ? [name(i)] : [],
-  )
-  if (fitted.length > 0) return `would take in ${sayList(fitted)}.`
-  if (nearer.length === 0) return 'would bring nobody nearer to the posture as taught.'
-  const saved = Math.round((1 - more.total / found.total) * 100)
-  return `would bring ${sayList(nearer)} nearer to the posture as taught: ${saved} % less change in all.`
-}
-
-/** What one level less costs, and whom. */
-function sayFewer(found: FoundLevels, fewer: FoundLevels, name: (i: number) => string): string {
-  const lost = fewer.of.flatMap((place, i) => (place < 0 && (found.of[i] as number) >= 0 ? [name(i)] : []))
-  const further = found.changes.flatMap((change, i) =>
-    Number.isFinite(change) && (fewer.changes[i] as number) > change + LESS && (fewer.of[i] as number) >= 0
-      ? [name(i)]
-      : [],
-  )
-  const parts = [
-    lost.length > 0 && `leaves out ${sayList(lost)}`,
-    further.length > 0 &&
-      `takes ${further.length > 4 ? `${sayCount(further.length)} people` : sayList(further)} further from the posture as taught`,
-  ].filter((part): part is string => typeof part === 'string')
-  if (parts.length === 0) return 'would cost nobody anything.'
-  const dearer = found.total > 0 ? `: ${Math.round((fewer.total / found.total - 1) * 100)} % more change in all` : ''
-  return `${parts.join(' and ')}${lost.length > 0 ? '' : dearer}.`
 }

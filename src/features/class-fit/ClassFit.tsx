@@ -17,7 +17,7 @@ import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { UndoSnack } from '@/ui/words/UndoSnack'
 import { useUndoKeys } from '@/ui/words/use-undo-keys'
-import { ENGLISH } from '@/words/language'
+import { sayKept } from '@/words/class'
 import { ClassSentence, SEVERAL } from './ClassSentence'
 import styles from './class-fit.module.css'
 import { FitAgain } from './FitAgain'
@@ -100,7 +100,9 @@ export function ClassFit({ groups, first, firstPosture, own, plans: known, day: 
         at="/class"
         tools={
           <>
-            {kept && <span className={styles.keptOn}>{sayKept(kept, isKept)}</span>}
+            {kept && (
+              <span className={styles.keptOn}>{sayKept(kept.plan.name, dayOf(new Date(kept.updatedAt)), isKept)}</span>
+            )}
             {all.length > 0 && <Button onClick={() => setSheet('roll')}>Roll call</Button>}
             {plans.plans.length > 0 && <Button onClick={() => setSheet('plans')}>Kept plans</Button>}
             {!several && (
@@ -190,10 +192,4 @@ export function ClassFit({ groups, first, firstPosture, own, plans: known, day: 
       )}
     </main>
   )
-}
-
-/** What is kept for this class and posture, and whether that is what is shown. */
-function sayKept({ plan, updatedAt }: ClassPlan, isShown: boolean): string {
-  const said = `${plan.name ? `“${plan.name}” ` : ''}kept ${ENGLISH.day(dayOf(new Date(updatedAt)))}`
-  return isShown ? said : `${said}; not what is shown`
 }

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import Popover from '@mui/material/Popover'
 import { useState } from 'react'
-import { sayList } from '@/words/lists'
+import { sayDrops } from '@/words/class'
 import styles from './class-fit.module.css'
 import { listDrops } from './layout'
 import type { Class } from './use-class'
@@ -26,7 +26,7 @@ export function FitAgain({ state }: { state: Class }) {
         transitionDuration={0}
       >
         <section className={styles.drops} aria-label="What fitting again drops">
-          <p>{drops && sayDrops(drops, (id) => nameOf(state, id))}</p>
+          <p>{drops && sayDrops({ ...drops, names: drops.pinned.flatMap((id) => nameOf(state, id) ?? []) })}</p>
           <p>
             <Button variant="contained" onClick={fitAnew}>
               Fit again
@@ -42,18 +42,3 @@ export function FitAgain({ state }: { state: Class }) {
 }
 
 const nameOf = ({ placed }: Class, id: string) => placed.find(({ member }) => member.id === id)?.member.short
-
-function sayDrops(
-  { pinned, edited, kept }: NonNullable<ReturnType<typeof listDrops>>,
-  name: (id: string) => string | undefined,
-): string {
-  const names = pinned.flatMap((id) => name(id) ?? [])
-  const parts = [
-    kept && 'The levels of the kept plan are left; the plan itself stays kept until you keep another.',
-    edited.length > 0 &&
-      `${edited.length === 1 ? `Level ${(edited[0] as number) + 1} is` : 'The levels are'} no longer as you changed ${edited.length === 1 ? 'it' : 'them'}.`,
-    names.length > 0 &&
-      `${sayList(names)} ${names.length === 1 ? 'is' : 'are'} no longer kept where you put ${names.length === 1 ? 'them' : 'each'}.`,
-  ].filter((part): part is string => typeof part === 'string')
-  return parts.join(' ')
-}

@@ -5,7 +5,6 @@ import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
 import {
   calcDeeperBend,
-  DEG,
   findGivenUp,
   isAsSaid,
   layOut,
@@ -15,8 +14,9 @@ import {
   type Stance,
 } from '@/core'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
-import { sayCount } from '@/words/levels'
-import { capital } from '@/words/lists'
+import { sayLane } from '@/words/class'
+import { sayDegrees } from '@/words/figures'
+import { ENGLISH } from '@/words/language'
 import { sayNote } from '@/words/variants'
 import styles from './class-fit.module.css'
 import { LevelEditor } from './LevelEditor'
@@ -46,6 +46,7 @@ export function Lane({ at, level, posture, taught, side, people, onStep, onEdit 
   const asTaught = useMemo(() => layOut(taught, MIDDLING, side), [taught, side])
   const note = sayNote({ givesUp: findGivenUp(MIDDLING, asTaught, stance) }, posture)
   const worst = people.toSorted((a, b) => spare(a) - spare(b))
+  const heldBy = (support: 'chair' | 'wall') => people.filter(({ stance }) => supportOf(stance) === support).length
   return (
     <section
       ref={setNodeRef}
@@ -85,7 +86,7 @@ export function Lane({ at, level, posture, taught, side, people, onStep, onEdit 
           <PersonInLane key={placed.member.id} placed={placed} onStep={onStep} />
         ))}
       </ul>
-      <p className={styles.laneFoot}>{sayLane(people)}</p>
+      <p className={styles.laneFoot}>{sayLane(people.length, heldBy('chair'), heldBy('wall'))}</p>
     </section>
   )
 }
@@ -93,20 +94,9 @@ export function Lane({ at, level, posture, taught, side, people, onStep, onEdit 
 /** A level that was changed by hand into what its step doesn't allow. */
 function sayDeeper({ kneeFlexion }: Measures, stance: Stance): string {
   const deeper = calcDeeperBend(MIDDLING, stance)
-  if (deeper === null) return 'This cannot be stood.'
-  return `This step takes the knee to ${Math.round((kneeFlexion + deeper) / DEG)}°.`
+  if (deeper === null) return ENGLISH.say('class.lane.notStood')
+  return ENGLISH.say('class.lane.deeper', { angle: sayDegrees(kneeFlexion + deeper) })
 }
 
 const spare = ({ passes, analysis }: Placed) =>
   (passes ? 1 : 0) + (analysis ? analysis.assured.margin - analysis.reserve : -1)
-
-function sayLane(people: readonly Placed[]): string {
-  const chairs = people.filter(({ stance }) => supportOf(stance) === 'chair').length
-  const wall = people.filter(({ stance }) => supportOf(stance) === 'wall').length
-  const parts = [
-    people.length === 1 ? 'one person' : `${sayCount(people.length)} people`,
-    chairs > 0 && (chairs === 1 ? 'one chair' : `${sayCount(chairs)} chairs`),
-    wall > 0 && `${sayCount(wall)} at the wall`,
-  ].filter((part): part is string => typeof part === 'string')
-  return capital(parts.join(', '))
-}

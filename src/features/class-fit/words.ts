@@ -1,16 +1,20 @@
-import { type Analysis, type Body, DEG, SIDES, type Stance } from '@/core'
-import { sayCentimetres } from '@/words/figures'
+import { type Analysis, type Body, SIDES, type Stance } from '@/core'
+import { sayCentimetres, sayDegrees } from '@/words/figures'
 import { sayFinding } from '@/words/findings'
+import { ENGLISH } from '@/words/language'
 import { findWorst, sayReasonShort } from '@/words/reasons'
 
 /** What is said under a name in a lane: how much to spare, or what is short. */
 export function sayInLane(analysis: Analysis | null): string {
-  if (!analysis) return 'not possible'
+  if (!analysis) return ENGLISH.say('class.lane.impossible')
   const worst = findWorst(analysis)
   if (worst && analysis.verdict !== 'holds') {
-    const short = sayReasonShort(analysis)
     if (worst.cause && worst.cause.kind !== 'order') {
-      return `${sayCentimetres(Math.max(0, analysis.assured.margin))} ${short}; reserve ${sayCentimetres(analysis.reserve)}`
+      return ENGLISH.say('class.lane.short', {
+        assured: sayCentimetres(Math.max(0, analysis.assured.margin)),
+        short: sayReasonShort(analysis),
+        reserve: sayCentimetres(analysis.reserve),
+      })
     }
     return sayFinding(worst)
   }
@@ -30,6 +34,6 @@ export function sayLowered(stance: Stance | null, body: Body): string {
   const free = SIDES.filter((side) => !stance.supports.some(({ hand }) => hand === side))
   const lowered = free.filter((side) => Math.abs(stance.arms[side].elevation - body.sides[side].armElevationMax) < 1e-6)
   return lowered
-    .map((side) => `${side} arm no higher than ${Math.round(body.sides[side].armElevationMax / DEG)}°`)
+    .map((side) => ENGLISH.say('class.lane.arm', { side, angle: sayDegrees(body.sides[side].armElevationMax) }))
     .join(', ')
 }

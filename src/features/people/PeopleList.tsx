@@ -13,6 +13,7 @@ import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { UndoSnack } from '@/ui/words/UndoSnack'
+import { sayPeople } from '@/words/people'
 import { choosePeople, EVERYONE, groupsInUse, PUT_AWAY, type SortBy } from './choose-people'
 import { GroupNameSheet } from './GroupNameSheet'
 import { takeBackIn } from './import/bring-in'
@@ -72,7 +73,7 @@ export function PeopleList({
             then=","
           />{' '}
           <ChoiceWord label="Order" value={sortBy} choices={SORTS} onChoose={setSortBy} then=":" />{' '}
-          {sayCount(shown.length)}
+          {sayPeople(shown.length)}
           {due > 0 && `, something is due for ${due}`}.
         </h1>
       </PageHead>
@@ -166,5 +167,3 @@ export function PeopleList({
     </main>
   )
 }
-
-const sayCount = (count: number) => (count === 1 ? 'one person' : `${count} people`)

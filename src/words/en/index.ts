@@ -1,7 +1,9 @@
 import balance from './balance.json'
 import body from './body.json'
 import changes from './changes.json'
+import classes from './class.json'
 import conditions from './conditions.json'
+import differences from './differences.json'
 import errors from './errors.json'
 import fields from './fields.json'
 import figures from './figures.json'
@@ -9,7 +11,9 @@ import findings from './findings.json'
 import house from './house.json'
 import levels from './levels.json'
 import limits from './limits.json'
+import people from './people.json'
 import postures from './postures.json'
+import readings from './readings.json'
 import reasons from './reasons.json'
 import records from './records.json'
 import tests from './tests.json'
@@ -18,6 +22,10 @@ import watch from './watch.json'
 
 /** Every message in English, by topic: what other languages are read against. */
 export const en = {
+  readings,
+  people,
+  differences,
+  class: classes,
   balance,
   body,
   changes,

@@ -2,8 +2,7 @@
 
 import { useMemo } from 'react'
 import type { Analysis } from '@/core'
-import { listReadings } from './list-readings'
-import type { Reading } from './reading'
+import { listReadings, type Reading } from '@/words/readings'
 import styles from './readings.module.css'
 
 /** Every reading, a step away: each opens to its formula, its source, how sure it is and what it is held against. */

@@ -14,7 +14,7 @@ import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
 import { sayFieldError } from '@/words/fields'
 import { ENGLISH } from '@/words/language'
-import { sayList } from '@/words/lists'
+import { nameSome, sayAllCame, sayListCame } from '@/words/people'
 import { BadRows } from './BadRows'
 import { bringInRecords, bringInWhole, type WholeCame } from './bring-in'
 import { Columns } from './Columns'
@@ -81,7 +81,7 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
     bringIn(async () => {
       const people = await bringInRecords(coming, setDone)
       setFile(null)
-      onDone({ people, message: sayCameIn(coming, read?.bad.length ?? 0) })
+      onDone({ people, message: sayListCame(coming.length, groupsOf(coming), read?.bad.length ?? 0) })
     })
   const bringBack = (whole: WholeDocument) => bringIn(async () => setCame(await bringInWhole(whole, setDone)))
   const close = () => {
@@ -111,7 +111,7 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
       {file?.kind === 'whole' && !came && (
         <WholeHouse whole={file.whole} done={done} onBringBack={() => bringBack(file.whole)} />
       )}
-      {came && <p role="status">{sayCame(came)}</p>}
+      {came && <p role="status">{sayAllCame(came)}</p>}
       {file?.kind === 'table' && <Columns table={file} mapping={mapping} onChange={setMapping} />}
       {read && (
         <>
@@ -121,16 +121,13 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
           {known.length > 0 && (
             <label className={styles.known}>
               <Checkbox checked={withKnown} onChange={() => setWithKnown(!withKnown)} />
-              <span>
-                {nameSome(known)} {known.length === 1 ? 'has a name that is' : 'have names that are'} on the list
-                already. Tick to bring {known.length === 1 ? 'this one' : 'them'} in as somebody else.
-              </span>
+              <span>{ENGLISH.say('people.came.known', { n: known.length, names: nameSome(namesOf(known)) })}</span>
             </label>
           )}
           <p>
             {coming.length === 0
               ? 'Nobody can be brought in like this.'
-              : `${coming.length} will be brought in: ${nameSome(coming, units)}.`}
+              : `${coming.length} will be brought in: ${nameSome(namesOf(coming, units))}.`}
           </p>
           <div className={sheet.actions}>
             <Button variant="contained" disabled={done !== null || coming.length === 0} onClick={bringInPeople}>
@@ -151,15 +148,18 @@ function WholeHouse({
   done,
   onBringBack,
 }: WholeHouseProps) {
-  const kept = people.reduce((sum, one) => sum + one.kept.length, 0)
   return (
     <>
       <p>
-        Taken out on {ENGLISH.day(dayOf(new Date(takenOutAt)))}: {some(people.length, 'person', 'people')} with{' '}
-        {some(kept, 'kept stance', 'kept stances')}, {some(postures.length, 'posture', 'postures')} changed or added,{' '}
-        {some(plans.length, 'class plan', 'class plans')}
-        {house && ', the house’s own rules'}. What is here already stays as it is.
-        {setAside.length > 0 && ` ${setAside.length} that could not be read then stay in the file.`}
+        {ENGLISH.say('people.came.takenOut', {
+          day: ENGLISH.day(dayOf(new Date(takenOutAt))),
+          people: people.length,
+          kept: people.reduce((sum, one) => sum + one.kept.length, 0),
+          postures: postures.length,
+          plans: plans.length,
+          house: house ? 'yes' : 'no',
+        })}
+        {setAside.length > 0 && ` ${ENGLISH.say('people.came.setAside', { n: setAside.length })}`}
       </p>
       <div className={sheet.actions}>
         <Button variant="contained" disabled={done !== null} onClick={onBringBack}>
@@ -170,30 +170,15 @@ function WholeHouse({
   )
 }
 
-const sayCame = ({ people, postures, plans, house }: WholeCame): string =>
-  `Came in: ${some(people, 'person', 'people')}, ${some(postures, 'posture', 'postures')}, ${some(plans, 'plan', 'plans')}${house ? ', the house’s own rules' : ''}. What was here stayed as it was.`
-
-/** Who came in, into which groups, and how many stayed out. */
-function sayCameIn(records: readonly RecordDocument[], stayedOut: number): string {
-  const groups = [...new Set(records.flatMap((record) => record.groups))]
-  const into = groups.length > 0 ? `, into ${sayList(groups)}` : ''
-  const out = stayedOut > 0 ? ` ${some(stayedOut, 'row', 'rows')} stayed out.` : ''
-  return `${some(records.length, 'person', 'people')} came in${into}.${out}`
-}
-
-const some = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`
+const groupsOf = (records: readonly RecordDocument[]) => [...new Set(records.flatMap(({ groups }) => groups))]
 
 const isOnList = (names: readonly string[], name: string) =>
   names.some((one) => one.localeCompare(name.trim(), undefined, { sensitivity: 'accent' }) === 0)
 
-const NAMED = 8
-
-/** The first of them by name; with units, as their height and mass were read. */
-function nameSome(records: readonly RecordDocument[], units?: BodyUnits): string {
-  const names = records
-    .slice(0, NAMED)
-    .map(({ name, body }) =>
-      units ? `${name} (${sayHeight(body.statureM, units)}, ${sayMass(body.massKg, units)})` : name,
-    )
-  return records.length > NAMED ? `${names.join(', ')} and ${records.length - NAMED} more` : sayList(names)
-}
+/** Their names; with units, as their height and mass were read. */
+const namesOf = (records: readonly RecordDocument[], units?: BodyUnits): string[] =>
+  records.map(({ name, body }) => {
+    if (!units) return name
+    const [height, mass] = [sayHeight(body.statureM, units), sayMass(body.massKg, units)]
+    return ENGLISH.say('people.came.measured', { name, height, mass })
+  })

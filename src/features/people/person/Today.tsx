@@ -4,7 +4,7 @@ import { type DayRulesDocument, TODAY_REASONS } from '@/formats/day-rules'
 import type { TodayEntry } from '@/formats/record-document'
 import { isAway, liftToday, lowerToday, markDay, proposeToday } from '@/records/today'
 import { Field } from '@/ui/forms/Field'
-import { sayToday } from '@/words/limits'
+import { sayLowered, sayToday } from '@/words/limits'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -70,16 +70,4 @@ export function Today({ record, change, day, lowered, rules }: TodayProps) {
       )}
     </section>
   )
-}
-
-function sayLowered({ kneeFlexionMaxDeg, armElevationMaxDeg, holdMaxS, support, seatedOnly }: TodayEntry): string {
-  if (seatedOnly) return 'Sits.'
-  const parts = [
-    kneeFlexionMaxDeg !== undefined && `knees to ${kneeFlexionMaxDeg}°`,
-    armElevationMaxDeg !== undefined && `arms to ${armElevationMaxDeg}°`,
-    holdMaxS !== undefined && `holds of ${holdMaxS} s`,
-    support && 'a hand on a chair',
-  ].filter((part): part is string => typeof part === 'string')
-  const text = parts.join(', ')
-  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`
 }

@@ -1,10 +1,9 @@
 'use client'
 
 import { type KeyboardEvent, useRef } from 'react'
-import type { Analysis, Side, Stance } from '@/core'
+import { type Analysis, findHeldSplit, type HeldSplit, type Side, type Stance } from '@/core'
 import styles from './floor.module.css'
 import type { FloorHands } from './hands'
-import { findHeldSplit, type HeldSplit } from './held-split'
 import { useDrag } from './use-drag'
 
 /** Room for the beam and its words, in pixels. */

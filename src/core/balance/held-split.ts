@@ -1,4 +1,5 @@
-import { type Analysis, SIDES, type Side } from '@/core'
+import type { Analysis } from '../analysis'
+import { SIDES, type Side } from '../conventions'
 
 /** An order on a leg, as the share on the left foot at which it ends. */
 export type OrderOnBeam = { side: Side; most: number; leftAt: number }
