@@ -2,10 +2,13 @@ import { createReadStream, readFileSync } from 'node:fs'
 import { createInterface } from 'node:readline'
 import { InputError } from '@/core'
 import { analyseDocument } from '@/formats/analyse-document'
+import { dayOf } from '@/formats/day'
 import { toErrorDocument } from '@/formats/error-document'
 import { fitDocument } from '@/formats/fit-document'
 import { parseJson } from '@/formats/parse'
+import { pathDocument, SAMPLES_LEAST, SAMPLES_MOST } from '@/formats/path-document'
 import { variantsDocument } from '@/formats/variants-document'
+import { readPerson } from '@/records/person-of'
 import { IN_DOCUMENTS } from '@/words/documents'
 import { sayRefused } from '@/words/errors'
 
@@ -15,6 +18,8 @@ const HELP = `Nivrel: how near the edge a stance is, and the smallest change tha
   npm run -s nivrel -- analyze --ndjson FILE    one stance a line in, one analysis a line out, in order
   npm run -s nivrel -- variants FILE [--most N]  the safer variants of a stance, as nivrel.variants/1
   npm run -s nivrel -- fit FILE                 a class and a posture (nivrel.fit-request/1) in, its levels out (nivrel.fit/1)
+  npm run -s nivrel -- path FILE [--samples N] [--person FILE]
+                                                a nivrel.routine/1 worked out for a person, as nivrel.path/1
 
 FILE may be - for standard input. Exit status: 0 done, 1 bad input, 2 wrong use. See docs/formats.md.`
 
@@ -23,7 +28,7 @@ class UsageError extends Error {}
 
 type Verb = (args: string[]) => Promise<void>
 
-const VERBS: Record<string, Verb> = { analyze, variants, fit }
+const VERBS: Record<string, Verb> = { analyze, variants, fit, path }
 
 async function main(args: string[]): Promise<void> {
   const [verb, ...rest] = args
@@ -45,11 +50,33 @@ async function analyze(args: string[]): Promise<void> {
 }
 
 async function variants(args: string[]): Promise<void> {
-  const at = args.indexOf('--most')
-  const most = at < 0 ? undefined : Number(args[at + 1])
-  if (most !== undefined && !(Number.isInteger(most) && most > 0)) throw new UsageError('--most takes a whole number')
-  const file = takeFile(at < 0 ? args : args.toSpliced(at, 2))
-  await print(JSON.stringify(variantsDocument(readDocument(file), IN_DOCUMENTS, most), null, 2))
+  const { value, rest } = takeOption(args, '--most')
+  const most = takeWhole('--most', value, 1, Number.POSITIVE_INFINITY)
+  await print(JSON.stringify(variantsDocument(readDocument(takeFile(rest)), IN_DOCUMENTS, most), null, 2))
+}
+
+async function path(args: string[]): Promise<void> {
+  const sampled = takeOption(args, '--samples')
+  const samples = takeWhole('--samples', sampled.value, SAMPLES_LEAST, SAMPLES_MOST)
+  const { value, rest } = takeOption(sampled.rest, '--person')
+  const person = value === undefined ? undefined : readPerson(readDocument(value), dayOf(new Date()))
+  await print(JSON.stringify(pathDocument(readDocument(takeFile(rest)), IN_DOCUMENTS, samples, person)))
+}
+
+/** An option's value, and the arguments without it. */
+function takeOption(args: string[], name: string): { value: string | undefined; rest: string[] } {
+  const at = args.indexOf(name)
+  if (at < 0) return { value: undefined, rest: args }
+  if (args[at + 1] === undefined) throw new UsageError(`${name} takes a value`)
+  return { value: args[at + 1], rest: args.toSpliced(at, 2) }
+}
+
+function takeWhole(name: string, value: string | undefined, least: number, most: number): number | undefined {
+  if (value === undefined) return undefined
+  const number = Number(value)
+  if (Number.isInteger(number) && number >= least && number <= most) return number
+  const range = Number.isFinite(most) ? ` from ${least} to ${most}` : ''
+  throw new UsageError(`${name} takes a whole number${range}`)
 }
 
 async function fit(args: string[]): Promise<void> {

@@ -28,7 +28,7 @@ export {
 export { type LevelChange, listLevelChanges } from './fit/level-changes'
 export type { Taught, Weighings } from './fit/weigh-levels'
 export { calcHull } from './geometry/polygon'
-export type { Figure, Finding, Part, Unit, Verdict } from './limits/finding'
+export type { Figure, Finding, MotionCode, Part, Unit, Verdict } from './limits/finding'
 export { HOUSE_KEYS, HOUSE_RULES, type House, type HouseKey, type HouseRule } from './limits/house'
 export {
   LIMIT_KEYS,
@@ -46,6 +46,22 @@ export {
 export { RULES, ruleOf } from './limits/registry'
 export type { Rule } from './limits/rule'
 export { SUPPORTS_BY_HELP } from './limits/supports'
+export {
+  CHOICES,
+  type Choices,
+  type ChoicesSet,
+  chooseOver,
+  LANDINGS,
+  USUAL_CHOICES,
+} from './motion/choices'
+export type { EmptyStep } from './motion/empty-step'
+export * from './motion/path'
+export { PHASE_KINDS, type PhaseKind } from './motion/phase'
+export type { Stood } from './motion/posing'
+export type { Readings, Turn } from './motion/readings'
+export { calcDrift, calcExtent, calcInRoom, calcSupportingSpare } from './motion/room'
+export { MOTION_RULES, type MotionFinding } from './motion/rules'
+export type { TimedPhase, Transition } from './motion/transition'
 export { type JointName, type Pose, UnreachableError } from './pose/pose'
 export { ARM_PRESET_IDS, ARM_PRESETS, type ArmPreset } from './postures/arms'
 export { type Candidate, listCandidates } from './postures/candidates'

@@ -101,9 +101,9 @@ const toWays = (ways: { forward: number; back: number; left: number; right: numb
 /** The side, where it has one, and the part. */
 export const placeOf = ({ side, part }: Finding): string => (side ? `${side} ${part}` : part)
 
-function toFinding(finding: Finding, words: DocumentWords) {
+export function toFinding(finding: Finding, words: DocumentWords) {
   const { code, severity, value, limit, unit, cause } = finding
-  const outside = { m: ['m', 1], rad: ['deg', 1 / DEG], share: ['pct', 100], s: ['s', 1] } as const
+  const outside = { m: ['m', 1], rad: ['deg', 1 / DEG], share: ['pct', 100], s: ['s', 1], times: ['times', 1] } as const
   const [name, factor] = outside[unit]
   return {
     code,

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { fitRequestDocument } from './fit-document'
 import { postureDocument } from './posture-document'
 import { recordDocument } from './record-document'
+import { routineDocument } from './routine-document'
 import { stanceDocument } from './stance-document'
 import { wholeDocument } from './whole-document'
 
@@ -11,6 +12,7 @@ export const SCHEMAS: Record<string, unknown> = {
   'person-1.schema.json': z.toJSONSchema(recordDocument, { io: 'input' }),
   'posture-1.schema.json': z.toJSONSchema(postureDocument, { io: 'input' }),
   'house-1.schema.json': z.toJSONSchema(wholeDocument, { io: 'input' }),
+  'routine-1.schema.json': z.toJSONSchema(routineDocument, { io: 'input' }),
   'fit-request-1.schema.json': z.toJSONSchema(fitRequestDocument, { io: 'input' }),
 }
 

@@ -21,6 +21,7 @@ const SAID: Record<Figure['unit'], (value: number, words: Words) => string> = {
   rad: sayDegrees,
   share: sayPercent,
   s: saySeconds,
+  times: (value, words) => words.say('figures.times', { n: value }),
   points: (share, words) => words.say('figures.points', { n: Math.round(share * 100) }),
 }
 

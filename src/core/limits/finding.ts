@@ -34,6 +34,22 @@ export type FindingCode =
   | 'foot.narrow'
   | 'foot.turned-out'
   | 'foot.not-empty'
+  | MotionCode
+
+/** What only a way between stances shows. */
+export type MotionCode =
+  | 'step.falls'
+  | 'step.bob'
+  | 'step.single'
+  | 'step.crosses'
+  | 'turn.loaded'
+  | 'turn.toes-in'
+  | 'turn.wide'
+  | 'foot.again'
+  | 'foot.dragged'
+  | 'tempo.short'
+  | 'halves.uneven'
+  | 'arms.alone'
 
 /** Where on the body a finding is; beside a side where it has one. */
 export type Part =
@@ -50,7 +66,7 @@ export type Part =
   | 'arm'
   | 'elbow'
 
-export type Unit = 'm' | 'rad' | 'share' | 's'
+export type Unit = 'm' | 'rad' | 'share' | 's' | 'times'
 
 /** A figure and its unit, for whoever puts it into words. */
 export type Figure = { value: number; unit: Unit | 'points' }

@@ -9,9 +9,10 @@ const TOLERANCE = 1e-10
 
 /**
  * The pelvis height for hips already set: the target, raised until the flat feet's ankles are within their limit,
- * then lowered until every leg on the floor keeps its straightest flexion. Leaves both legs placed.
+ * then lowered until every leg on the floor keeps its straightest flexion (on the way of a step also the one in the
+ * air: it has to get where it is). Leaves both legs placed.
  */
-export function findPelvisHeight(body: Body, stance: Stance, legs: BySide<Leg>): number {
+export function findPelvisHeight(body: Body, stance: Stance, legs: BySide<Leg>, heldReaches = false): number {
   const { height } = stance
   const named = findNamedLeg(stance)
   const target =
@@ -19,13 +20,17 @@ export function findPelvisHeight(body: Body, stance: Stance, legs: BySide<Leg>):
       ? legs[named].calcHipHeight(height.kneeFlexion)
       : body.standingHipHeight - (height as { pelvisDrop: number }).pelvisDrop
   let highest = Number.POSITIVE_INFINITY
+  let start = target
   for (const side of SIDES) {
-    if (legs[side].foot.contact === 'air') continue
+    const inAir = legs[side].foot.contact === 'air'
+    if (inAir && !heldReaches) continue
     const straightest = legs[side].calcHipHeight(body.sides[side].kneeFlexionMin)
     // The named leg follows its target even when that is straighter than its straightest allowed flexion.
-    highest = Math.min(highest, side === named ? Math.max(target, straightest) : straightest)
+    const most = side === named ? Math.max(target, straightest) : straightest
+    start = Math.min(start, most)
+    // What stands goes before what hangs: an ankle may raise the hips from what the foot in the air would need.
+    if (!inAir) highest = Math.min(highest, most)
   }
-  const start = Math.min(target, highest)
   let z = start
   for (const side of SIDES) {
     legs[side].place(z)

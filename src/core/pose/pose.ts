@@ -69,16 +69,17 @@ export type Settled = { footing: Footing; legs: BySide<Leg>; upper: UpperBody; p
 
 /**
  * The legs and the pelvis of a stance, without the list of joints and segments; sought from where a neighbour's search
- * ended, if given: sooner, and to the same tolerance. Throws as `solvePose` does.
+ * ended, if given: sooner, and to the same tolerance. With `heldReaches` a foot in the air lowers the hips as one on the
+ * floor does. Throws as `solvePose` does.
  */
-export function settle(footing: Footing, neighbour: Reached | null = null): Settled {
+export function settle(footing: Footing, neighbour: Reached | null = null, heldReaches = false): Settled {
   const { body, stance } = footing
   const axes = calcPelvisAxes(stance)
   const legs = bySide((side) => new Leg(body, footing.feet[side], axes))
   const upper = new UpperBody(body, stance)
   const { pelvis, reached } = stance.seat
     ? { pelvis: sit(body, stance, legs, axes), reached: null }
-    : stand(footing, legs, axes, upper, neighbour)
+    : stand(footing, legs, axes, upper, neighbour, heldReaches)
   checkLegs(legs, stance)
   checkHands(upper, pelvis, stance)
   return { footing, legs, upper, pelvis, reached }
@@ -116,6 +117,7 @@ function stand(
   axes: PelvisAxes,
   upper: UpperBody,
   neighbour: Reached | null,
+  heldReaches: boolean,
 ): { pelvis: Vec3; reached: Reached } {
   const { dx, dy, ...inverse } = neighbour ?? guess(stance, upper)
   let x = wantX + dx
@@ -126,7 +128,7 @@ function stand(
   let [lastX, lastY, lastMiss] = [0, 0, 0]
   for (let step = 0; step < MOST_STEPS; step++) {
     moveHips(body, legs, axes, x, y)
-    const z = findPelvisHeight(body, stance, legs)
+    const z = findPelvisHeight(body, stance, legs, heldReaches)
     const [cx, cy] = projectCentre(stance, addLegMoments(body, legs, upper.calcMoment(x, y, z)))
     const missX = wantX - cx
     const missY = wantY - cy

@@ -1,3 +1,5 @@
+import { type Choices, type ChoicesSet, chooseOver, USUAL_CHOICES } from '../motion/choices'
+
 /**
  * Where schools differ in what this program sets (a starting point that a teacher changes): shares 0 to 1, angles in
  * degrees, lengths as fractions of stature or of the named width. No school is wrong; each is a preset.
@@ -17,7 +19,11 @@ export type School = {
   rearContact: 'whole' | 'ball'
   /** Height of the raised foot on one leg, as a fraction of stature. */
   lift: number
+  /** How one comes from stance to stance. */
+  choices: Choices
 }
+
+const ways = (set: ChoicesSet = {}): Choices => chooseOver(USUAL_CHOICES, set)
 
 export const SCHOOL_IDS = ['long-upright', 'small-inclined', 'low-coiling', 'high-follow', 'therapeutic'] as const
 export type SchoolId = (typeof SCHOOL_IDS)[number]
@@ -34,6 +40,7 @@ export const SCHOOLS: Record<SchoolId, School> = {
     frame: 'upright',
     rearContact: 'whole',
     lift: 0.18,
+    choices: ways(),
   },
   'small-inclined': {
     id: 'small-inclined',
@@ -46,6 +53,7 @@ export const SCHOOLS: Record<SchoolId, School> = {
     frame: 'inclined',
     rearContact: 'whole',
     lift: 0.16,
+    choices: ways({ footTurns: 'after' }),
   },
   'low-coiling': {
     id: 'low-coiling',
@@ -58,6 +66,7 @@ export const SCHOOLS: Record<SchoolId, School> = {
     frame: 'upright',
     rearContact: 'whole',
     lift: 0.18,
+    choices: ways({ heavyFoot: 'heel', arms: 'waist', order: 'foot-first' }),
   },
   'high-follow': {
     id: 'high-follow',
@@ -70,6 +79,7 @@ export const SCHOOLS: Record<SchoolId, School> = {
     frame: 'upright',
     rearContact: 'ball',
     lift: 0.12,
+    choices: ways({ footTurns: 'with', arms: 'foot', swing: 'direct' }),
   },
   therapeutic: {
     id: 'therapeutic',
@@ -82,5 +92,6 @@ export const SCHOOLS: Record<SchoolId, School> = {
     frame: 'upright',
     rearContact: 'whole',
     lift: 0.06,
+    choices: ways({ middle: 'touch' }),
   },
 }

@@ -44,7 +44,7 @@ const IMPOSSIBLE: Weighed = {
 }
 
 /** Metres, radians, shares and seconds by which a violation counts 1. */
-const UNIT_SCALE = { m: 0.01, rad: 0.15, share: 0.1, s: 10 }
+const UNIT_SCALE = { m: 0.01, rad: 0.15, share: 0.1, s: 10, times: 1 }
 
 /** The search is over before it is done: whoever searches answers with the best until then. */
 export class SearchCut extends Error {}

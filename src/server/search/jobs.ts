@@ -1,11 +1,13 @@
 import type { Accepts, IsOver } from '@/core'
 import { fitDocument } from '@/formats/fit-document'
+import { pathDocument } from '@/formats/path-document'
 import { variantsDocument } from '@/formats/variants-document'
 import { IN_DOCUMENTS } from '@/words/documents'
 
 /** The searches that take long enough to be done beside the server. */
 export const JOBS = {
   variants: (value: unknown, isOver: IsOver) => variantsDocument(value, IN_DOCUMENTS, undefined, { isOver }),
+  path: (value: unknown) => pathDocument(value, IN_DOCUMENTS),
   fit: (value: unknown, isOver: IsOver) => fitDocument(value, IN_DOCUMENTS, isOver),
 }
 

@@ -1,0 +1,55 @@
+import type { Body } from '../body/body'
+import { DEG } from '../conventions'
+import type { Held, Moment } from './moment'
+import { type Stood, tryStand } from './posing'
+
+/** Facing lies within this of either foot's direction, the pelvis within `PELVIS_MOST` of it. */
+const FEET_MOST = 100 * DEG
+export const PELVIS_MOST = 90 * DEG
+const DRIFT = 0.1 * DEG
+const STEP = 4 * DEG
+const STEPS = 8
+
+const within = (value: number, low: number, high: number): number =>
+  low > high ? (low + high) / 2 : Math.min(high, Math.max(low, value))
+
+/** The heading nearest a wanted one that both feet allow; null where they point too far apart for any. */
+export function faceAsFeetAllow({ feet: { left, right } }: Moment, wanted: number): number | null {
+  const [low, high] = [Math.max(left.yaw, right.yaw) - FEET_MOST, Math.min(left.yaw, right.yaw) + FEET_MOST]
+  return low > high ? null : within(wanted, low, high)
+}
+
+/** How far feet may be turned against each other: left less right, as far as both hips' ranges go. */
+export function rangeOfFeet({ sides: { left, right } }: Body): { least: number; most: number } {
+  return { least: -(left.hipInwardMax + right.hipInwardMax), most: left.hipOutwardMax + right.hipOutwardMax }
+}
+
+/**
+ * Stands a moment with its pelvis as near to a wanted direction as both hips' ranges allow without a knee drifting;
+ * where none does, with the least drift. Null where it cannot be stood.
+ */
+export function standFacing(body: Body, moment: Moment, held: Held, wanted: number): Stood | null {
+  const { left, right } = body.sides
+  const { feet, heading } = moment
+  const low = Math.max(feet.left.yaw - left.hipOutwardMax, feet.right.yaw - right.hipInwardMax, heading - PELVIS_MOST)
+  const high = Math.min(feet.left.yaw + left.hipInwardMax, feet.right.yaw + right.hipOutwardMax, heading + PELVIS_MOST)
+  const middle = (low + high) / 2
+  const begin = within(wanted, Math.min(low, middle), Math.max(high, middle))
+  let best: Stood | null = null
+  let least = Number.POSITIVE_INFINITY
+  const look = (pelvis: number) => {
+    const stood = tryStand(body, { ...moment, pelvis }, held, best?.reached)
+    if (!stood) return
+    const drift = Math.max(Math.abs(stood.settled.legs.left.drift), Math.abs(stood.settled.legs.right.drift))
+    if (drift >= least - 1e-9) return
+    best = stood
+    least = drift
+  }
+  for (let by = 0; least > DRIFT && by <= STEPS * STEP; by += STEP) {
+    look(begin + Math.sign(middle - begin) * Math.min(by, Math.abs(middle - begin)))
+    if (by >= Math.abs(middle - begin)) break
+  }
+  // Where it cannot be stood so, a leg may reach with the pelvis turned anywhere that both hips allow.
+  for (let part = 0; best === null && part <= 1; part += 0.125) look(low + (high - low) * part)
+  return best
+}

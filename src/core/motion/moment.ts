@@ -1,0 +1,113 @@
+import type { Body } from '../body/body'
+import { type BySide, bySide, type Side, type Vec2 } from '../conventions'
+import { type Footing, setFooting } from '../stance/footing'
+import { fromRoom, toRoom } from '../stance/placed'
+import type { Arm, FootSetting, Placement, Stance, Support } from '../stance/stance'
+import { pressureWithin } from './pressure'
+
+/** A foot in the room: what `FootSetting` is in a stance, with its direction counter-clockwise from the room's. */
+export type FootMoment = Omit<FootSetting, 'toeOut'> & { yaw: number }
+
+/**
+ * One instant of a path in the room frame: nothing in it depends on where a stance's own frame lies, so that feet
+ * stay where they are while facing turns. Metres, radians, counter-clockwise.
+ */
+export type Moment = {
+  heading: number
+  feet: BySide<FootMoment>
+  loadLeft: number
+  /** Direction that the pelvis faces in the room. */
+  pelvis: number
+  /** Height of the hips above the floor. */
+  height: number
+  pelvisTilt: number
+  trunk: Stance['trunk']
+  arms: BySide<Arm>
+}
+
+/** What a transition holds throughout. */
+export type Held = Pick<Stance, 'frame' | 'eyes' | 'floor'> & {
+  supports: readonly Support[]
+  posture?: string | undefined
+  side?: Side | undefined
+}
+
+const yawSign = (side: Side): 1 | -1 => (side === 'left' ? 1 : -1)
+
+export const ORIGIN: Placement = { x: 0, y: 0, heading: 0 }
+
+/** A placed stance as a moment; its hips at the height that its pose came to. */
+export function momentOf(body: Body, stance: Stance, height: number): Moment {
+  const at = stance.at ?? ORIGIN
+  return {
+    heading: at.heading,
+    feet: bySide((side) => {
+      const { toeOut, ...set } = stance.feet[side]
+      const pressureAt = pressureWithin(body, side, stance.feet[side])
+      return { ...set, pressureAt, heel: toRoom(at, set.heel), yaw: at.heading + yawSign(side) * toeOut }
+    }),
+    loadLeft: stance.loadLeft,
+    pelvis: at.heading + stance.pelvisYaw,
+    height,
+    pelvisTilt: stance.pelvisTilt,
+    trunk: stance.trunk,
+    arms: stance.arms,
+  }
+}
+
+/** Between the heels and along the heading: where a moment's own frame lies. */
+const frameOf = ({ feet: { left, right }, heading }: Moment): Placement => ({
+  x: (left.heel[0] + right.heel[0]) / 2,
+  y: (left.heel[1] + right.heel[1]) / 2,
+  heading,
+})
+
+/** A foot as a stance's frame has it. Written out, as what is below: a path lays out thousands a second. */
+const footIn = (at: Placement, foot: FootMoment, side: Side): FootSetting => ({
+  heel: fromRoom(at, foot.heel),
+  toeOut: side === 'left' ? foot.yaw - at.heading : at.heading - foot.yaw,
+  contact: foot.contact,
+  pressureAt: foot.pressureAt,
+  clearance: foot.clearance,
+  lift: foot.lift,
+})
+
+/** A moment as a stance of its own. In the room's own frame (`ORIGIN`) it has the room's coordinates. */
+export function stanceOf(body: Body, moment: Moment, held: Held, at: Placement = frameOf(moment)): Stance {
+  const { feet } = moment
+  const { supports, floor } = held
+  return {
+    posture: held.posture,
+    side: held.side,
+    feet: { left: footIn(at, feet.left, 'left'), right: footIn(at, feet.right, 'right') },
+    loadLeft: moment.loadLeft,
+    loadMeasured: false,
+    height: { pelvisDrop: body.standingHipHeight - moment.height },
+    pelvisYaw: moment.pelvis - at.heading,
+    pelvisTilt: moment.pelvisTilt,
+    trunk: moment.trunk,
+    arms: moment.arms,
+    supports: supports.length === 0 ? supports : supports.map((support) => supportIn(at, support)),
+    frame: held.frame,
+    eyes: held.eyes,
+    at,
+    floor: floor.slope === 0 ? floor : { slope: floor.slope, downhill: floor.downhill - at.heading },
+  }
+}
+
+function supportIn(at: Placement, { toward, ...support }: Support): Support {
+  const [x, y] = fromRoom(at, [support.at[0], support.at[1]])
+  return { ...support, at: [x, y, support.at[2]], ...(toward !== undefined && { toward: toward - at.heading }) }
+}
+
+/** The feet of a moment and where its centre falls, in the room. */
+export const footingInRoom = (body: Body, moment: Moment, held: Held): Footing =>
+  setFooting(body, stanceOf(body, moment, held, ORIGIN))
+
+export const alongFoot = (yaw: number): Vec2 => [-Math.sin(yaw), Math.cos(yaw)]
+/** To the outer side of a foot. */
+export const outward = (yaw: number, side: Side): Vec2 =>
+  side === 'right' ? [Math.cos(yaw), Math.sin(yaw)] : [-Math.cos(yaw), -Math.sin(yaw)]
+
+export const plus = ([x, y]: Vec2, [dx, dy]: Vec2, times = 1): Vec2 => [x + times * dx, y + times * dy]
+export const gap = ([ax, ay]: Vec2, [bx, by]: Vec2): number => Math.hypot(ax - bx, ay - by)

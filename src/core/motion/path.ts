@@ -1,0 +1,315 @@
+import { type Analysis, analyse } from '../analysis'
+import { kneeLoad } from '../balance/legs'
+import type { Body } from '../body/body'
+import { type BySide, bySide, otherSide, SIDES, type Side, type Vec2 } from '../conventions'
+import { InputError } from '../errors'
+import type { Finding, Verdict } from '../limits/finding'
+import { countsForVerdict } from '../limits/judge'
+import type { Placement, Stance } from '../stance/stance'
+import type { Choices } from './choices'
+import { gap, type Held, momentOf } from './moment'
+import { placeNext, scaleStep } from './place'
+import { comparePlans, type Plan } from './plan'
+import type { Stood } from './posing'
+import { type Readings, readTransition } from './readings'
+import { MOTION_RULES, type MotionFinding } from './rules'
+import { keepsPlace } from './script'
+import { makeTransition, planTransition, type Transition } from './transition'
+
+export const BREATHS = ['in', 'out', 'in-out', 'out-in', 'free'] as const
+export type Breath = (typeof BREATHS)[number]
+
+/** A part of a routine: a stance in its own frame, where it faces in the room, and how one comes to it. Radians, seconds. */
+export type RoutinePart = {
+  stance: Stance
+  heading: number
+  seconds: number
+  hold: number
+  breath: Breath
+  choices: Choices
+  anchor?: Side | undefined
+  /** Where it stands, where that does not follow from the part before. */
+  at?: { x: number; y: number } | undefined
+}
+
+/** A part that was worked out: where it stands and what it shows; null where it cannot be stood. */
+export type PathPart = { stance: Stance; analysis: Analysis | null; error: InputError | null }
+
+export type PathTransition = {
+  from: number
+  to: number
+  startS: number
+  made: { transition: Transition; readings: Readings; findings: MotionFinding[]; held: Held } | null
+  error: InputError | null
+}
+
+/** A routine worked out for one person: parts, the ways between them, and what they say together. */
+export type Path = { body: Body; parts: PathPart[]; transitions: PathTransition[]; verdict: Verdict; seconds: number }
+
+/**
+ * Works a routine out for a body. A part that cannot be stood or reached says so in its place; the rest is answered.
+ * @param samples intervals of a phase
+ */
+export function makePath(body: Body, routine: readonly RoutinePart[], samples: number): Path {
+  const parts: PathPart[] = []
+  const transitions: PathTransition[] = []
+  let clock = 0
+  routine.forEach((part, i) => {
+    const before = parts.at(-1)
+    if (!before) {
+      parts.push(
+        standPart(body, { ...part.stance, at: { x: part.at?.x ?? 0, y: part.at?.y ?? 0, heading: part.heading } }, i),
+      )
+      clock += part.seconds + part.hold
+      return
+    }
+    const startS = clock
+    const { stance, ...way } = takeWay(body, before, part, i)
+    const here = standPart(body, stance, i)
+    parts.push(here)
+    const found: PathTransition = {
+      from: i - 1,
+      to: i,
+      startS,
+      made: null,
+      error: way.error ?? here.error ?? before.error,
+    }
+    if (way.plan && way.ask && !found.error) {
+      try {
+        const ask = { ...way.ask, seconds: part.seconds, samples }
+        const transition = makeTransition(ask, way.plan, way.anchor)
+        const readings = readTransition(body, transition, ask.held)
+        found.made = { transition, readings, held: ask.held, findings: [] }
+      } catch (error) {
+        if (!(error instanceof InputError)) throw error
+        found.error = cannot(i, error)
+      }
+    }
+    transitions.push(found)
+    clock += part.seconds + part.hold
+  })
+  for (const [i, one] of transitions.entries()) {
+    if (one.made) one.made.findings = judgeTransition(body, routine, transitions, i)
+  }
+  return { body, parts, transitions, verdict: decide(parts, transitions), seconds: clock }
+}
+
+/** What stopped a transition, named by its part and why. */
+const cannot = (part: number, { field, value, accepts }: InputError): InputError =>
+  new InputError(`parts.${part}`, value, { code: 'transition', why: accepts.code, at: field })
+
+function standPart(body: Body, stance: Stance, index: number): PathPart {
+  try {
+    return { stance, analysis: analyse(body, stance, { withoutFreeTurn: true }), error: null }
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    const field = error.field.replace(/^stance/, `parts.${index}.stance`)
+    return { stance, analysis: null, error: new InputError(field, error.value, error.accepts) }
+  }
+}
+
+type Way = {
+  stance: Stance
+  plan: Plan | null
+  ask: Parameters<typeof planTransition>[0] | null
+  anchor: Side | null
+  error: InputError | null
+}
+
+/** The cheapest way to a part: with the foot that anchors, or, where that is not said, the better of both. */
+function takeWay(body: Body, before: PathPart, part: RoutinePart, index: number): Way {
+  const ways = listAnchors(before.stance, part).map((anchor) => planWay(body, before, part, anchor))
+  const planned = ways.filter(({ plan }) => plan !== null)
+  const best = planned.reduce<Way | null>(
+    (best, way) =>
+      best?.plan && comparePlans({ ...(way.plan as Plan), said: '' }, { ...best.plan, said: '' }) >= 0 ? best : way,
+    null,
+  )
+  if (best) return best
+  const first = ways[0] as Way
+  const code = before.stance.seat || part.stance.seat ? 'notYet' : 'noWay'
+  return { ...first, error: new InputError(`parts.${index}`, null, { code }) }
+}
+
+/** The fuller foot of the first stance before the other; a part that places itself has both feet stepping. */
+function listAnchors(before: Stance, part: RoutinePart): (Side | null)[] {
+  if (part.at) return [null]
+  if (part.anchor) return [part.anchor]
+  const fuller = Math.abs(before.loadLeft - 0.5) > 1e-9 ? (before.loadLeft > 0.5 ? 'left' : 'right') : null
+  const first = fuller ?? (part.stance.side ? otherSide(part.stance.side) : 'left')
+  return [first, otherSide(first)]
+}
+
+function planWay(body: Body, before: PathPart, part: RoutinePart, anchor: Side | null): Way {
+  const { choices, heading } = part
+  const scaled = anchor ? scaleStep(part.stance, otherSide(anchor), choices.stepScale) : part.stance
+  const stance = anchor
+    ? placeNext(body, before.stance, scaled, heading, anchor)
+    : { ...scaled, at: { ...(part.at as { x: number; y: number }), heading } }
+  const nothing: Way = { stance, plan: null, ask: null, anchor: null, error: null }
+  const here = standPart(body, stance, 0)
+  if (!before.analysis || !here.analysis || before.stance.seat || stance.seat) return nothing
+  const from = momentOf(body, before.stance, before.analysis.pose.pelvis[2])
+  const to = momentOf(body, stance, here.analysis.pose.pelvis[2])
+  const ask = { body, from, to, held: holdThroughout(before.stance, stance), choices }
+  const steps = SIDES.some((side) => !keepsPlace(body, from.feet[side], to.feet[side]))
+  return { ...nothing, ask, plan: planTransition(ask), anchor: steps ? anchor : null }
+}
+
+/** Eyes, ground and hands as in the stance that one comes from; the posture and frame of the one that one goes to. */
+function holdThroughout(before: Stance, { frame, posture, side }: Stance): Held {
+  const at = before.at as Placement
+  const [cos, sin] = [Math.cos(at.heading), Math.sin(at.heading)]
+  return {
+    frame: before.frame === 'inclined' ? 'inclined' : frame,
+    posture,
+    side,
+    eyes: before.eyes,
+    floor: { slope: before.floor.slope, downhill: before.floor.downhill + at.heading },
+    supports: before.supports.map((support) => ({
+      ...support,
+      at: [
+        at.x + cos * support.at[0] - sin * support.at[1],
+        at.y + sin * support.at[0] + cos * support.at[1],
+        support.at[2],
+      ],
+      ...(support.toward !== undefined && { toward: support.toward + at.heading }),
+    })),
+  }
+}
+
+/** One finding for each code and place, at its worst instant; a stand on one leg is judged by how long it lasts. */
+function judgeTransition(
+  body: Body,
+  routine: readonly RoutinePart[],
+  transitions: readonly PathTransition[],
+  index: number,
+): MotionFinding[] {
+  const { made, startS, to } = transitions[index] as PathTransition
+  const { transition, readings } = made as NonNullable<PathTransition['made']>
+  const { phases } = transition
+  const worst = new Map<string, MotionFinding>()
+  phases.forEach(({ samples, startS: phaseS, seconds }, phase) => {
+    samples.forEach(({ findings }, i) => {
+      for (const finding of findings) {
+        if (finding.code === 'balance.one-leg') continue
+        const key = `${finding.code} ${finding.side} ${finding.part}`
+        const known = worst.get(key)
+        if (known && !isWorse(finding, known)) continue
+        worst.set(key, { ...finding, phase, atS: startS + phaseS + (i / (samples.length - 1)) * seconds })
+      }
+    })
+  })
+  const part = routine[to] as RoutinePart
+  const facts = {
+    body,
+    transition,
+    readings,
+    choices: part.choices,
+    breath: part.breath,
+    wayOutS: leadsBack(transitions, index) ? (routine[to - 1] as RoutinePart).seconds : null,
+  }
+  const own = MOTION_RULES.flatMap((rule): MotionFinding[] => {
+    const found = rule.find(facts)
+    if (!found) return []
+    const { t, ...rest } = found
+    const { startS: phaseS, seconds } = phases[found.phase] as (typeof phases)[number]
+    return [{ ...rest, code: rule.code, rule: rule.id, atS: startS + phaseS + t * seconds }]
+  })
+  return [...own, ...worst.values()]
+}
+
+const SEVERITY = { note: 0, caution: 1, hard: 2 } as const
+
+const isWorse = (a: Finding, b: Finding): boolean =>
+  SEVERITY[a.severity] !== SEVERITY[b.severity]
+    ? SEVERITY[a.severity] > SEVERITY[b.severity]
+    : Math.abs(a.value - a.limit) > Math.abs(b.value - b.limit)
+
+/** Whether a transition without a step ends with the weight and the feet where the one before began. */
+function leadsBack(transitions: readonly PathTransition[], index: number): boolean {
+  const [out, back] = [transitions[index - 1]?.made?.transition, transitions[index]?.made?.transition]
+  if (!out || !back || out.anchor || back.anchor) return false
+  const first = out.phases[0]?.from
+  const last = back.phases.at(-1)?.to
+  if (!first || !last) return false
+  return (
+    Math.abs(first.loadLeft - last.loadLeft) < 1e-6 &&
+    SIDES.every((side) => gap(first.feet[side].heel, last.feet[side].heel) < 1e-3)
+  )
+}
+
+/** A sample's verdict is its stance's, but for a stand on one leg that is unproven. */
+export function verdictOf({ findings, legs }: Stood): Verdict {
+  if (findings.some(({ severity }) => severity === 'hard')) return 'beyond'
+  return findings.some((finding) => finding.code !== 'balance.one-leg' && countsForVerdict(finding, legs))
+    ? 'close'
+    : 'holds'
+}
+
+const AT_LEAST_CLOSE: ReadonlySet<string> = new Set(['step.falls', 'step.single', 'turn.loaded', 'tempo.short'])
+
+export function verdictOfTransition({ made }: PathTransition): Verdict | null {
+  if (!made) return null
+  const { findings, transition } = made
+  if (findings.some(({ severity }) => severity === 'hard')) return 'beyond'
+  const close =
+    findings.some(({ code }) => AT_LEAST_CLOSE.has(code)) ||
+    transition.phases.some(({ samples }) => samples.some((stood) => verdictOf(stood) === 'close'))
+  return close ? 'close' : 'holds'
+}
+
+/** The worst of all; what cannot be stood or reached is beyond. */
+function decide(parts: readonly PathPart[], transitions: readonly PathTransition[]): Verdict {
+  if (parts.some(({ analysis }) => !analysis) || transitions.some(({ made }) => !made)) return 'beyond'
+  const verdicts = transitions.map(verdictOfTransition)
+  return verdicts.includes('beyond') ? 'beyond' : verdicts.includes('close') ? 'close' : 'holds'
+}
+
+export type Footprint = { foot: Side; heel: Vec2; yaw: number; contact: string; part: number }
+
+/** Footprints in the order in which they are set: both at first, then one for each touch and each turn. */
+export function listFootprints({ body, parts, transitions }: Path): Footprint[] {
+  const first = parts[0] as PathPart
+  const start = momentOf(body, first.stance, 0)
+  const print = (side: Side, foot: (typeof start)['feet']['left'], part: number): Footprint => ({
+    foot: side,
+    heel: foot.heel,
+    yaw: foot.yaw,
+    contact: foot.contact,
+    part,
+  })
+  const later = transitions.flatMap(({ made, to }) =>
+    (made?.transition.phases ?? []).flatMap(({ kind, foot, to: end }) =>
+      foot && (kind === 'touch' || kind === 'turn') ? [print(foot, end.feet[foot], to)] : [],
+    ),
+  )
+  return [...SIDES.map((side) => print(side, start.feet[side], 0)), ...later]
+}
+
+export type Dose = { shifts: number; turns: number; singleS: BySide<number>; kneeNms: BySide<number> }
+
+const SHIFTS_FROM = 0.2
+
+/** What a routine asks of each leg, holds counted. */
+export function calcDose({ parts, transitions }: Path, routine: readonly RoutinePart[]): Dose {
+  const phases = transitions.flatMap(({ made }) => made?.transition.phases ?? [])
+  const shifts = phases.filter(
+    ({ kind, from, to }) =>
+      (kind === 'empty' || kind === 'commit' || kind === 'shift') &&
+      Math.abs(from.loadLeft - to.loadLeft) >= SHIFTS_FROM - 1e-9,
+  ).length
+  const held = (side: Side) =>
+    parts.reduce((sum, { analysis }, i) => {
+      const { hold, seconds } = routine[i] as RoutinePart
+      return sum + (analysis ? kneeLoad(analysis.legs[side]) * (i === 0 ? seconds + hold : hold) : 0)
+    }, 0)
+  return {
+    shifts,
+    turns: phases.filter(({ kind }) => kind === 'turn').length,
+    singleS: bySide((leg) => transitions.reduce((sum, { made }) => sum + (made?.readings.singleS[leg] ?? 0), 0)),
+    kneeNms: bySide((side) =>
+      transitions.reduce((sum, { made }) => sum + (made?.readings.kneeNms[side] ?? 0), held(side)),
+    ),
+  }
+}

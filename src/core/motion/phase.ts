@@ -1,0 +1,181 @@
+import { type BySide, bySide, type Side, type Vec2 } from '../conventions'
+import { BALL_AT } from '../stance/foot'
+import type { Arm, Contact } from '../stance/stance'
+import type { Choices } from './choices'
+import { ease, easeOf, mix } from './ease'
+import { PELVIS_MOST } from './facing'
+import { alongFoot, type FootMoment, type Moment, plus } from './moment'
+
+export const PHASE_KINDS = ['empty', 'turn', 'lift', 'reach', 'touch', 'commit', 'shift', 'settle'] as const
+export type PhaseKind = (typeof PHASE_KINDS)[number]
+
+/** Part of a transition in which some inputs of the stance move and the rest are held. */
+export type Phase = {
+  kind: PhaseKind
+  /** The foot that empties, turns, lifts, reaches, lands or fills. */
+  foot: Side | null
+  about: 'heel' | 'ball' | null
+  from: Moment
+  to: Moment
+  order: Choices['order']
+  /** The point that a reach's heel bends toward, of a quadratic curve. */
+  bend?: Vec2
+  /** What a foot in the air meets the floor with, at the middle of its touch. */
+  lands?: { contact: Contact; lift: number }
+  /** Height of the hips at first contact. */
+  heightAtContact?: number
+}
+
+const TURN_LIFT = (10 * Math.PI) / 180
+
+/** A phase at an instant, 0 to 1, its hips where they go by time: no leg was asked yet whether it reaches. */
+export function momentAt(phase: Phase, t: number, footLength: number): Moment {
+  const { from, to, order } = phase
+  if (t <= 0) return startOf(phase)
+  if (t >= 1) return to
+  const part = ease(t)
+  const pelvis = easeOf('pelvis', order, t)
+  const trunk = easeOf('trunk', order, t)
+  const arm = (a: Arm, b: Arm): Arm => {
+    const [shoulder, elbow, hand] = (['shoulder', 'elbow', 'hand'] as const).map((mover) =>
+      easeOf(mover, order, t),
+    ) as [number, number, number]
+    return {
+      elevation: mix(a.elevation, b.elevation, shoulder),
+      opening: mix(a.opening, b.opening, shoulder),
+      elbow: mix(a.elbow, b.elbow, elbow),
+      elbowInward: mix(a.elbowInward, b.elbowInward, hand),
+    }
+  }
+  const heading = mix(from.heading, to.heading, part)
+  return {
+    heading,
+    feet: feetAt(phase, t, footLength),
+    loadLeft: mix(from.loadLeft, to.loadLeft, easeOf('foot', order, t)),
+    // In an order of its own it comes later than facing, but never further behind than a pelvis can turn.
+    pelvis: Math.min(heading + PELVIS_MOST, Math.max(heading - PELVIS_MOST, mix(from.pelvis, to.pelvis, pelvis))),
+    height: heightAt(phase, t),
+    pelvisTilt: mix(from.pelvisTilt, to.pelvisTilt, pelvis),
+    trunk: {
+      pitch: mix(from.trunk.pitch, to.trunk.pitch, trunk),
+      roll: mix(from.trunk.roll, to.trunk.roll, trunk),
+      yaw: mix(from.trunk.yaw, to.trunk.yaw, trunk),
+    },
+    arms: bySide((side) => arm(from.arms[side], to.arms[side])),
+  }
+}
+
+/** A contact changes as its phase begins: the foot carries nothing then. */
+function startOf(phase: Phase): Moment {
+  const { kind, foot, from } = phase
+  if (!foot) return from
+  const set = from.feet[foot]
+  if (kind === 'lift') return withFoot(from, foot, { ...set, contact: 'air', clearance: 0 })
+  if (kind === 'turn' && isEmpty(from, foot)) return withFoot(from, foot, pivoting(phase, set, 0))
+  return from
+}
+
+const isEmpty = ({ loadLeft }: Moment, foot: Side): boolean => (foot === 'left' ? loadLeft : 1 - loadLeft) <= 0
+
+export const withFoot = (moment: Moment, side: Side, foot: FootMoment): Moment => ({
+  ...moment,
+  feet: { ...moment.feet, [side]: foot },
+})
+
+function feetAt(phase: Phase, t: number, footLength: number): BySide<FootMoment> {
+  const { from, to, foot, order } = phase
+  const pressed = easeOf('foot', order, t)
+  return bySide((side) => {
+    if (side === foot && MOVES[phase.kind]) return MOVES[phase.kind]?.(phase, t, footLength) as FootMoment
+    const [a, b] = [from.feet[side], to.feet[side]]
+    return { ...a, pressureAt: mix(a.pressureAt, b.pressureAt, pressed) }
+  })
+}
+
+const MOVES: Partial<Record<PhaseKind, (phase: Phase, t: number, footLength: number) => FootMoment>> = {
+  turn: turnAt,
+  lift: liftAt,
+  reach: reachAt,
+  touch: touchAt,
+}
+
+const ends = ({ from, to, foot }: Phase): [FootMoment, FootMoment] => [from.feet[foot as Side], to.feet[foot as Side]]
+
+/** A heel whose ball stays, or which stays itself. */
+export function turnedHeel(set: FootMoment, yaw: number, about: 'heel' | 'ball', footLength: number): Vec2 {
+  if (about === 'heel') return set.heel
+  const ball = plus(set.heel, alongFoot(set.yaw), BALL_AT * footLength)
+  return plus(ball, alongFoot(yaw), -BALL_AT * footLength)
+}
+
+/** An empty foot turns with its toes lifted about the heel, or its heel about the ball; what stands on the ball stays on it. */
+function pivoting({ about, from, to, foot }: Phase, set: FootMoment, rise: number): FootMoment {
+  const [a, b] = [from.feet[foot as Side], to.feet[foot as Side]]
+  if (about === 'ball') {
+    const contact = a.contact === 'toe-touch' ? 'toe-touch' : 'ball'
+    return { ...set, contact, lift: mix(a.lift, b.lift, 0.5) + (a.lift > 0 ? 0 : TURN_LIFT * rise) }
+  }
+  return { ...set, contact: 'heel', lift: -TURN_LIFT * rise + (a.contact === 'heel' ? a.lift * (1 - rise) : 0) }
+}
+
+function turnAt(phase: Phase, t: number, footLength: number): FootMoment {
+  const [a, b] = ends(phase)
+  const yaw = mix(a.yaw, b.yaw, ease(t))
+  const heel = turnedHeel(a, yaw, phase.about ?? 'heel', footLength)
+  const set = { ...a, yaw, heel, pressureAt: mix(a.pressureAt, b.pressureAt, ease(t)) }
+  if (!isEmpty(phase.from, phase.foot as Side)) return set
+  return pivoting(phase, set, Math.sin(Math.PI * ease(t)) ** 2)
+}
+
+function liftAt(phase: Phase, t: number): FootMoment {
+  const [a, b] = ends(phase)
+  const part = ease(t)
+  return { ...a, contact: 'air', clearance: b.clearance * part, lift: mix(a.lift, b.lift, part) }
+}
+
+function reachAt(phase: Phase, t: number): FootMoment {
+  const [a, b] = ends(phase)
+  const part = ease(t)
+  return {
+    ...a,
+    heel: phase.bend
+      ? curve(a.heel, phase.bend, b.heel, part)
+      : plus(a.heel, [b.heel[0] - a.heel[0], b.heel[1] - a.heel[1]], part),
+    yaw: mix(a.yaw, b.yaw, part),
+    clearance: mix(a.clearance, b.clearance, part),
+    lift: mix(a.lift, b.lift, part),
+    pressureAt: b.pressureAt,
+  }
+}
+
+/** A quadratic curve from a to b that bends toward a point. */
+export const curve = (a: Vec2, bend: Vec2, b: Vec2, part: number): Vec2 => {
+  const [p, q, r] = [(1 - part) ** 2, 2 * part * (1 - part), part * part]
+  return [p * a[0] + q * bend[0] + r * b[0], p * a[1] + q * bend[1] + r * b[1]]
+}
+
+/** Down to first contact in the first half, rolled to the contact that is wanted in the second. */
+function touchAt(phase: Phase, t: number): FootMoment {
+  const [a, b] = ends(phase)
+  const lands = phase.lands ?? { contact: b.contact, lift: b.lift }
+  if (t < 0.5) {
+    if (a.contact !== 'air') return a
+    const part = ease(2 * t)
+    return { ...a, clearance: mix(a.clearance, 0, part), lift: mix(a.lift, lands.lift, part), pressureAt: b.pressureAt }
+  }
+  const lift = mix(lands.lift, b.lift, ease(2 * t - 1))
+  return { ...b, contact: contactFor(lift, lands.contact, b.contact), lift }
+}
+
+/** What meets the floor while a foot rolls from one contact to another. */
+function contactFor(lift: number, first: Contact, last: Contact): Contact {
+  if (lift < 0) return 'heel'
+  if (lift === 0) return first
+  return [first, last].find((contact) => contact === 'ball' || contact === 'toe-touch') ?? 'ball'
+}
+
+function heightAt(phase: Phase, t: number): number {
+  const { from, to, heightAtContact } = phase
+  if (heightAtContact === undefined) return mix(from.height, to.height, ease(t))
+  return t < 0.5 ? mix(from.height, heightAtContact, ease(2 * t)) : mix(heightAtContact, to.height, ease(2 * t - 1))
+}

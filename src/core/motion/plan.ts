@@ -1,0 +1,252 @@
+import { DEG, otherSide, SIDES, type Side } from '../conventions'
+import { faceAsFeetAllow, rangeOfFeet, standFacing } from './facing'
+import type { Held, Moment } from './moment'
+import { momentAt, type Phase } from './phase'
+import { type Action, isPlaced, isTurned, keepsPlace, listPhases, shareOn, type Task } from './script'
+
+/**
+ * What a plan costs, the first that differs decides: hard findings at its key stances, feet set again, cautions,
+ * degrees turned under load (but where the school turns on the heel), actions, what the school wishes otherwise.
+ */
+export type Cost = readonly [
+  hard: number,
+  again: number,
+  cautions: number,
+  twist: number,
+  actions: number,
+  wishes: number,
+]
+
+export type Plan = { actions: Action[]; phases: Phase[]; cost: Cost; said: string }
+
+const ACTIONS_MOST = 10
+/** A foot that carries turns this far at a time. */
+const LOADED_TURN_MOST = 45 * DEG
+const LEAST_TURN = 10 * DEG
+/** Far more than any plan looks at: what is left then is answered as not to be planned. */
+const NODES_MOST = 4000
+
+type Node = {
+  at: Moment
+  actions: Action[]
+  phases: Phase[]
+  cost: Cost
+  said: string
+  /** Where the weight is: between the feet as at first, or all on one. */
+  carrier: Side | null
+  /** The foot that landed last, and which were turned or set already. */
+  landed: Side | null
+  set: ReadonlySet<Side>
+  /** What its key stances showed, each code and place once. */
+  hard: ReadonlySet<string>
+  cautions: ReadonlySet<string>
+}
+
+/** Fuller before other, then by what is written: a tie has an order that mirroring does not change. */
+export const comparePlans = (a: Pick<Plan, 'cost' | 'said'>, b: Pick<Plan, 'cost' | 'said'>): number => {
+  for (let i = 0; i < a.cost.length; i++) {
+    const by = (a.cost[i] as number) - (b.cost[i] as number)
+    if (Math.abs(by) > 1e-6) return by
+  }
+  return a.said < b.said ? -1 : a.said > b.said ? 1 : 0
+}
+
+/** The cheapest way from a stance to the next, by search over what one can do; null where there is none. */
+export function findPlan(task: Task, held: Held): Plan | null {
+  const open: Node[] = [startOf(task)]
+  const seen = new Set<string>()
+  for (let looked = 0; open.length > 0 && looked < NODES_MOST; looked++) {
+    const node = takeCheapest(open)
+    const last = node.actions.at(-1)
+    if (last?.do === 'finish') return node
+    const key = keyOf(node)
+    if (seen.has(key)) continue
+    seen.add(key)
+    if (node.actions.length >= ACTIONS_MOST) continue
+    for (const action of listActions(task, node)) {
+      const next = take(task, held, node, action)
+      if (next) open.push(next)
+    }
+  }
+  return null
+}
+
+/** Every plan of at most so many actions, for holding the search against: the cheapest of all. */
+export function findPlanByTrying(task: Task, held: Held, most: number): Plan | null {
+  let best: Plan | null = null
+  const go = (node: Node) => {
+    if (node.actions.at(-1)?.do === 'finish') {
+      if (!best || comparePlans(node, best) < 0) best = node
+      return
+    }
+    if (node.actions.length >= most) return
+    for (const action of listActions(task, node)) {
+      const next = take(task, held, node, action)
+      if (next) go(next)
+    }
+  }
+  go(startOf(task))
+  return best
+}
+
+const NOTHING: ReadonlySet<never> = new Set()
+
+function startOf({ from }: Task): Node {
+  const carrier = SIDES.find((side) => shareOn(from, side) >= 1) ?? null
+  return {
+    at: from,
+    actions: [],
+    phases: [],
+    cost: [0, 0, 0, 0, 0, 0],
+    said: '',
+    carrier,
+    landed: null,
+    set: NOTHING,
+    hard: NOTHING,
+    cautions: NOTHING,
+  }
+}
+
+function takeCheapest(open: Node[]): Node {
+  let best = 0
+  for (let i = 1; i < open.length; i++) if (comparePlans(open[i] as Node, open[best] as Node) < 0) best = i
+  return open.splice(best, 1)[0] as Node
+}
+
+const keyOf = ({ at, carrier, landed, set, hard, cautions }: Node): string =>
+  [
+    carrier,
+    landed,
+    [...hard].sort().join(),
+    [...cautions].sort().join(),
+    ...SIDES.flatMap((side) => {
+      const { heel, yaw, contact, pressureAt } = at.feet[side]
+      return [heel[0].toFixed(3), heel[1].toFixed(3), yaw.toFixed(3), contact, pressureAt.toFixed(2), set.has(side)]
+    }),
+  ].join(' ')
+
+function listActions(task: Task, { at, carrier, actions }: Node): Action[] {
+  const { to } = task
+  const listed: Action[] = []
+  const ready = SIDES.every((side) => isPlaced(at.feet[side], to.feet[side]) && isTurned(at.feet[side], to.feet[side]))
+  if (ready) listed.push({ do: 'finish' })
+  const last = actions.at(-1)
+  for (const side of SIDES) {
+    // To and fro with nothing done between leads nowhere.
+    if (carrier !== side && at.feet[side].contact !== 'air' && last?.do !== 'shift')
+      listed.push({ do: 'shift', to: side })
+  }
+  if (!carrier) return [...listed, ...listLoadedTurns(task, at, SIDES)]
+  const light = otherSide(carrier)
+  const [foot, goal] = [at.feet[light], to.feet[light]]
+  if (!isPlaced(foot, goal) || !isTurned(foot, goal)) listed.push({ do: 'step', foot: light })
+  if (foot.contact !== 'air' && !isTurned(foot, goal) && keepsPlace(task.body, foot, goal)) {
+    const yaw = asFarAsHipsGo(task, at, light)
+    if (yaw !== null) listed.push({ do: 'turn', foot: light, yaw, loaded: false })
+  }
+  return [...listed, ...listLoadedTurns(task, at, [carrier])]
+}
+
+function listLoadedTurns(task: Task, at: Moment, sides: readonly Side[]): Action[] {
+  return sides.flatMap((side): Action[] => {
+    const [foot, goal] = [at.feet[side], task.to.feet[side]]
+    if (foot.contact !== 'whole' || !keepsPlace(task.body, foot, goal) || isTurned(foot, goal)) return []
+    const most = asFarAsHipsGo(task, at, side)
+    if (most === null) return []
+    const by = Math.max(-LOADED_TURN_MOST, Math.min(LOADED_TURN_MOST, most - foot.yaw))
+    return [{ do: 'turn', foot: side, yaw: foot.yaw + by, loaded: true }]
+  })
+}
+
+/** Where a foot that stays turns to: all the way, or as far as both hips allow against the other; null: hardly at all. */
+function asFarAsHipsGo({ body, to }: Task, at: Moment, side: Side): number | null {
+  const { least, most } = rangeOfFeet(body)
+  const other = at.feet[otherSide(side)].yaw
+  const [low, high] = side === 'left' ? [other + least, other + most] : [other - most, other - least]
+  const { yaw } = at.feet[side]
+  const goal = to.feet[side].yaw
+  const reached = Math.min(high, Math.max(low, goal))
+  // A goal that lies beyond is come nearer to, never turned away from.
+  if ((reached - yaw) * (goal - yaw) <= 0) return null
+  return Math.abs(reached - goal) < 1e-3 || Math.abs(reached - yaw) >= LEAST_TURN ? reached : null
+}
+
+function take(task: Task, held: Held, node: Node, action: Action): Node | null {
+  const phases = listPhases(task, node.at, action, node.landed)
+  const end = (phases.at(-1) as Phase).to
+  const shown = action.do === 'finish' ? NOTHING_SHOWN : showKeys(task, held, phases)
+  if (!shown) return null
+  const hard = new Set([...node.hard, ...shown.hard])
+  const cautions = new Set([...node.cautions, ...shown.cautions])
+  const foot = action.do === 'turn' || action.do === 'step' ? action.foot : null
+  const [, again, , twist, actions, wishes] = node.cost
+  const loaded = action.do === 'turn' && action.loaded
+  const turned = loaded ? Math.abs(action.yaw - node.at.feet[action.foot].yaw) / DEG : 0
+  return {
+    at: end,
+    actions: [...node.actions, action],
+    phases: [...node.phases, ...phases],
+    cost: [
+      hard.size,
+      again + (foot && node.set.has(foot) ? 1 : 0),
+      cautions.size,
+      twist + (task.choices.heavyFoot === 'heel' ? 0 : turned),
+      actions + 1,
+      wishes + countUnwished(task, node, action),
+    ],
+    said: `${node.said}${sayAction(task, action)};`,
+    carrier: action.do === 'shift' ? action.to : node.carrier,
+    landed: action.do === 'step' ? action.foot : node.landed,
+    set: foot ? new Set([...node.set, foot]) : node.set,
+    hard,
+    cautions,
+  }
+}
+
+type Shown = { hard: readonly string[]; cautions: readonly string[] }
+
+const NOTHING_SHOWN: Shown = { hard: [], cautions: [] }
+
+/** What the end of an action shows; a foot has to reach its place before it is down, too. */
+function showKeys(task: Task, held: Held, phases: readonly Phase[]): Shown | null {
+  for (const phase of phases) {
+    if (phase.kind === 'reach' && !showKey(task, held, phase.to)) return null
+    if (phase.kind === 'lift' && !showKey(task, held, momentAt(phase, 0, task.body.footLength))) return null
+  }
+  return showKey(task, held, (phases.at(-1) as Phase).to)
+}
+
+/** What a key stance shows on the way, its pelvis as the hips allow; null where it cannot be stood. */
+function showKey({ body, from, to }: Task, held: Held, end: Moment): Shown | null {
+  const heading = faceAsFeetAllow(end, from.heading)
+  if (heading === null) return null
+  const moment = { ...end, heading, height: Math.min(from.height, to.height) }
+  const stood = standFacing(body, moment, held, from.pelvis)
+  if (!stood) return null
+  const list = (severity: string) =>
+    stood.findings
+      .filter((finding) => finding.severity === severity && finding.code !== 'balance.one-leg')
+      .map(({ code, side, part }) => `${code} ${side} ${part}`)
+  return { hard: list('hard'), cautions: list('caution') }
+}
+
+/** Where a plan goes another way than the school wishes. */
+function countUnwished({ body, choices, from, to }: Task, { set }: Node, action: Action): number {
+  if (action.do !== 'turn') return 0
+  const stepper = SIDES.find((side) => !keepsPlace(body, from.feet[side], to.feet[side]))
+  const stepped = stepper !== undefined && set.has(stepper)
+  const late = choices.footTurns === 'before' && stepped
+  const early = choices.footTurns === 'after' && stepper !== undefined && !stepped
+  const heavy = !action.loaded && choices.heavyFoot === 'heel' && shareOn(from, action.foot) > 0.5
+  return (late || early ? 1 : 0) + (heavy ? 1 : 0)
+}
+
+/** By what a foot is to the first stance, never by its side. */
+function sayAction({ body, from, to }: Task, action: Action): string {
+  if (action.do === 'finish') return '9'
+  const foot = action.do === 'shift' ? action.to : action.foot
+  const share = shareOn(from, foot)
+  const role = Math.abs(share - 0.5) < 1e-9 ? 'even' : share > 0.5 ? 'fuller' : 'other'
+  const kind = action.do === 'turn' ? (action.loaded ? 'turn loaded' : 'turn') : action.do
+  return `${kind} ${role} ${keepsPlace(body, from.feet[foot], to.feet[foot]) ? 'anchor' : 'stepping'}`
+}

@@ -1,0 +1,136 @@
+import { kneeLoad } from '../balance/legs'
+import type { Body } from '../body/body'
+import { type BySide, bySide, SIDES, type Side } from '../conventions'
+import { shareOf } from '../stance/footing'
+import { type EmptyStep, testEmptyStep } from './empty-step'
+import type { Held } from './moment'
+import type { Stood } from './posing'
+import { pressureRange } from './pressure'
+import { isTurned } from './script'
+import type { TimedPhase, Transition } from './transition'
+
+export type Turn = { foot: Side; angle: number; about: 'heel' | 'ball'; load: number; pressedRight: boolean }
+
+/** What is read off a transition: metres, radians, shares, seconds. */
+export type Readings = {
+  /** The least of assured margin less reserve, and where; the same with a foot in the air. */
+  least: number
+  leastAt: { phase: number; t: number }
+  singleLeast: number | null
+  emptyStep: EmptyStep | null
+  bob: number
+  turns: Turn[]
+  loadMax: BySide<number>
+  /** ∫ √(M² + M_f²) dt at each knee. */
+  kneeNms: BySide<number>
+  /** With a foot in the air, by the leg that stands. */
+  singleS: BySide<number>
+  /** The longest single stretch with a foot in the air, on the other leg. */
+  longestSingle: { leg: Side | null; seconds: number }
+  gatherS: number
+  giveS: number
+  again: number
+}
+
+export const airborne = ({ stance: { feet } }: Stood): Side | null =>
+  SIDES.find((side) => feet[side].contact === 'air') ?? null
+
+const spareOf = ({ taken: { balance } }: Stood): number => balance.assured.margin - balance.reserve
+
+export function readTransition(body: Body, transition: Transition, held: Held): Readings {
+  const { phases } = transition
+  let least = Number.POSITIVE_INFINITY
+  let leastAt = { phase: 0, t: 0 }
+  let singleLeast = Number.POSITIVE_INFINITY
+  let [high, low] = [Number.NEGATIVE_INFINITY, Number.POSITIVE_INFINITY]
+  const loadMax = { left: 0, right: 0 }
+  phases.forEach(({ samples }, phase) => {
+    samples.forEach((stood, i) => {
+      const spare = spareOf(stood)
+      if (spare < least) {
+        least = spare
+        leastAt = { phase, t: i / (samples.length - 1) }
+      }
+      if (airborne(stood)) singleLeast = Math.min(singleLeast, spare)
+      high = Math.max(high, stood.moment.height)
+      low = Math.min(low, stood.moment.height)
+      for (const side of SIDES) loadMax[side] = Math.max(loadMax[side], shareOf(stood.stance, side))
+    })
+  })
+  const [first, last] = [phases[0]?.samples[0], phases.at(-1)?.samples.at(-1)] as [Stood, Stood]
+  const single = readSingle(phases)
+  const landed = phases.findLastIndex(({ kind }) => kind === 'touch')
+  const seconds = (some: readonly TimedPhase[]) => some.reduce((sum, one) => sum + one.seconds, 0)
+  const gathering = landed >= 0 ? landed + 1 : phases.findLastIndex(({ kind }) => kind === 'empty') + 1
+  return {
+    least,
+    leastAt,
+    singleLeast: Number.isFinite(singleLeast) ? singleLeast : null,
+    emptyStep: findWorstStep(body, transition, held),
+    bob: Math.max(0, high - low - Math.abs(last.moment.height - first.moment.height)),
+    turns: readTurns(body, phases),
+    loadMax,
+    kneeNms: bySide((side) => integrate(phases, (stood) => kneeLoad(stood.legs[side]))),
+    ...single,
+    gatherS: seconds(phases.slice(0, gathering)),
+    giveS: seconds(phases.slice(gathering)),
+    again: transition.plan.cost[1],
+  }
+}
+
+/** Over time, each phase by trapezoids between its samples. */
+export function integrate(phases: readonly TimedPhase[], of: (stood: Stood) => number): number {
+  let sum = 0
+  for (const { samples, seconds } of phases) {
+    const width = seconds / (samples.length - 1)
+    for (let i = 1; i < samples.length; i++)
+      sum += (width * (of(samples[i - 1] as Stood) + of(samples[i] as Stood))) / 2
+  }
+  return sum
+}
+
+function readSingle(phases: readonly TimedPhase[]): Pick<Readings, 'singleS' | 'longestSingle'> {
+  const singleS = { left: 0, right: 0 }
+  let stretch: Readings['longestSingle'] = { leg: null, seconds: 0 }
+  let longest = stretch
+  for (const { samples, seconds } of phases) {
+    const width = seconds / (samples.length - 1)
+    for (let i = 1; i < samples.length; i++) {
+      const foot = airborne(samples[i - 1] as Stood) ?? airborne(samples[i] as Stood)
+      const leg = foot && (foot === 'left' ? 'right' : 'left')
+      if (!leg) {
+        stretch = { leg: null, seconds: 0 }
+        continue
+      }
+      singleS[leg] += width
+      stretch = { leg, seconds: (stretch.leg === leg ? stretch.seconds : 0) + width }
+      if (stretch.seconds > longest.seconds) longest = stretch
+    }
+  }
+  return { singleS, longestSingle: longest }
+}
+
+const REAR_THIRD = 1 / 3
+
+function readTurns(body: Body, phases: readonly TimedPhase[]): Turn[] {
+  return phases.flatMap(({ kind, foot, about, from, to, samples }) => {
+    if (kind !== 'turn' || !foot || !about || isTurned(from.feet[foot], to.feet[foot])) return []
+    const load = Math.max(...samples.map(({ stance }) => shareOf(stance, foot)))
+    const [rear, front] = pressureRange(body, foot, { ...from.feet[foot], toeOut: 0 })
+    const third = rear + (front - rear) * REAR_THIRD
+    const pressedRight = samples.every(({ moment }) => moment.feet[foot].pressureAt <= third + 1e-9)
+    return [{ foot, angle: to.feet[foot].yaw - from.feet[foot].yaw, about, load, pressedRight }]
+  })
+}
+
+/** Of several steps the one that fails by most, or has least to spare. */
+function findWorstStep(body: Body, { phases, levelAt }: Transition, held: Held): EmptyStep | null {
+  let worst: EmptyStep | null = null
+  phases.forEach(({ kind, foot, startS, seconds, samples }, i) => {
+    if (kind !== 'touch' || !foot || phases[i - 1]?.kind !== 'reach') return
+    const contact = samples[(samples.length - 1) >> 1] as Stood
+    const step = testEmptyStep(body, contact, foot, held, levelAt(startS + seconds / 2))
+    if (!worst || step.longest - step.wished < worst.longest - worst.wished) worst = step
+  })
+  return worst
+}

@@ -1,0 +1,82 @@
+import { calcSupportingBase } from '../balance/base'
+import { calcMargins } from '../balance/margins'
+import { SIDES, type Vec2, type Vec3 } from '../conventions'
+import { FOOT_OUTLINE, layOnFloor } from '../stance/foot'
+import { toRoom } from '../stance/placed'
+import type { Placement } from '../stance/stance'
+import { momentOf } from './moment'
+import type { Path, PathPart } from './path'
+import type { Stood } from './posing'
+
+/** Where an instant's centre and hips are in the room. */
+export function calcInRoom({ stance, taken, settled: { pelvis } }: Stood): { centre: Vec2; pelvis: Vec3 } {
+  const at = stance.at as Placement
+  const [x, y] = toRoom(at, [pelvis[0], pelvis[1]])
+  return { centre: toRoom(at, taken.footing.centre), pelvis: [x, y, pelvis[2]] }
+}
+
+/** How far the centre is inside the usable part of the one foot that carries nearly all; null where none does. */
+export function calcSupportingSpare({ taken: { footing } }: Stood): number | null {
+  const part = calcSupportingBase(footing)
+  return (
+    part &&
+    calcMargins(
+      part.map(([x, y]) => ({ x, y })),
+      footing.centre,
+    ).nearest
+  )
+}
+
+/** The box around outlines and knuckles at every instant: least and largest x and y in the room, metres. */
+export function calcExtent({ parts, transitions }: Path): [Vec2, Vec2] {
+  let [left, rear, right, front] = [Infinity, Infinity, -Infinity, -Infinity]
+  const take = ([x, y]: Vec2) => {
+    left = Math.min(left, x)
+    right = Math.max(right, x)
+    rear = Math.min(rear, y)
+    front = Math.max(front, y)
+  }
+  for (const { stance, analysis } of parts) {
+    if (!analysis) continue
+    const { joints, feet } = analysis.pose
+    const at = stance.at as Placement
+    for (const side of SIDES) {
+      for (const point of layOnFloor(feet[side], FOOT_OUTLINE)) take(toRoom(at, point))
+      const [x, y] = joints[`${side}Knuckle`]
+      take(toRoom(at, [x, y]))
+    }
+  }
+  for (const { made } of transitions) {
+    for (const { samples } of made?.transition.phases ?? []) for (const stood of samples) takeInstant(stood, take)
+  }
+  return [
+    [left, rear],
+    [right, front],
+  ]
+}
+
+function takeInstant(
+  { stance, taken: { footing }, settled: { upper, pelvis } }: Stood,
+  take: (point: Vec2) => void,
+): void {
+  const at = stance.at as Placement
+  for (const side of SIDES) {
+    for (const point of layOnFloor(footing.feet[side], FOOT_OUTLINE)) take(toRoom(at, point))
+    const [x, y] = upper.calcArm(side, pelvis).joints.knuckle
+    take(toRoom(at, [x, y]))
+  }
+}
+
+/** How far the middle of the heels came from start to end, in the first part's heading; and how far facing turned. */
+export function calcDrift({ body, parts }: Path): Placement {
+  const [first, last] = [parts[0], parts.at(-1)] as [PathPart, PathPart]
+  const middle = ({ stance }: PathPart): Vec2 => {
+    const { left, right } = momentOf(body, stance, 0).feet
+    return [(left.heel[0] + right.heel[0]) / 2, (left.heel[1] + right.heel[1]) / 2]
+  }
+  const [a, b] = [middle(first), middle(last)]
+  const from = (first.stance.at as Placement).heading
+  const [cos, sin] = [Math.cos(from), Math.sin(from)]
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]]
+  return { x: cos * dx + sin * dy, y: cos * dy - sin * dx, heading: (last.stance.at as Placement).heading - from }
+}

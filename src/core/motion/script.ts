@@ -1,0 +1,172 @@
+import type { Body } from '../body/body'
+import { otherSide, type Side, type Vec2 } from '../conventions'
+import { USUAL_LIFT } from '../stance/stance'
+import type { Choices } from './choices'
+import { alongFoot, type FootMoment, gap, type Moment, outward, plus } from './moment'
+import { type Phase, type PhaseKind, turnedHeel, withFoot } from './phase'
+import { pressureRange } from './pressure'
+import { findSwing } from './swing'
+
+/** What one can do on the way to a stance, one thing after the other. */
+export type Action =
+  | { do: 'shift'; to: Side }
+  | { do: 'turn'; foot: Side; yaw: number; loaded: boolean }
+  | { do: 'step'; foot: Side }
+  | { do: 'finish' }
+
+/** A transition's own givens: from where to where, and how it is done. */
+export type Task = { body: Body; from: Moment; to: Moment; choices: Choices; clearance: number }
+
+/** House defaults of a step. */
+export const CLEARANCE = 0.03
+const SAME_PLACE = 1e-3
+const SAME_TURN = 1e-3
+
+export const shareOn = ({ loadLeft }: Moment, side: Side): number => (side === 'left' ? loadLeft : 1 - loadLeft)
+
+/** Whether a foot of a moment is set as another one is: place, direction and contact. */
+export const isPlaced = (foot: FootMoment, goal: FootMoment): boolean =>
+  gap(foot.heel, goal.heel) < SAME_PLACE && foot.contact === goal.contact && Math.abs(foot.lift - goal.lift) < SAME_TURN
+export const isTurned = (foot: FootMoment, goal: FootMoment): boolean => Math.abs(foot.yaw - goal.yaw) < SAME_TURN
+
+/** What a foot turns about in its place: a foot that stands on its ball turns on it. */
+export const aboutOf = ({ contact }: FootMoment): 'heel' | 'ball' =>
+  contact === 'ball' || contact === 'toe-touch' ? 'ball' : 'heel'
+
+/** Whether a foot can come to a goal by turning where it is, about its heel or the ball that it stands on. */
+export function keepsPlace(body: Body, foot: FootMoment, goal: FootMoment): boolean {
+  return gap(turnedHeel(foot, goal.yaw, aboutOf(foot), body.footLength), goal.heel) < SAME_PLACE
+}
+
+/** The phases of an action, each from where the one before ended. Feet and weight only; the rest follows them. */
+export function listPhases(task: Task, at: Moment, action: Action, last: Side | null): Phase[] {
+  switch (action.do) {
+    case 'shift':
+      return [phase(task, 'empty', otherSide(action.to), at, { ...at, loadLeft: action.to === 'left' ? 1 : 0 })]
+    case 'turn':
+      return turn(task, at, action)
+    case 'step':
+      return step(task, at, action.foot)
+    case 'finish':
+      return finish(task, at, last)
+  }
+}
+
+const phase = (
+  { choices }: Task,
+  kind: PhaseKind,
+  foot: Side | null,
+  from: Moment,
+  to: Moment,
+  more: Partial<Phase> = {},
+): Phase => ({ kind, foot, about: null, from, to, order: choices.order, ...more })
+
+function turn(task: Task, at: Moment, { foot, yaw, loaded }: Extract<Action, { do: 'turn' }>): Phase[] {
+  const { footLength } = task.body
+  const about = loaded ? 'heel' : aboutOf(at.feet[foot])
+  const [rear] = pressureRange(task.body, foot, { ...at.feet[foot], toeOut: 0 })
+  const back = { ...at.feet[foot], pressureAt: loaded ? rear : at.feet[foot].pressureAt }
+  const ready = withFoot(at, foot, back)
+  const turned = { ...back, yaw, heel: turnedHeel(back, yaw, about, footLength) }
+  const done = withFoot(ready, foot, turned)
+  const turns = phase(task, 'turn', foot, ready, done, { about })
+  if (!loaded) return [turns]
+  const forward = withFoot(done, foot, { ...turned, pressureAt: at.feet[foot].pressureAt })
+  return [phase(task, 'shift', foot, at, ready), turns, phase(task, 'shift', foot, done, forward)]
+}
+
+function step(task: Task, at: Moment, foot: Side): Phase[] {
+  const goal = task.to.feet[foot]
+  const before = at.feet[foot]
+  if (gap(before.heel, goal.heel) < SAME_PLACE && isTurned(before, goal) && before.contact !== 'air') {
+    if (goal.contact !== 'air') {
+      const contact = before.contact === 'whole' ? goal.contact : before.contact
+      const lands = { contact, lift: before.lift }
+      return [phase(task, 'touch', foot, at, withFoot(at, foot, goal), { lands })]
+    }
+  }
+  const middle = task.choices.middle === 'touch' && goal.contact !== 'air' ? findMiddle(task, at, foot) : null
+  if (!middle) return swing(task, at, foot, goal)
+  const there = swing(task, at, foot, middle)
+  return [...there, ...swing(task, (there.at(-1) as Phase).to, foot, goal)]
+}
+
+/** Beside the standing foot on the ball, where a foot passes it; null where it does not. */
+function findMiddle({ body, to }: Task, at: Moment, foot: Side): FootMoment | null {
+  const standing = at.feet[otherSide(foot)]
+  const [u, inner] = [alongFoot(standing.yaw), outward(standing.yaw, foot)]
+  const [before, goal] = [at.feet[foot], to.feet[foot]]
+  const ahead = ({ heel }: FootMoment) => (heel[0] - standing.heel[0]) * u[0] + (heel[1] - standing.heel[1]) * u[1]
+  if (ahead(before) * ahead(goal) >= 0 || Math.min(Math.abs(ahead(before)), Math.abs(ahead(goal))) < MIDDLE_LEAST)
+    return null
+  return {
+    ...goal,
+    heel: plus(standing.heel, inner, 1.6 * body.footBreadth),
+    yaw: standing.yaw,
+    contact: 'ball',
+    lift: USUAL_LIFT.ball,
+  }
+}
+const MIDDLE_LEAST = 0.05
+
+function swing(task: Task, at: Moment, foot: Side, goal: FootMoment): Phase[] {
+  const { body, choices, clearance } = task
+  const before = at.feet[foot]
+  const standing = at.feet[otherSide(foot)]
+  const lands = findLanding(task, at, foot, goal)
+  const way = findSwing(body, foot, before, goal, standing, choices.swing, clearance)
+  const wasInAir = before.contact === 'air'
+  const phases: Phase[] = []
+  let now = at
+  if (!wasInAir) {
+    const up = { ...before, contact: 'air' as const, clearance: way.clearance, lift: 0 }
+    phases.push(phase(task, 'lift', foot, now, withFoot(now, foot, up)))
+    now = (phases.at(-1) as Phase).to
+  }
+  const held = goal.contact === 'air'
+  const over: FootMoment = held
+    ? goal
+    : { ...goal, contact: 'air', clearance: way.clearance, lift: lands.lift, pressureAt: goal.pressureAt }
+  phases.push(phase(task, 'reach', foot, now, withFoot(now, foot, over), way.bend ? { bend: way.bend } : {}))
+  now = (phases.at(-1) as Phase).to
+  if (!held) phases.push(phase(task, 'touch', foot, now, withFoot(now, foot, goal), { lands }))
+  return phases
+}
+
+/** What meets the floor first: by the way that the foot goes, unless it stays on a part of itself. */
+function findLanding({ choices, to }: Task, at: Moment, foot: Side, goal: FootMoment): NonNullable<Phase['lands']> {
+  if (goal.contact !== 'whole') return { contact: goal.contact, lift: goal.lift }
+  const { landing } = choices
+  const way = wayOf(at.feet[foot].heel, goal.heel, to.heading)
+  const contact = landing[way]
+  return { contact, lift: USUAL_LIFT[contact] }
+}
+
+/** Ahead, back or aside, in a heading. */
+export function wayOf(from: Vec2, to: Vec2, heading: number): 'ahead' | 'back' | 'side' {
+  const [u, v] = [alongFoot(heading), outward(heading, 'right')]
+  const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
+  const ahead = dx * u[0] + dy * u[1]
+  const aside = dx * v[0] + dy * v[1]
+  if (Math.abs(ahead) <= Math.abs(aside) + 1e-9) return 'side'
+  return ahead > 0 ? 'ahead' : 'back'
+}
+
+/** The weight comes to what the next stance has; then whatever is left of it. */
+function finish(task: Task, at: Moment, last: Side | null): Phase[] {
+  const { to } = task
+  const by = to.loadLeft - at.loadLeft
+  const fills = by > 0 ? 'left' : 'right'
+  const pressed = {
+    ...at,
+    feet: {
+      left: { ...at.feet.left, pressureAt: to.feet.left.pressureAt },
+      right: { ...at.feet.right, pressureAt: to.feet.right.pressureAt },
+    },
+  }
+  if (Math.abs(by) > 1e-9) {
+    const kind = last === fills ? 'commit' : 'shift'
+    return [phase(task, kind, fills, at, { ...pressed, loadLeft: to.loadLeft })]
+  }
+  return [phase(task, 'settle', null, at, pressed)]
+}

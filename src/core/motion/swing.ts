@@ -1,0 +1,108 @@
+import type { Body } from '../body/body'
+import { otherSide, type Side, type Vec2 } from '../conventions'
+import { calcOverlap } from '../geometry/polygon'
+import { FOOT_OUTLINE, layOnFloor, placeFoot } from '../stance/foot'
+import type { Choices } from './choices'
+import { alongFoot, type FootMoment, gap, outward, plus } from './moment'
+import { curve } from './phase'
+
+/** Under this both soles are near enough to the floor to meet. */
+const NEAR_FLOOR = 0.05
+const OVERLAP_MOST = 1e-4
+const ANKLES_LEAST = 0.06
+/** Between the midlines beside the standing ankle, in foot breadths. */
+const PAST = 1.5
+const RAISED = 0.08
+/** Round the toes or the heel of the standing foot, from its ankle, in foot lengths. */
+const AROUND = [1.2, -1, 1.7, -1.5, 2.2, -2]
+const ANKLE_AT = 0.25
+const CHECKS = 16
+
+/** How a foot in the air goes from place to place: the point that its heel bends toward, and how high it is held. */
+export type Swing = { bend: Vec2 | undefined; clearance: number }
+
+/**
+ * The way of a foot in the air: past the standing ankle or direct, and wider or higher where the standing foot is in
+ * the way.
+ */
+export function findSwing(
+  body: Body,
+  side: Side,
+  from: FootMoment,
+  to: FootMoment,
+  standing: FootMoment,
+  choice: Choices['swing'],
+  clearance: number,
+): Swing {
+  const passes = findPassing(body, side, from, to, standing)
+  const straight: Swing = { bend: undefined, clearance }
+  const beside = [PAST, PAST + 0.5, PAST + 1, PAST + 2].map((breadths) => ({
+    bend: through(from, to, passes.at(breadths)),
+    clearance,
+  }))
+  const ways = passes.needed && choice === 'past' ? [...beside, straight] : [straight, ...beside]
+  const raised = [...ways, ...passes.around.map((at) => ({ bend: through(from, to, at), clearance }))].map((way) => ({
+    ...way,
+    clearance: Math.max(clearance, RAISED),
+  }))
+  let widest = straight
+  let clear = Number.NEGATIVE_INFINITY
+  for (const way of [...ways, ...raised]) {
+    const room = calcRoom(body, side, from, to, standing, way)
+    if (room >= ANKLES_LEAST) return way
+    if (room > clear) [widest, clear] = [way, room]
+  }
+  return widest
+}
+
+/** The point toward which a quadratic curve bends that passes through a point half-way. */
+const through = (from: FootMoment, to: FootMoment, [x, y]: Vec2): Vec2 => [
+  2 * x - (from.heel[0] + to.heel[0]) / 2,
+  2 * y - (from.heel[1] + to.heel[1]) / 2,
+]
+
+/** Whether a foot passes the standing ankle, and where beside it, or round its toes and heel, its heel would be. */
+function findPassing(body: Body, side: Side, from: FootMoment, to: FootMoment, standing: FootMoment) {
+  const u = alongFoot(standing.yaw)
+  const inner = outward(standing.yaw, side)
+  const ankle = plus(standing.heel, u, ANKLE_AT * body.footLength)
+  const swing = alongFoot((from.yaw + to.yaw) / 2)
+  const ahead = (foot: FootMoment) => {
+    const [x, y] = plus(foot.heel, alongFoot(foot.yaw), ANKLE_AT * body.footLength)
+    return (x - ankle[0]) * u[0] + (y - ankle[1]) * u[1]
+  }
+  const heelFor = (at: Vec2) => plus(at, swing, -ANKLE_AT * body.footLength)
+  return {
+    needed: ahead(from) * ahead(to) < 0,
+    at: (breadths: number) => heelFor(plus(ankle, inner, breadths * body.footBreadth)),
+    around: AROUND.map((lengths) => heelFor(plus(ankle, u, lengths * body.footLength))),
+  }
+}
+
+/** The least distance between the ankles on the way; negative where the feet would meet near the floor. */
+function calcRoom(body: Body, side: Side, from: FootMoment, to: FootMoment, standing: FootMoment, way: Swing): number {
+  const still = layFoot(body, otherSide(side), standing)
+  let least = Number.POSITIVE_INFINITY
+  for (let i = 0; i <= CHECKS; i++) {
+    const part = i / CHECKS
+    const heel = way.bend ? curve(from.heel, way.bend, to.heel, part) : lerpHeel(from, to, part)
+    const lift = from.lift + (to.lift - from.lift) * part
+    const foot = layFoot(body, side, { ...to, heel, lift, yaw: from.yaw + (to.yaw - from.yaw) * part })
+    least = Math.min(least, gap([foot.ankleX, foot.ankleY], [still.ankleX, still.ankleY]))
+    // At its ends a foot comes down however high it was held between.
+    const isLow = way.clearance < NEAR_FLOOR || i === 0 || i === CHECKS
+    if (isLow && calcOverlap(layOnFloor(foot, FOOT_OUTLINE), layOnFloor(still, FOOT_OUTLINE)) > OVERLAP_MOST) {
+      least = Math.min(least, -1)
+    }
+  }
+  return least
+}
+
+const lerpHeel = ({ heel: [ax, ay] }: FootMoment, { heel: [bx, by] }: FootMoment, part: number): Vec2 => [
+  ax + (bx - ax) * part,
+  ay + (by - ay) * part,
+]
+
+/** A foot of the room: its outline, and its ankle as far as it is lifted. */
+const layFoot = (body: Body, side: Side, { yaw, ...set }: FootMoment) =>
+  placeFoot(body, side, { ...set, contact: 'air', toeOut: side === 'left' ? yaw : -yaw })

@@ -1,0 +1,145 @@
+import type { Body } from '../body/body'
+import type { Side } from '../conventions'
+import { assemble } from '../pose/pose'
+import type { Choices } from './choices'
+import { mix } from './ease'
+import { followFeet } from './follow'
+import type { Held, Moment } from './moment'
+import { momentAt, type Phase } from './phase'
+import { findPlan, type Plan } from './plan'
+import { type Stood, stand, tryStand } from './posing'
+import { CLEARANCE, type Task } from './script'
+import { calcShortest, calcWay, shareSeconds } from './timing'
+
+export type TimedPhase = Phase & { startS: number; seconds: number; shortest: number | null; samples: Stood[] }
+
+export type Transition = {
+  anchor: Side | null
+  plan: Plan
+  phases: TimedPhase[]
+  /** Height that goes by time from the first stance's to the next one's, at an instant of the transition. */
+  levelAt: (seconds: number) => number
+}
+
+export type Ask = {
+  body: Body
+  from: Moment
+  to: Moment
+  held: Held
+  choices: Choices
+  seconds: number
+  samples: number
+}
+
+/**
+ * Plans and times the way from one stance to the next, and stands every instant of it.
+ * @param samples intervals of a phase
+ * @throws InputError "parts" where there is no way for this body
+ */
+export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Transition {
+  const { body, from, to, held, choices, seconds } = ask
+  const task: Task = { body, from, to, choices, clearance: CLEARANCE }
+  const followed = followFeet(task, plan.phases, held)
+  const ways = followed.map((phase) => calcWay(body, phase, held))
+  const rough = setHeights(ask, followed, shareSeconds(seconds, ways, []))
+  const ends = rough.map((phase) => stand(body, phase.to, held))
+  const shortest = rough.map((phase, i) => {
+    const end = ends[i] as Stood
+    return calcShortest(body, phase, held, end, assemble(end.settled).centreOfMass[2])
+  })
+  const shared = shareSeconds(seconds, ways, shortest)
+  const phases = setHeights(ask, followed, shared)
+  let startS = 0
+  const timed = phases.map((phase, i) => {
+    const own = shared[i] as number
+    const made = { ...phase, startS, seconds: own, shortest: shortest[i] as number | null, samples: sample(ask, phase) }
+    startS += own
+    return made
+  })
+  return { anchor, plan, phases: timed, levelAt: (at) => mix(from.height, to.height, seconds > 0 ? at / seconds : 1) }
+}
+
+/** The cheapest way there; where both feet may anchor, of the cheaper one. */
+export const planTransition = ({ body, from, to, held, choices }: Omit<Ask, 'seconds' | 'samples'>): Plan | null =>
+  findPlan({ body, from, to, choices, clearance: CLEARANCE }, held)
+
+/**
+ * Hips at key stances on the line by time between the two stances, or as much lower as a leg's reach needs. From the
+ * end of emptying to first contact they do not rise above what the next key stance needs.
+ */
+function setHeights({ body, from, to, held }: Ask, phases: readonly Phase[], seconds: readonly number[]): Phase[] {
+  const all = seconds.reduce((sum, one) => sum + one, 0)
+  const keys: { phase: number; contact: boolean; height: number; swings: boolean }[] = []
+  let at = 0
+  phases.forEach((phase, i) => {
+    const own = seconds[i] as number
+    const put = (t: number, contact: boolean) => {
+      const level = mix(from.height, to.height, all > 0 ? (at + t * own) / all : 1)
+      const moment = momentAt(phase, t, body.footLength)
+      const isLast = i === phases.length - 1 && t === 1
+      const height = isLast ? to.height : (tryStand(body, { ...moment, height: level }, held)?.moment.height ?? level)
+      keys.push({ phase: i, contact, height, swings: isSwinging(phase, t) })
+    }
+    if (phase.kind === 'touch') put(0.5, true)
+    put(1, false)
+    at += own
+  })
+  for (let i = keys.length - 2; i >= 0; i--) {
+    const [key, next] = [keys[i], keys[i + 1]] as [(typeof keys)[number], (typeof keys)[number]]
+    if (key.swings) key.height = Math.min(key.height, next.height)
+  }
+  // Where a standing ankle cannot follow as low, the phases on both sides begin and end as high as it can.
+  for (const key of keys.slice(0, -1)) {
+    const phase = phases[key.phase] as Phase
+    const moment = momentAt(phase, key.contact ? 0.5 : 1, body.footLength)
+    key.height = tryStand(body, { ...moment, height: key.height }, held)?.moment.height ?? key.height
+  }
+  let before = from.height
+  return phases.map((phase, i) => {
+    const contact = keys.find((key) => key.phase === i && key.contact)?.height
+    const end = (keys.find((key) => key.phase === i && !key.contact) as (typeof keys)[number]).height
+    const set = {
+      ...phase,
+      from: { ...phase.from, height: before },
+      to: { ...phase.to, height: end },
+      ...(contact !== undefined && { heightAtContact: contact }),
+    }
+    before = end
+    return set
+  })
+}
+
+/** From the end of emptying to first contact: what comes next decides how high the hips may be. */
+const isSwinging = ({ kind, to, foot }: Phase, t: number): boolean =>
+  t === 1 &&
+  (kind === 'lift' || kind === 'reach' || (kind === 'empty' && foot !== null && to.feet[foot].contact !== 'air'))
+
+function sample({ body, held, samples }: Ask, phase: Phase): Stood[] {
+  // First contact, the middle of a touch, is an instant too.
+  const count = phase.kind === 'touch' ? samples + (samples % 2) : samples
+  const stood: Stood[] = []
+  for (let i = 0; i <= count; i++) {
+    stood.push(stand(body, momentAt(phase, i / count, body.footLength), held, stood.at(-1)?.reached))
+  }
+  const smooth = smoothHeights(stood.map(({ moment }) => moment.height))
+  return stood.map((one, i) => {
+    const height = smooth[i] as number
+    if (one.moment.height - height < 1e-6) return one
+    return tryStand(body, { ...one.moment, height }, held, one.reached) ?? one
+  })
+}
+
+/** A peak of the eased way, and a little: what changes faster from instant to instant is a jump. */
+const FASTEST = 2.5
+
+/** Where the reach would pull the hips down at once, they begin to sink earlier. The ends stay. */
+function smoothHeights(heights: readonly number[]): number[] {
+  const range = Math.max(...heights) - Math.min(...heights)
+  const most = (FASTEST * range) / (heights.length - 1)
+  const smooth = [...heights]
+  for (let i = smooth.length - 2; i > 0; i--)
+    smooth[i] = Math.min(smooth[i] as number, (smooth[i + 1] as number) + most)
+  for (let i = 1; i < smooth.length - 1; i++)
+    smooth[i] = Math.min(smooth[i] as number, (smooth[i - 1] as number) + most)
+  return smooth
+}

@@ -1,0 +1,155 @@
+import {
+  calcDose,
+  calcDrift,
+  calcExtent,
+  calcInRoom,
+  calcSupportingSpare,
+  DEG,
+  InputError,
+  listFootprints,
+  type MotionFinding,
+  makePath,
+  type Path,
+  type PathTransition,
+  type Placement,
+  type RoutinePart,
+  resolveBody,
+  type Stood,
+  type TimedPhase,
+  verdictOf,
+} from '@/core'
+import { toAnalysisDocument, toFinding } from './analysis-document'
+import type { DocumentWords } from './document-words'
+import { fromStance } from './from-core'
+import { parse } from './parse'
+import type { PersonDocument } from './person-document'
+import { routineDocument, toRoutine } from './routine-document'
+import { toPerson } from './to-core'
+
+export const PATH_FORMAT = 'nivrel.path/1'
+export const SAMPLES_USUAL = 20
+export const SAMPLES_LEAST = 2
+export const SAMPLES_MOST = 240
+
+const deg = (radians: number) => radians / DEG
+
+/**
+ * A routine in, its path out: every part, every instant between them, and what they say. `person` goes before the
+ * routine's own. @throws InputError naming the field
+ */
+export function pathDocument(value: unknown, words: DocumentWords, samples = SAMPLES_USUAL, person?: PersonDocument) {
+  const routine = parse(routineDocument, value)
+  const who = person ?? routine.person
+  if (!who) throw new InputError('person', null, { code: 'keys', keys: 'statureM, massKg' })
+  const body = resolveBody(toPerson(who))
+  const parts = toRoutine(routine, body)
+  return toPathDocument(makePath(body, parts, samples), parts, words)
+}
+
+export function toPathDocument(path: Path, routine: readonly RoutinePart[], words: DocumentWords) {
+  const drift = calcDrift(path)
+  return {
+    format: PATH_FORMAT,
+    verdict: path.verdict,
+    seconds: path.seconds,
+    parts: path.parts.map(({ stance, analysis, error }) => ({
+      at: toPlace(stance.at as Placement),
+      stance: fromStance(stance),
+      analysis: analysis && toAnalysisDocument(analysis, words),
+      ...(error && { error: toError(error, words) }),
+    })),
+    transitions: path.transitions.map((one) => toTransition(one, words)),
+    footprints: listFootprints(path).map(({ foot, heel, yaw, contact, part }) => ({
+      foot,
+      heelM: heel,
+      deg: deg(yaw),
+      contact,
+      part,
+    })),
+    extentM: calcExtent(path),
+    drift: { xM: drift.x, yM: drift.y, headingDeg: deg(drift.heading) },
+    dose: calcDose(path, routine),
+  }
+}
+
+export type PathDocument = ReturnType<typeof toPathDocument>
+
+const toPlace = ({ x, y, heading }: Placement) => ({ xM: x, yM: y, headingDeg: deg(heading) })
+
+const toError = ({ field, value, accepts }: InputError, words: DocumentWords) => ({
+  field,
+  value,
+  accepts: words.accepts(accepts),
+})
+
+function toTransition({ from, to, made, error }: PathTransition, words: DocumentWords) {
+  if (!made) return { from, to, anchor: null, phases: [], ...(error && { error: toError(error, words) }) }
+  const { transition, readings, findings } = made
+  const { emptyStep } = readings
+  return {
+    from,
+    to,
+    anchor: transition.anchor,
+    phases: transition.phases.map(toPhase),
+    readings: {
+      leastM: readings.least,
+      leastAt: readings.leastAt,
+      singleLeastM: readings.singleLeast,
+      emptyStep: emptyStep && {
+        foot: emptyStep.foot,
+        passes: emptyStep.passes,
+        wishedM: emptyStep.wished,
+        longestM: emptyStep.longest,
+        standingKneeDeg: deg(emptyStep.standingKnee),
+        neededKneeDeg: emptyStep.neededKnee === null ? null : deg(emptyStep.neededKnee),
+      },
+      bobM: readings.bob,
+      turns: readings.turns.map(({ foot, angle, about, load }) => ({
+        foot,
+        deg: deg(angle),
+        about,
+        loadPct: load * 100,
+      })),
+      loadMaxPct: { left: readings.loadMax.left * 100, right: readings.loadMax.right * 100 },
+      kneeNms: readings.kneeNms,
+      singleS: readings.singleS.left + readings.singleS.right,
+      gatherS: readings.gatherS,
+      giveS: readings.giveS,
+      again: readings.again,
+    },
+    findings: findings.map((finding) => toMotionFinding(finding, words)),
+  }
+}
+
+const toMotionFinding = (finding: MotionFinding, words: DocumentWords) => ({
+  ...toFinding(finding, words),
+  phase: finding.phase,
+  atS: finding.atS,
+})
+
+const toPhase = ({ kind, foot, about, startS, seconds, shortest, samples }: TimedPhase) => ({
+  kind,
+  foot,
+  about,
+  startS,
+  seconds,
+  shortestS: shortest,
+  samples: samples.map((stood, i) => toSample(stood, i / (samples.length - 1))),
+})
+
+function toSample(stood: Stood, t: number) {
+  const { balance } = stood.taken
+  const { centre, pelvis } = calcInRoom(stood)
+  return {
+    t,
+    at: toPlace(stood.stance.at as Placement),
+    stance: fromStance(stood.stance),
+    centreM: centre,
+    pelvisM: pelvis,
+    nearestM: balance.nearest,
+    assuredM: balance.assured.margin,
+    reserveM: balance.reserve,
+    supportingM: calcSupportingSpare(stood),
+    verdict: verdictOf(stood),
+  }
+}

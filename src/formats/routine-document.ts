@@ -1,0 +1,131 @@
+import { z } from 'zod'
+import {
+  type Body,
+  BREATHS,
+  buildPosture,
+  CHOICES,
+  type Choices,
+  type ChoicesSet,
+  chooseOver,
+  DEG,
+  LANDINGS,
+  POSTURE_IDS,
+  postureOf,
+  type RoutinePart,
+  SCHOOL_IDS,
+  SCHOOLS,
+  type SchoolId,
+  type Stance,
+} from '@/core'
+import { accepted, documentOf, formatOf, keysOf, number, oneOf, text } from './fields'
+import { personDocument } from './person-document'
+import { stanceBody } from './stance-document'
+import { toStance } from './to-core'
+
+export const ROUTINE_FORMAT = 'nivrel.routine/1'
+const PARTS_MOST = 200
+const SECONDS = [0.5, 120] as const
+
+const landing = oneOf(LANDINGS).optional()
+
+/** How one comes from stance to stance: a part's own go before the routine's, those before the school's. */
+export const choicesDocument = z.looseObject(
+  {
+    swing: oneOf(CHOICES.swing).optional(),
+    footTurns: oneOf(CHOICES.footTurns).optional(),
+    heavyFoot: oneOf(CHOICES.heavyFoot).optional(),
+    middle: oneOf(CHOICES.middle).optional(),
+    turnWith: oneOf(CHOICES.turnWith).optional(),
+    order: oneOf(CHOICES.order).optional(),
+    arms: oneOf(CHOICES.arms).optional(),
+    landing: z.looseObject({ ahead: landing, back: landing, side: landing }, keysOf('ahead, back, side')).optional(),
+    stepScale: number(0, 2).optional(),
+  },
+  { error: accepted('object', { of: 'choices' }) },
+)
+
+const posture = accepted('postureOrStance', { values: POSTURE_IDS.join(', ') })
+
+export const partDocument = z
+  .looseObject(
+    {
+      posture: text(80).optional(),
+      stance: stanceBody.optional(),
+      side: oneOf(['left', 'right']).optional(),
+      headingDeg: number(-3600, 3600, 'deg').optional(),
+      seconds: number(...SECONDS, 's').optional(),
+      holdS: number(0, 600, 's').optional(),
+      breath: oneOf(BREATHS).optional(),
+      anchor: oneOf(['left', 'right']).optional(),
+      at: z.looseObject({ xM: number(-100, 100, 'm'), yM: number(-100, 100, 'm') }, keysOf('xM, yM')).optional(),
+      choices: choicesDocument.optional(),
+      say: text(500).optional(),
+      lookAt: text(200).optional(),
+      note: text(500).optional(),
+    },
+    keysOf('posture or stance'),
+  )
+  .superRefine(({ posture: named, stance }, context) => {
+    if (stance || (named !== undefined && POSTURE_IDS.includes(named))) return
+    context.addIssue({ code: 'custom', path: ['posture'], message: posture })
+  })
+
+/** `nivrel.routine/1`: what is done, part by part. */
+export const routineDocument = z.looseObject(
+  {
+    format: formatOf(ROUTINE_FORMAT).optional(),
+    name: text(120).optional(),
+    school: oneOf(SCHOOL_IDS).optional(),
+    person: personDocument.optional(),
+    choices: choicesDocument.optional(),
+    tempo: z.looseObject({ halfBreathS: number(1, 20, 's').optional() }, keysOf('halfBreathS')).optional(),
+    room: z
+      .looseObject({ widthM: number(1, 100, 'm'), depthM: number(1, 100, 'm') }, keysOf('widthM, depthM'))
+      .optional(),
+    parts: z
+      .array(partDocument, { error: accepted('list', { of: 'parts' }) })
+      .min(2, accepted('atLeast', { least: 2 }))
+      .max(PARTS_MOST, accepted('atMost', { most: PARTS_MOST })),
+  },
+  documentOf(ROUTINE_FORMAT),
+)
+
+export type RoutineDocument = z.infer<typeof routineDocument>
+export type PartDocument = z.infer<typeof partDocument>
+
+const HALF_BREATH_S = 4
+
+/** How many halves of a breath lead to a part; breathing freely is one. */
+const HALVES = { in: 1, out: 1, 'in-out': 2, 'out-in': 2, free: 1 } as const
+
+/** The routine for a body: each posture sized to it, in the school, on its side. */
+export function toRoutine(document: RoutineDocument, body: Body): RoutinePart[] {
+  const { school = 'long-upright', tempo, choices } = document
+  const halfBreath = tempo?.halfBreathS ?? HALF_BREATH_S
+  let heading = 0
+  return document.parts.map((part, i): RoutinePart => {
+    heading = part.headingDeg ?? heading
+    const breath = part.breath ?? 'free'
+    return {
+      stance: standOf(part, body, school),
+      heading: heading * DEG,
+      // The first part's seconds are a pause before it begins.
+      seconds: part.seconds ?? (i === 0 ? 0 : HALVES[breath] * halfBreath),
+      hold: part.holdS ?? 0,
+      breath,
+      choices: toChoices(school, choices, part.choices),
+      anchor: part.anchor,
+      at: part.at && { x: part.at.xM, y: part.at.yM },
+    }
+  })
+}
+
+function standOf({ posture, stance, side = 'left' }: PartDocument, body: Body, school: SchoolId): Stance {
+  if (stance) return toStance(stance)
+  return buildPosture(postureOf(posture as string), body, school, side)
+}
+
+type ChoicesDocument = z.infer<typeof choicesDocument>
+
+const toChoices = (school: SchoolId, ...sets: (ChoicesDocument | undefined)[]): Choices =>
+  chooseOver(SCHOOLS[school].choices, ...(sets as (ChoicesSet | undefined)[]))
