@@ -21,7 +21,7 @@ describe('why somebody does not do a posture', () => {
     expect(low?.findings.map(({ severity }) => severity)).toEqual(expect.arrayContaining(['caution', 'hard']))
     expect(low && findWorst(low)?.code).toBe('knee.flexion')
     expect(sayReasonShort(low)).toBe('knee')
-    expect(sayReason(low)).toBe('The left knee bends past its limit. The left knee bends 40°; its limit is 30°.')
+    expect(sayReason(low)).toBe('The left knee bends past its limit. The left knee bends 34°; its limit is 30°.')
   })
 
   it('is the way in which they are near the edge, or past it', () => {

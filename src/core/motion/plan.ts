@@ -207,13 +207,20 @@ type Shown = { hard: readonly string[]; cautions: readonly string[] }
 
 const NOTHING_SHOWN: Shown = { hard: [], cautions: [] }
 
-/** What the end of an action shows; a foot has to reach its place before it is down, too. */
+/** What the key stances of an action show, the ends of its phases and a foot that has just left the floor. */
 function showKeys(task: Task, held: Held, phases: readonly Phase[]): Shown | null {
+  const hard: string[] = []
+  const cautions: string[] = []
   for (const phase of phases) {
-    if (phase.kind === 'reach' && !showKey(task, held, phase.to)) return null
-    if (phase.kind === 'lift' && !showKey(task, held, momentAt(phase, 0, task.body.footLength))) return null
+    const leaves = phase.kind === 'lift' ? [momentAt(phase, 0, task.body.footLength)] : []
+    for (const moment of [...leaves, phase.to]) {
+      const shown = showKey(task, held, moment)
+      if (!shown) return null
+      hard.push(...shown.hard)
+      cautions.push(...shown.cautions)
+    }
   }
-  return showKey(task, held, (phases.at(-1) as Phase).to)
+  return { hard, cautions }
 }
 
 /** What a key stance shows on the way, its pelvis as the hips allow; null where it cannot be stood. */
@@ -232,12 +239,14 @@ function showKey({ body, from, to }: Task, held: Held, end: Moment): Shown | nul
 
 /** Where a plan goes another way than the school wishes. */
 function countUnwished({ body, choices, from, to }: Task, { set }: Node, action: Action): number {
-  if (action.do !== 'turn') return 0
+  if (action.do !== 'turn' && !(action.do === 'step' && keepsPlace(body, from.feet[action.foot], to.feet[action.foot])))
+    return 0
   const stepper = SIDES.find((side) => !keepsPlace(body, from.feet[side], to.feet[side]))
   const stepped = stepper !== undefined && set.has(stepper)
   const late = choices.footTurns === 'before' && stepped
   const early = choices.footTurns === 'after' && stepper !== undefined && !stepped
-  const heavy = !action.loaded && choices.heavyFoot === 'heel' && shareOn(from, action.foot) > 0.5
+  const heavy =
+    !(action.do === 'turn' && action.loaded) && choices.heavyFoot === 'heel' && shareOn(from, action.foot) > 0.5
   return (late || early ? 1 : 0) + (heavy ? 1 : 0)
 }
 
@@ -247,6 +256,7 @@ function sayAction({ body, from, to }: Task, action: Action): string {
   const foot = action.do === 'shift' ? action.to : action.foot
   const share = shareOn(from, foot)
   const role = Math.abs(share - 0.5) < 1e-9 ? 'even' : share > 0.5 ? 'fuller' : 'other'
-  const kind = action.do === 'turn' ? (action.loaded ? 'turn loaded' : 'turn') : action.do
+  // In the order in which a tie is settled: what moves less comes first.
+  const kind = action.do === 'shift' ? '1 shift' : action.do === 'step' ? '4 step' : action.loaded ? '3 turn' : '2 turn'
   return `${kind} ${role} ${keepsPlace(body, from.feet[foot], to.feet[foot]) ? 'anchor' : 'stepping'}`
 }

@@ -61,8 +61,8 @@ export const halfFacingPlan = (school: School): Plan => ({
 })
 
 export const backStepPlan = (school: School): Plan => ({
-  track: 0.9,
-  step: 0.14 * room(school),
+  track: 0.6,
+  step: 0.13 * room(school),
   other: { toeOutDeg: 20 },
   ownLoad: 0.35,
   kneeDeg: atMost(school, 28),
@@ -72,7 +72,7 @@ export const backStepPlan = (school: School): Plan => ({
 })
 
 export const sideStepPlan = (school: School): Plan => ({
-  track: 0.3 + 0.8 * room(school),
+  track: 0.2 + 0.55 * room(school),
   ownLoad: 0.65,
   kneeDeg: atMost(school, 28),
   kneeOf: 'own',

@@ -42,11 +42,41 @@ export function findSeeds(levers: readonly Lever[], weigh: Weigh, reserve: numbe
   if (passing.length === 0)
     for (const start of listLeastViolated(levers, weigh)) consider(walkDown(levers, weigh, start))
   passing.sort((a, b) => a.distance - b.distance)
+  if (passing[0]) for (const traded of listTraded(levers, weigh, reserve, passing[0].changes)) consider(traded)
+  passing.sort((a, b) => a.distance - b.distance)
   const seeds = new Map<string, number[]>()
   for (const { moved, changes } of passing) {
     if (seeds.size < MOST_SEEDS && !seeds.has(moved)) seeds.set(moved, changes)
   }
   return [...seeds.values()]
+}
+
+const TRADES = [0.5, 1]
+
+/** What passes with less of one change for some of another lever's: three at once, where pairs alone stop short. */
+function listTraded(levers: readonly Lever[], weigh: Weigh, reserve: number, from: readonly number[]): number[][] {
+  return levers.flatMap((lever, i) => {
+    if (from[i] !== 0 || !WIDEST.has(lever.id)) return []
+    return [lever.low, lever.high].flatMap((end) =>
+      end === 0 ? [] : TRADES.map((fraction) => drawBack(weigh, reserve, withChange(from, i, part(end, fraction)), i)),
+    )
+  })
+}
+
+/** Every change but one drawn back as far as it still passes. */
+function drawBack(weigh: Weigh, reserve: number, from: readonly number[], kept: number): number[] {
+  let changes = [...from]
+  for (const [i, change] of from.entries()) {
+    if (i === kept || change === 0) continue
+    let [low, high] = [0, Math.abs(change)]
+    while (high - low > 1) {
+      const middle = (low + high) >> 1
+      if (weigh(withChange(changes, i, Math.sign(change) * middle), reserve).passes) high = middle
+      else low = middle
+    }
+    changes = withChange(changes, i, Math.sign(change) * high)
+  }
+  return changes
 }
 
 /** Where walking down the violation from the original ends. */

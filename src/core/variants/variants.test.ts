@@ -166,7 +166,7 @@ describe('whatever is offered', () => {
       ...stance,
       feet: { ...stance.feet, left: { ...stance.feet.left, heel: [stance.feet.left.heel[0], to] as const } },
     })
-    const whole = 0.21 * 1.7
+    const whole = postureOf('bow').measures['long-upright'].step * body.stature
     expect(given('bow', step(0.51 * whole))).toEqual([])
     expect(given('bow', step(0.49 * whole))).toEqual(['step'])
     expect(given('bow', step(-whole))).toEqual(['step'])

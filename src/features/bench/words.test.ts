@@ -104,10 +104,13 @@ describe('what the bench says', () => {
     const { variants } = findVariants(body, bow)
     const [nearest] = variants
     const said = nearest?.changes.map((one) => sayChange(one))
-    expect(said?.[0]).toMatch(/^step \d+\scm shorter$/)
-    expect(said).toContain('knees 10° straighter')
+    expect(said).toEqual(['knees 4° straighter'])
+    const shorter = (variants.find(({ kind }) => kind === 'kindest') as (typeof variants)[0]).changes.map((one) =>
+      sayChange(one),
+    )
+    expect(shorter.some((one) => /^step \d+\scm shorter$/.test(one))).toBe(true)
     const after = analyse(body, (nearest as (typeof variants)[0]).stance)
-    expect(sayGain(analysis, after)).toMatch(/left knee 40° → 30°.*, knee load \d+\s% less$/)
+    expect(sayGain(analysis, after)).toMatch(/left knee 34° → 30°/)
     expect(sayGain(analysis, analysis)).toMatch(/^[\d.]+\scm sure, as before$/)
   })
 

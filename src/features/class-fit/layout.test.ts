@@ -29,7 +29,7 @@ const make = (name: string, kneeFlexionMaxDeg = 120) => ({
 })
 const [steady, stiff, stiffer, sitting] = makeMembers([
   make('Ada Reef'),
-  make('Bo Tern', 36),
+  make('Bo Tern', 31),
   make('Cy Wrack', 5),
   make('Di Sand', 10),
 ]) as [Member, Member, Member, Member]

@@ -79,6 +79,6 @@ describe('what is said of a hall', () => {
     const [member] = makeMembers([
       { ...person('Bo'), document: { statureM: 1.66, massKg: 68, limits: { kneeFlexionMaxDeg: 30 } } },
     ]) as [Placed['member']]
-    expect(sayInLane(tryAnalyse(member.body, ada.stance as never))).toBe('The left knee bends 40°; its limit is 30°.')
+    expect(sayInLane(tryAnalyse(member.body, ada.stance as never))).toBe('The left knee bends 34°; its limit is 30°.')
   })
 })

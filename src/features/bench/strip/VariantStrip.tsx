@@ -112,21 +112,21 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
             .
           </p>
         )}
-        {variant.changes.length > 1 && <OneByOne variant={variant} />}
+        {variant.changes.length > 1 && <OneByOne variant={variant} stale={stale} />}
       </div>
     </article>
   )
 }
 
 /** The changes one at a time: one can be taken and another left. */
-function OneByOne({ variant }: { variant: Variant }) {
+function OneByOne({ variant, stale }: { variant: Variant; stale: boolean }) {
   return (
     <details className={styles.oneByOne}>
       <summary>one at a time</summary>
       <ul>
         {variant.changes.map((change) => (
           <li key={change.what}>
-            <Button className={shared.take} onClick={() => openStance(fromStance(change.alone))}>
+            <Button className={shared.take} disabled={stale} onClick={() => openStance(fromStance(change.alone))}>
               {sayChange(change)}
             </Button>
             : {sayBuys(change.buys)}
