@@ -84,6 +84,23 @@ describe('the command line', () => {
     expect(nivrel(['fit', '-'], JSON.stringify(heavy)).stderr).toMatch(/^people\.0\.person\.massKg: 900 /)
   })
 
+  it('works a routine out for a person, also for another than its own', () => {
+    const routine = {
+      person: { statureM: 1.62, massKg: 68 },
+      parts: [{ posture: 'parallel' }, { posture: 'bow', anchor: 'right' }],
+    }
+    const own = nivrel(['path', '-', '--samples', '4'], JSON.stringify(routine))
+    expect(own.status).toBe(0)
+    const { format, transitions } = JSON.parse(own.stdout)
+    expect([format, transitions[0].phases[0].samples.length]).toEqual(['nivrel.path/1', 5])
+    const bad = nivrel(
+      ['path', '-'],
+      JSON.stringify({ ...routine, parts: [{ posture: 'parallel' }, { posture: 'bow', seconds: -1 }] }),
+    )
+    expect([bad.status, bad.stderr]).toEqual([1, 'parts.1.seconds: -1 is not accepted; a number from 0.5 to 120 s\n'])
+    expect(nivrel(['path', '-', '--samples', '1'], '{}').status).toBe(2)
+  })
+
   it('says in one line what is wrong: 1 for bad input, 2 for wrong use', () => {
     const bad = nivrel(['analyze', '-'], (WORKED[0] as string).replace('"massKg": 77', '"massKg": 7'))
     expect(bad.status).toBe(1)
