@@ -3,7 +3,8 @@ import { spawn } from 'node:child_process'
 import { bin, build, bundle, ENV, install, prepare, ROOT, run, say } from './steps.mjs'
 
 install()
-for (const part of ['core', 'class']) run(process.execPath, [await bundle(`bench/${part}.ts`, `bench-${part}.mjs`)])
+for (const part of ['core', 'class', 'path'])
+  run(process.execPath, [await bundle(`bench/${part}.ts`, `bench-${part}.mjs`)])
 
 await build()
 const PORT = '4178'

@@ -47,6 +47,8 @@ export { RULES, ruleOf } from './limits/registry'
 export type { Rule } from './limits/rule'
 export { SUPPORTS_BY_HELP } from './limits/supports'
 export {
+  BREATHS,
+  type Breath,
   CHOICES,
   type Choices,
   type ChoicesSet,

@@ -138,7 +138,7 @@ const toPhase = ({ kind, foot, about, startS, seconds, shortest, samples }: Time
 })
 
 function toSample(stood: Stood, t: number) {
-  const { balance } = stood.taken
+  const { balance } = stood
   const { centre, pelvis } = calcInRoom(stood)
   return {
     t,

@@ -20,6 +20,10 @@ export type Choices = {
   stepScale: number
 }
 
+/** What a movement breathes: halves, or freely. */
+export const BREATHS = ['in', 'out', 'in-out', 'out-in', 'free'] as const
+export type Breath = (typeof BREATHS)[number]
+
 export const LANDINGS = ['heel', 'ball', 'whole'] as const satisfies readonly Contact[]
 export type Landing = (typeof LANDINGS)[number]
 

@@ -1,7 +1,10 @@
 import { calcSupportingBase } from '../balance/base'
 import type { Body } from '../body/body'
-import { DEG, otherSide, type Side, type Vec2 } from '../conventions'
-import { footingInRoom, gap, type Held, type Moment } from './moment'
+import { DEG, otherSide, SIDES, type Side, type Vec2 } from '../conventions'
+import { InputError } from '../errors'
+import { settle } from '../pose/pose'
+import { setFooting } from '../stance/footing'
+import { footingInRoom, gap, type Held, type Moment, stanceOf } from './moment'
 import { withFoot } from './phase'
 import { type Stood, tryStand } from './posing'
 import { calcInside } from './timing'
@@ -34,18 +37,50 @@ export function testEmptyStep(body: Body, contact: Stood, foot: Side, held: Held
   const { moment } = contact
   const standing = otherSide(foot)
   const wished = gap(moment.feet[standing].heel, moment.feet[foot].heel)
-  const lands = (length: number) =>
-    findLanding(body, atLength(moment, foot, length / wished), foot, held, level, SINKING) !== null
+  const ways = listWays(body, moment, foot, held)
+  // What let the last length land is tried first for the next.
+  let first = 0
+  const lands = (length: number): boolean => {
+    const heel = heelAt(moment, foot, length / wished)
+    for (let i = 0; i < ways.length; i++) {
+      const at = (first + i) % ways.length
+      const way = ways[at] as Moment
+      const tried = withFoot(way, foot, { ...way.feet[foot], heel })
+      const stood = standFrom(body, { ...tried, height: level }, held, level - SINKING)
+      if (!stood || !isAllowed(stood, body)) continue
+      first = at
+      return true
+    }
+    return false
+  }
   const passes = lands(wished)
-  const most = findLeastKnee(body, moment, foot, held, level)
   return {
     foot,
     passes,
     wished,
-    longest: passes ? bisect(lands, wished, LONGEST) : findShorter(lands, wished),
+    longest: passes ? findLonger(lands, wished) : findShorter(lands, wished),
     standingKnee: contact.legs[standing].flexion,
-    neededKnee: most,
+    neededKnee: findLeastKnee(body, ways, standing, held, level),
   }
+}
+
+/** A moment stood, if its hips need not be lower than this: the legs are asked before anything else is. */
+function standFrom(body: Body, wanted: Moment, held: Held, lowest: number): Stood | null {
+  try {
+    const settled = settle(setFooting(body, stanceOf(body, wanted, held)), null, true)
+    if (settled.pelvis[2] < lowest - 1e-9) return null
+  } catch (error) {
+    if (error instanceof InputError) return null
+    throw error
+  }
+  return tryStand(body, wanted, held)
+}
+
+/** Longer and longer until it does not land any more. */
+function findLonger(lands: (length: number) => boolean, wished: number): number {
+  let length = wished
+  while (length + COARSE < LONGEST && lands(length + COARSE)) length += COARSE
+  return bisect(lands, length, length + COARSE)
 }
 
 /** The longest that lands of those that are shorter: nearer and nearer, until the feet would meet; 0 where none does. */
@@ -57,9 +92,8 @@ function findShorter(lands: (length: number) => boolean, wished: number): number
 }
 const COARSE = 0.03
 
-/** The longest length that still lands, given that the first does; to a millimetre. */
+/** Between a length that lands and one that does not, to a millimetre. */
 function bisect(lands: (length: number) => boolean, from: number, to: number): number {
-  if (lands(to)) return to
   let [low, high] = [from, to]
   while (high - low > MILLIMETRE) {
     const middle = (low + high) / 2
@@ -69,28 +103,17 @@ function bisect(lands: (length: number) => boolean, from: number, to: number): n
   return low
 }
 
-/** The same first contact with the foot nearer to or further from the standing heel, along the same line. */
-function atLength(moment: Moment, foot: Side, part: number): Moment {
+/** A heel nearer to or further from the standing one, along the same line. */
+function heelAt(moment: Moment, foot: Side, part: number): Vec2 {
   const [x, y] = moment.feet[otherSide(foot)].heel
-  const set = moment.feet[foot]
-  const heel: Vec2 = [x + (set.heel[0] - x) * part, y + (set.heel[1] - y) * part]
-  return withFoot(moment, foot, { ...set, heel })
+  const { heel } = moment.feet[foot]
+  return [x + (heel[0] - x) * part, y + (heel[1] - y) * part]
 }
 
-/** A way to stand with the foot there and nothing on it: free are the standing foot's pressure and the pelvis' turn. */
-function findLanding(body: Body, moment: Moment, foot: Side, held: Held, level: number, sinking: number): Stood | null {
-  for (const tried of listWays(body, moment, foot, held)) {
-    const stood = tryStand(body, { ...tried, height: level }, held)
-    if (stood && stood.moment.height >= level - sinking - 1e-9 && isAllowed(stood, body)) return stood
-  }
-  return null
-}
-
-function findLeastKnee(body: Body, moment: Moment, foot: Side, held: Held, level: number): number | null {
-  const standing = otherSide(foot)
+function findLeastKnee(body: Body, ways: readonly Moment[], standing: Side, held: Held, level: number): number | null {
   let least: number | null = null
-  for (const tried of listWays(body, moment, foot, held)) {
-    const stood = tryStand(body, { ...tried, height: level }, held)
+  for (const way of ways) {
+    const stood = tryStand(body, { ...way, height: level }, held)
     if (!stood || !isAllowed(stood, body)) continue
     const { flexion } = stood.legs[standing]
     if (least === null || flexion < least) least = flexion
@@ -100,11 +123,14 @@ function findLeastKnee(body: Body, moment: Moment, foot: Side, held: Held, level
 
 const isAllowed = ({ findings, settled: { legs } }: Stood, body: Body): boolean =>
   !findings.some(({ severity, code }) => severity === 'hard' || code === 'ankle.limit') &&
-  (['left', 'right'] as const).every(
+  SIDES.every(
     (side) => legs[side].foot.contact !== 'whole' || legs[side].dorsiflexion <= body.sides[side].dorsiflexionMax + 1e-6,
   )
 
-/** Pressures along the standing foot that keep the reserve for one foot, the ends first, and turns toward that foot. */
+/**
+ * Ways to stand with the foot there and nothing on it: free are the pressure along the standing foot, where it keeps
+ * the reserve for one foot (the ends first), and the pelvis' turn toward that foot.
+ */
 function listWays(body: Body, moment: Moment, foot: Side, held: Held): Moment[] {
   const standing = otherSide(foot)
   const set = moment.feet[standing]

@@ -83,7 +83,7 @@ describe('every instant of a path', () => {
             standing: null,
             withoutFreeTurn: true,
           })
-          const { balance, footing } = stood.taken
+          const { balance, footing } = stood
           expect(gap(pose.centre, footing.centre)).toBeLessThan(1e-5)
           expect(Math.abs(pose.pelvis[2] - stood.moment.height)).toBeLessThan(1e-5)
           expect(margins.usable.nearest).toBeCloseTo(balance.nearest, 6)
@@ -100,7 +100,7 @@ describe('every instant of a path', () => {
     holds((path) => {
       for (const { samples, kind, foot } of phasesOf(path)) {
         for (const stood of samples) {
-          const { feet } = stood.taken.footing
+          const { feet } = stood.footing
           for (const side of SIDES) expect(Math.min(feet[side].heelZ, feet[side].toeZ)).toBeGreaterThan(-1e-9)
           expect(['holds', 'close', 'beyond']).toContain(verdictOf(stood))
           const low = SIDES.every((side) => Math.min(feet[side].heelZ, feet[side].toeZ) < 0.05)
@@ -245,7 +245,7 @@ describe('a path', () => {
         if (!made) continue
         const { phases } = made.transition
         const all = phases.flatMap(({ samples }) => samples)
-        const spare = all.map(({ taken: { balance } }) => balance.assured.margin - balance.reserve)
+        const spare = all.map(({ balance }) => balance.assured.margin - balance.reserve)
         expect(made.readings.least).toBe(Math.min(...spare))
         const heights = all.map(({ moment }) => moment.height)
         const asked = Math.abs((heights.at(-1) as number) - (heights[0] as number))

@@ -6,7 +6,7 @@ import { InputError } from '../errors'
 import type { Finding, Verdict } from '../limits/finding'
 import { countsForVerdict } from '../limits/judge'
 import type { Placement, Stance } from '../stance/stance'
-import type { Choices } from './choices'
+import type { Breath, Choices } from './choices'
 import { gap, type Held, momentOf } from './moment'
 import { placeNext, scaleStep } from './place'
 import { comparePlans, type Plan } from './plan'
@@ -15,9 +15,6 @@ import { type Readings, readTransition } from './readings'
 import { MOTION_RULES, type MotionFinding } from './rules'
 import { keepsPlace } from './script'
 import { makeTransition, planTransition, type Transition } from './transition'
-
-export const BREATHS = ['in', 'out', 'in-out', 'out-in', 'free'] as const
-export type Breath = (typeof BREATHS)[number]
 
 /** A part of a routine: a stance in its own frame, where it faces in the room, and how one comes to it. Radians, seconds. */
 export type RoutinePart = {

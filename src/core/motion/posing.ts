@@ -1,17 +1,24 @@
-import type { Judged, Taken } from '../assess'
-import { readBalance } from '../balance/balance'
+import type { Judged } from '../assess'
+import { type Balance, readBalance } from '../balance/balance'
 import { readLegs } from '../balance/legs'
 import type { Body } from '../body/body'
 import { InputError } from '../errors'
 import { judge } from '../limits/judge'
 import { type Reached, settle } from '../pose/pose'
 import { checkFooting } from '../stance/check'
-import { setFooting } from '../stance/footing'
+import { type Footing, setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
 import { type Held, type Moment, stanceOf } from './moment'
 
 /** A moment that was stood: the stance that says it, at the height that it has, and all that was found. */
-export type Stood = Judged & { moment: Moment; stance: Stance; taken: Taken; reached: Reached | null }
+export type Stood = Judged & {
+  moment: Moment
+  stance: Stance
+  footing: Footing
+  /** Without its edges: a path holds thousands of instants. */
+  balance: Pick<Balance, 'nearest' | 'assured' | 'reserve'>
+  reached: Reached | null
+}
 
 /**
  * Stands a moment: its hips where it wants them, or as much lower as a leg's reach needs, also that of a foot in the
@@ -25,11 +32,22 @@ export function stand(body: Body, wanted: Moment, held: Held, neighbour: Reached
   const settled = settle(footing, neighbour, true)
   const [, , height] = settled.pelvis
   stance.height = { pelvisDrop: body.standingHipHeight - height }
-  const balance = readBalance(footing)
-  const taken: Taken = { footing, balance, pose: null }
+  const read = readBalance(footing)
+  const { nearest, assured, reserve } = read
   const legs = readLegs(footing, settled.legs)
-  const { findings, verdict } = judge(footing, legs, balance)
-  return { moment: { ...wanted, height }, stance, taken, settled, legs, findings, verdict, reached: settled.reached }
+  const { findings, verdict } = judge(footing, legs, read)
+  const balance = { nearest, assured, reserve }
+  return {
+    moment: { ...wanted, height },
+    stance,
+    footing,
+    balance,
+    settled,
+    legs,
+    findings,
+    verdict,
+    reached: settled.reached,
+  }
 }
 
 /** The same, or null where it cannot be stood. */

@@ -35,7 +35,7 @@ export type Readings = {
 export const airborne = ({ stance: { feet } }: Stood): Side | null =>
   SIDES.find((side) => feet[side].contact === 'air') ?? null
 
-const spareOf = ({ taken: { balance } }: Stood): number => balance.assured.margin - balance.reserve
+const spareOf = ({ balance }: Stood): number => balance.assured.margin - balance.reserve
 
 export function readTransition(body: Body, transition: Transition, held: Held): Readings {
   const { phases } = transition

@@ -9,14 +9,14 @@ import type { Path, PathPart } from './path'
 import type { Stood } from './posing'
 
 /** Where an instant's centre and hips are in the room. */
-export function calcInRoom({ stance, taken, settled: { pelvis } }: Stood): { centre: Vec2; pelvis: Vec3 } {
+export function calcInRoom({ stance, footing, settled: { pelvis } }: Stood): { centre: Vec2; pelvis: Vec3 } {
   const at = stance.at as Placement
   const [x, y] = toRoom(at, [pelvis[0], pelvis[1]])
-  return { centre: toRoom(at, taken.footing.centre), pelvis: [x, y, pelvis[2]] }
+  return { centre: toRoom(at, footing.centre), pelvis: [x, y, pelvis[2]] }
 }
 
 /** How far the centre is inside the usable part of the one foot that carries nearly all; null where none does. */
-export function calcSupportingSpare({ taken: { footing } }: Stood): number | null {
+export function calcSupportingSpare({ footing }: Stood): number | null {
   const part = calcSupportingBase(footing)
   return (
     part &&
@@ -55,10 +55,7 @@ export function calcExtent({ parts, transitions }: Path): [Vec2, Vec2] {
   ]
 }
 
-function takeInstant(
-  { stance, taken: { footing }, settled: { upper, pelvis } }: Stood,
-  take: (point: Vec2) => void,
-): void {
+function takeInstant({ stance, footing, settled: { upper, pelvis } }: Stood, take: (point: Vec2) => void): void {
   const at = stance.at as Placement
   for (const side of SIDES) {
     for (const point of layOnFloor(footing.feet[side], FOOT_OUTLINE)) take(toRoom(at, point))

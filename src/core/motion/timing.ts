@@ -54,7 +54,7 @@ export function calcShortest(body: Body, phase: Phase, held: Held, end: Stood, c
   const centreAt = (i: number) => (footings[Math.min(INSTANTS, Math.max(0, i))] as Footing).centre
   const still = footings.every(({ centre }) => gap(centre, centreAt(0)) < 1e-6)
   if (still) return 0
-  const { balance } = end.taken
+  const { balance } = end
   const keep = Math.min(balance.reserve, balance.assured.margin / 2)
   const sway = Math.sqrt(centreHeight / GRAVITY)
   const instants = footings.map((footing, i) => {
