@@ -3,14 +3,20 @@ import {
   ASSURED_SDS,
   type Body,
   calcFreeTurn,
+  calcLead,
   calcLift,
+  calcLongestStep,
+  calcNeededBend,
+  calcTrack,
   DEG,
+  findFullerSide,
   findHeldSplit,
   type HouseKey,
   kneeLoad,
   otherSide,
   SIDES,
   type Side,
+  type StepWay,
 } from '@/core'
 import { sayDegrees, sayPercent } from './figures'
 import { ENGLISH, type Values, type Words } from './language'
@@ -38,6 +44,7 @@ export function listReadings(analysis: Analysis, words: Words = ENGLISH): Readin
   return [
     listMargins(analysis, say),
     ...SIDES.map((side) => listLeg(analysis, side, say)),
+    ...listSteps(analysis, say),
     listPushes(analysis, say),
     listAlignment(analysis, say),
   ]
@@ -196,6 +203,35 @@ function listLeg({ legs, pose, findings }: Analysis, side: Side, say: Sayer): Re
   ]
   return { name: say.text('leg.group', { side }), readings }
 }
+
+/** How long a step can be taken back from either leg, as deep as this stance is; none from a seat. */
+function listSteps({ pose, legs }: Analysis, say: Sayer): ReadingGroup[] {
+  const { body, stance } = pose
+  if (stance.seat) return []
+  const [lead, apart] = [calcLead(stance), Math.abs(calcTrack(stance))]
+  const track = apart > body.hipSeparation / 2 ? apart : body.hipSeparation
+  const bend = legs[findFullerSide(stance)].flexion
+  const readings = SIDES.map((standing): Reading => {
+    const from = { standing, kneeFlexion: bend, toeOut: stance.feet[standing].toeOut, track }
+    const reach = (way: StepWay) => say.cm(calcLongestStep(body, from, way))
+    const ahead = standing === 'left' ? -lead : lead
+    const needed = ahead > LEAST_STEP ? calcNeededBend(body, from, 'ahead', ahead) : null
+    const values = { side: otherSide(standing), ahead: reach('ahead'), back: reach('back'), aside: reach('side') }
+    return {
+      ...say.reading('steps', say.text('steps.value', values), { standing, bend: sayDegrees(bend, say.words) }),
+      ...(ahead > LEAST_STEP && {
+        held:
+          needed === null
+            ? say.text('steps.never', { step: say.cm(ahead) })
+            : say.text('steps.needs', { step: say.cm(ahead), bend: sayDegrees(needed, say.words) }),
+        past: needed === null || needed > bend + DEG,
+      }),
+    }
+  })
+  return [{ name: say.text('steps.group'), readings }]
+}
+/** Less is no step. */
+const LEAST_STEP = 0.05
 
 function listPushes({ pushes, pose }: Analysis, say: Sayer): ReadingGroup {
   const ways = ({ forward, back, left, right }: Record<(typeof WAYS)[number], number>, unit: string) => {

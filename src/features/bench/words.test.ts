@@ -132,13 +132,26 @@ describe('the readings', () => {
 
   it.each(POSTURE_IDS)('of a %s each have a value, a formula and a source, and no number that is none', (posture) => {
     for (const { readings } of all(posture)) {
-      expect(readings.length).toBeGreaterThan(2)
+      expect(readings.length).toBeGreaterThan(1)
       for (const { name, value, formula, source, sure, held } of readings) {
         const text = [name, value, formula, source, sure, held].join(' ')
         expect(text).not.toMatch(/NaN|Infinity|undefined|null/)
         expect(Math.min(value.length, formula.length, source.length)).toBeGreaterThan(1)
       }
     }
+  })
+
+  it('say how long a step can be taken back from each leg, and the bend that this one needs; none from a seat', () => {
+    const steps = (posture: string) =>
+      all(posture).find(({ name }) => name === 'Steps that can be taken back')?.readings
+    const [left, right] = steps('bow') as NonNullable<ReturnType<typeof steps>>
+    expect(left?.value).toMatch(/^ahead [\d.]+\scm, back [\d.]+\scm, to the right [\d.]+\scm$/)
+    // The left foot is in front: it stepped from the right leg.
+    expect([left?.held, right?.held?.replace(/[\d.]+/g, 'N')]).toEqual([
+      undefined,
+      'this stance’s step of N\u00a0cm needs a bend of N°',
+    ])
+    expect(steps('seated')).toBeUndefined()
   })
 
   it('say who set a limit, and mark what is past it', () => {

@@ -1,0 +1,131 @@
+import { calcSupportingBase } from '../balance/base'
+import type { Body } from '../body/body'
+import { DEG, otherSide, type Side, sideSign, type Vec2 } from '../conventions'
+import { InputError } from '../errors'
+import { settle } from '../pose/pose'
+import { setFooting } from '../stance/footing'
+import { type Contact, type Stance, USUAL_LIFT } from '../stance/stance'
+import { makeStandingStance } from '../stance/standing'
+import { calcInside } from './timing'
+
+/** Ways to step, and what meets the floor first in each. */
+export const STEP_WAYS = ['ahead', 'back', 'side'] as const
+export type StepWay = (typeof STEP_WAYS)[number]
+const LANDS: Record<StepWay, Contact> = { ahead: 'heel', back: 'ball', side: 'whole' }
+
+const LONGEST = 1.2
+const MILLIMETRE = 1e-3
+const PRESSURES = 10
+const TURNS = [0, 10 * DEG, 20 * DEG, 30 * DEG]
+const SHALLOWEST = 5
+const DEEPEST = 90
+const COARSE = 5
+const DUST = 1e-6
+
+/** From which leg, how deep it stands, how its foot points, and how far aside the other heel is. Metres, radians. */
+export type StandingLeg = { standing: Side; kneeFlexion: number; toeOut: number; track: number }
+
+/**
+ * The longest step that can be taken back: the other foot down with nothing on it, its leg at its straightest, the
+ * standing knee as it is bent. Ahead and back along the heading with the track, aside between the heels; 0 where none.
+ * @returns metres, to a millimetre
+ */
+export function calcLongestStep(body: Body, from: StandingLeg, way: StepWay): number {
+  const lands = landsFrom(body, from, way)
+  const least = way === 'side' ? body.footBreadth * 1.5 : MILLIMETRE
+  if (!lands(least)) return 0
+  let [low, high] = [least, LONGEST]
+  while (high - low > MILLIMETRE) {
+    const middle = (low + high) / 2
+    if (lands(middle)) low = middle
+    else high = middle
+  }
+  return low
+}
+
+/** The least whole degree of knee bend with which a step of this length can be taken back; null: none to 90°. */
+export function calcNeededBend(body: Body, from: StandingLeg, way: StepWay, length: number): number | null {
+  const bends = (degrees: number) => landsFrom(body, { ...from, kneeFlexion: degrees * DEG }, way)(length)
+  for (let coarse = SHALLOWEST; coarse <= DEEPEST; coarse += COARSE) {
+    if (!bends(coarse)) continue
+    let degrees = coarse
+    while (degrees > SHALLOWEST && degrees > coarse - COARSE + 1 && bends(degrees - 1)) degrees--
+    return degrees * DEG
+  }
+  return null
+}
+
+/** Asks whether a step of a length lands, from where this leg can be pressed. */
+function landsFrom(body: Body, from: StandingLeg, way: StepWay): (length: number) => boolean {
+  const pressures = listPressures(body, from)
+  return (length) => pressures.some((at) => TURNS.some((turn) => reaches(body, from, way, length, at, turn)))
+}
+
+function makeStep(
+  body: Body,
+  { standing, kneeFlexion, toeOut, track }: StandingLeg,
+  way: StepWay,
+  length: number,
+): Stance {
+  const stance = makeStandingStance(body)
+  const foot = otherSide(standing)
+  const aside = sideSign(foot) * (way === 'side' ? length : track)
+  const heel: Vec2 = [aside, way === 'side' ? 0 : way === 'ahead' ? length : -length]
+  const contact = LANDS[way]
+  const { feet } = stance
+  return {
+    ...stance,
+    feet: {
+      ...feet,
+      [standing]: { ...feet[standing], heel: [0, 0], toeOut },
+      [foot]: { ...feet[foot], heel, contact, lift: USUAL_LIFT[contact] },
+    },
+    loadLeft: standing === 'left' ? 1 : 0,
+    height: { kneeFlexion, leg: standing },
+  }
+}
+
+const withPressure = (stance: Stance, side: Side, pressureAt: number): Stance => ({
+  ...stance,
+  feet: { ...stance.feet, [side]: { ...stance.feet[side], pressureAt } },
+})
+
+/** Where the standing foot can be pressed and keeps the reserve for one foot: the ends, then the middle. */
+function listPressures(body: Body, from: StandingLeg): number[] {
+  const stance = makeStep(body, from, 'ahead', 0.1)
+  const kept: number[] = []
+  for (let i = 0; i <= PRESSURES; i++) {
+    const footing = setFooting(body, withPressure(stance, from.standing, i / PRESSURES))
+    const part = calcSupportingBase(footing)?.map(([x, y]) => ({ x, y })) ?? []
+    const [x, y] = footing.centre
+    if (part.length > 0 && calcInside(part, x, y) >= body.swayReserveOneFoot) kept.push(i / PRESSURES)
+  }
+  const [first, last, middle] = [kept[0], kept.at(-1), kept[kept.length >> 1]]
+  return [...new Set([last, first, middle])].filter((at): at is number => at !== undefined)
+}
+
+/** Whether the leg is long enough, the standing knee no deeper than it is bent, the ankles within their limits. */
+function reaches(
+  body: Body,
+  from: StandingLeg,
+  way: StepWay,
+  length: number,
+  pressureAt: number,
+  turn: number,
+): boolean {
+  const { standing, kneeFlexion, toeOut } = from
+  const toward = (standing === 'left' ? 1 : -1) * Math.sign(toeOut) * Math.min(turn, Math.abs(toeOut))
+  const stance = { ...withPressure(makeStep(body, from, way, length), standing, pressureAt), pelvisYaw: toward }
+  try {
+    const { legs } = settle(setFooting(body, stance))
+    const whole = (['left', 'right'] as const).filter((side) => legs[side].foot.contact === 'whole')
+    return (
+      Math.abs(legs[standing].flexion - kneeFlexion) < 1e-4 &&
+      whole.every((side) => legs[side].dorsiflexion <= body.sides[side].dorsiflexionMax + DUST) &&
+      !legs[standing].rangeExceeded
+    )
+  } catch (error) {
+    if (error instanceof InputError) return false
+    throw error
+  }
+}
