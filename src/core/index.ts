@@ -56,12 +56,13 @@ export {
   LANDINGS,
   USUAL_CHOICES,
 } from './motion/choices'
+export { calcDose, type Dose } from './motion/dose'
 export type { EmptyStep } from './motion/empty-step'
 export * from './motion/path'
 export { PHASE_KINDS, type PhaseKind } from './motion/phase'
 export type { Stood } from './motion/posing'
 export type { Readings, Turn } from './motion/readings'
-export { calcDrift, calcExtent, calcInRoom, calcSupportingSpare } from './motion/room'
+export { calcDrift, calcExtent, calcInRoom, calcSupportingSpare, type Footprint, listFootprints } from './motion/room'
 export { MOTION_RULES, type MotionFinding } from './motion/rules'
 export { calcLongestStep, calcNeededBend, STEP_WAYS, type StandingLeg, type StepWay } from './motion/step-back'
 export type { TimedPhase, Transition } from './motion/transition'

@@ -50,6 +50,13 @@ describe('a path as a document', () => {
     }
   })
 
+  it('counts its seconds from the start of the routine, holds between', () => {
+    const begins = document.transitions.map(({ phases }) => phases[0]?.startS)
+    expect(begins).toEqual([0, 10])
+    const last = document.transitions[1]?.phases.at(-1)
+    expect((last?.startS ?? 0) + (last?.seconds ?? 0)).toBeCloseTo(18, 9)
+  })
+
   it('holds stances whose analysis is what is said of them', () => {
     for (const { phases } of document.transitions) {
       for (const { samples } of phases) {

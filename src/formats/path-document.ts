@@ -82,7 +82,7 @@ const toError = ({ field, value, accepts }: InputError, words: DocumentWords) =>
   accepts: words.accepts(accepts),
 })
 
-function toTransition({ from, to, made, error }: PathTransition, words: DocumentWords) {
+function toTransition({ from, to, startS, made, error }: PathTransition, words: DocumentWords) {
   if (!made) return { from, to, anchor: null, phases: [], ...(error && { error: toError(error, words) }) }
   const { transition, readings, findings } = made
   const { emptyStep } = readings
@@ -90,7 +90,7 @@ function toTransition({ from, to, made, error }: PathTransition, words: Document
     from,
     to,
     anchor: transition.anchor,
-    phases: transition.phases.map(toPhase),
+    phases: transition.phases.map((phase) => toPhase(phase, startS)),
     readings: {
       leastM: readings.least,
       leastAt: readings.leastAt,
@@ -127,11 +127,12 @@ const toMotionFinding = (finding: MotionFinding, words: DocumentWords) => ({
   atS: finding.atS,
 })
 
-const toPhase = ({ kind, foot, about, startS, seconds, shortest, samples }: TimedPhase) => ({
+/** @param begins when its transition begins, from the routine's start */
+const toPhase = ({ kind, foot, about, startS, seconds, shortest, samples }: TimedPhase, begins: number) => ({
   kind,
   foot,
   about,
-  startS,
+  startS: begins + startS,
   seconds,
   shortestS: shortest,
   samples: samples.map((stood, i) => toSample(stood, i / (samples.length - 1))),

@@ -1,7 +1,6 @@
 import { type Analysis, analyse } from '../analysis'
-import { kneeLoad } from '../balance/legs'
 import type { Body } from '../body/body'
-import { type BySide, bySide, otherSide, SIDES, type Side, type Vec2 } from '../conventions'
+import { otherSide, SIDES, type Side } from '../conventions'
 import { InputError } from '../errors'
 import type { Finding, Verdict } from '../limits/finding'
 import { countsForVerdict } from '../limits/judge'
@@ -69,7 +68,7 @@ export function makePath(body: Body, routine: readonly RoutinePart[], samples: n
       to: i,
       startS,
       made: null,
-      error: way.error ?? here.error ?? before.error,
+      error: here.error ?? before.error ?? way.error,
     }
     if (way.plan && way.ask && !found.error) {
       try {
@@ -261,52 +260,4 @@ function decide(parts: readonly PathPart[], transitions: readonly PathTransition
   if (parts.some(({ analysis }) => !analysis) || transitions.some(({ made }) => !made)) return 'beyond'
   const verdicts = transitions.map(verdictOfTransition)
   return verdicts.includes('beyond') ? 'beyond' : verdicts.includes('close') ? 'close' : 'holds'
-}
-
-export type Footprint = { foot: Side; heel: Vec2; yaw: number; contact: string; part: number }
-
-/** Footprints in the order in which they are set: both at first, then one for each touch and each turn. */
-export function listFootprints({ body, parts, transitions }: Path): Footprint[] {
-  const first = parts[0] as PathPart
-  const start = momentOf(body, first.stance, 0)
-  const print = (side: Side, foot: (typeof start)['feet']['left'], part: number): Footprint => ({
-    foot: side,
-    heel: foot.heel,
-    yaw: foot.yaw,
-    contact: foot.contact,
-    part,
-  })
-  const later = transitions.flatMap(({ made, to }) =>
-    (made?.transition.phases ?? []).flatMap(({ kind, foot, to: end }) =>
-      foot && (kind === 'touch' || kind === 'turn') ? [print(foot, end.feet[foot], to)] : [],
-    ),
-  )
-  return [...SIDES.map((side) => print(side, start.feet[side], 0)), ...later]
-}
-
-export type Dose = { shifts: number; turns: number; singleS: BySide<number>; kneeNms: BySide<number> }
-
-const SHIFTS_FROM = 0.2
-
-/** What a routine asks of each leg, holds counted. */
-export function calcDose({ parts, transitions }: Path, routine: readonly RoutinePart[]): Dose {
-  const phases = transitions.flatMap(({ made }) => made?.transition.phases ?? [])
-  const shifts = phases.filter(
-    ({ kind, from, to }) =>
-      (kind === 'empty' || kind === 'commit' || kind === 'shift') &&
-      Math.abs(from.loadLeft - to.loadLeft) >= SHIFTS_FROM - 1e-9,
-  ).length
-  const held = (side: Side) =>
-    parts.reduce((sum, { analysis }, i) => {
-      const { hold, seconds } = routine[i] as RoutinePart
-      return sum + (analysis ? kneeLoad(analysis.legs[side]) * (i === 0 ? seconds + hold : hold) : 0)
-    }, 0)
-  return {
-    shifts,
-    turns: phases.filter(({ kind }) => kind === 'turn').length,
-    singleS: bySide((leg) => transitions.reduce((sum, { made }) => sum + (made?.readings.singleS[leg] ?? 0), 0)),
-    kneeNms: bySide((side) =>
-      transitions.reduce((sum, { made }) => sum + (made?.readings.kneeNms[side] ?? 0), held(side)),
-    ),
-  }
 }

@@ -1,6 +1,6 @@
 import { calcSupportingBase } from '../balance/base'
 import { calcMargins } from '../balance/margins'
-import { SIDES, type Vec2, type Vec3 } from '../conventions'
+import { SIDES, type Side, type Vec2, type Vec3 } from '../conventions'
 import { FOOT_OUTLINE, layOnFloor } from '../stance/foot'
 import { toRoom } from '../stance/placed'
 import type { Placement } from '../stance/stance'
@@ -76,4 +76,25 @@ export function calcDrift({ body, parts }: Path): Placement {
   const [cos, sin] = [Math.cos(from), Math.sin(from)]
   const [dx, dy] = [b[0] - a[0], b[1] - a[1]]
   return { x: cos * dx + sin * dy, y: cos * dy - sin * dx, heading: (last.stance.at as Placement).heading - from }
+}
+
+export type Footprint = { foot: Side; heel: Vec2; yaw: number; contact: string; part: number }
+
+/** Footprints in the order in which they are set: both at first, then one for each touch and each turn. */
+export function listFootprints({ body, parts, transitions }: Path): Footprint[] {
+  const first = parts[0] as PathPart
+  const start = momentOf(body, first.stance, 0)
+  const print = (side: Side, foot: (typeof start)['feet']['left'], part: number): Footprint => ({
+    foot: side,
+    heel: foot.heel,
+    yaw: foot.yaw,
+    contact: foot.contact,
+    part,
+  })
+  const later = transitions.flatMap(({ made, to }) =>
+    (made?.transition.phases ?? []).flatMap(({ kind, foot, to: end }) =>
+      foot && (kind === 'touch' || kind === 'turn') ? [print(foot, end.feet[foot], to)] : [],
+    ),
+  )
+  return [...SIDES.map((side) => print(side, start.feet[side], 0)), ...later]
 }
