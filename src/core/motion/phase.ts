@@ -154,12 +154,15 @@ export const curve = (a: Vec2, bend: Vec2, b: Vec2, part: number): Vec2 => {
   return [p * a[0] + q * bend[0] + r * b[0], p * a[1] + q * bend[1] + r * b[1]]
 }
 
-/** Down to first contact in the first half, rolled to the contact that is wanted in the second. */
+/** Down to first contact in the first half, rolled to the contact that is wanted in the second; in place all the way. */
 function touchAt(phase: Phase, t: number): FootMoment {
   const [a, b] = ends(phase)
   const lands = phase.lands ?? { contact: b.contact, lift: b.lift }
+  if (a.contact !== 'air') {
+    const lift = mix(a.lift, b.lift, ease(t))
+    return { ...b, contact: contactFor(lift, lands.contact, b.contact), lift }
+  }
   if (t < 0.5) {
-    if (a.contact !== 'air') return a
     const part = ease(2 * t)
     return { ...a, clearance: mix(a.clearance, 0, part), lift: mix(a.lift, lands.lift, part), pressureAt: b.pressureAt }
   }

@@ -9,14 +9,16 @@ import { curve } from './phase'
 /** Under this both soles are near enough to the floor to meet. */
 const NEAR_FLOOR = 0.05
 const OVERLAP_MOST = 1e-4
-const ANKLES_LEAST = 0.06
+const ANKLES_LEAST = 0.07
 /** Between the midlines beside the standing ankle, in foot breadths. */
 const PAST = 1.5
 const RAISED = 0.08
 /** Round the toes or the heel of the standing foot, from its ankle, in foot lengths. */
-const AROUND = [1.2, -1, 1.7, -1.5, 2.2, -2]
+const AROUND = [1.2, -1, 1.7, -1.5, 2.2, -2, 3, -2.8]
 const ANKLE_AT = 0.25
 const CHECKS = 16
+/** From this much behind to this much ahead a foot passes the standing ankle. */
+const LEAST_PASS = 0.02
 
 /** How a foot in the air goes from place to place: the point that its heel bends toward, and how high it is held. */
 export type Swing = { bend: Vec2 | undefined; clearance: number }
@@ -73,7 +75,7 @@ function findPassing(body: Body, side: Side, from: FootMoment, to: FootMoment, s
   }
   const heelFor = (at: Vec2) => plus(at, swing, -ANKLE_AT * body.footLength)
   return {
-    needed: ahead(from) * ahead(to) < 0,
+    needed: ahead(from) * ahead(to) < 0 && Math.min(Math.abs(ahead(from)), Math.abs(ahead(to))) > LEAST_PASS,
     at: (breadths: number) => heelFor(plus(ankle, inner, breadths * body.footBreadth)),
     around: AROUND.map((lengths) => heelFor(plus(ankle, u, lengths * body.footLength))),
   }
@@ -89,8 +91,9 @@ function calcRoom(body: Body, side: Side, from: FootMoment, to: FootMoment, stan
     const lift = from.lift + (to.lift - from.lift) * part
     const foot = layFoot(body, side, { ...to, heel, lift, yaw: from.yaw + (to.yaw - from.yaw) * part })
     least = Math.min(least, gap([foot.ankleX, foot.ankleY], [still.ankleX, still.ankleY]))
-    // At its ends a foot comes down however high it was held between.
-    const isLow = way.clearance < NEAR_FLOOR || i === 0 || i === CHECKS
+    // At its ends a foot is down however high it was held between, unless it comes from or goes to the air.
+    const isDown = (i === 0 && from.contact !== 'air') || (i === CHECKS && to.contact !== 'air')
+    const isLow = way.clearance < NEAR_FLOOR || isDown
     if (isLow && calcOverlap(layOnFloor(foot, FOOT_OUTLINE), layOnFloor(still, FOOT_OUTLINE)) > OVERLAP_MOST) {
       least = Math.min(least, -1)
     }
