@@ -57,7 +57,11 @@ class Sayer {
   text = (key: string, values?: Values) => this.words.say(`readings.${key}`, values)
   cm = (metres: number) => this.words.say('figures.centimetres', { n: (metres * 100).toFixed(1) })
   newtonMetres = (moment: number) => this.words.say('figures.newtonMetres', { n: Math.round(moment) })
-  signed = (metres: number) => `${metres < 0 ? '−' : '+'}${this.cm(Math.abs(metres))}`
+  /** With its sign, unless it is written as nothing. */
+  signed = (metres: number) => {
+    const said = this.cm(Math.abs(metres))
+    return Math.abs(metres) < 5e-4 ? said : `${metres < 0 ? '−' : '+'}${said}`
+  }
   both = (of: (side: Side) => string) => this.text('both', { left: of('left'), right: of('right') })
 
   /** Whose figure it is: this person's, this house's, or what is usual. */
