@@ -2,6 +2,7 @@ import { calcSupportingBase } from '../balance/base'
 import type { Body } from '../body/body'
 import { DEG, otherSide, SIDES, type Side, type Vec2 } from '../conventions'
 import { InputError } from '../errors'
+import { bisect } from '../numeric/bisect'
 import { settle } from '../pose/pose'
 import { setFooting } from '../stance/footing'
 import { footingInRoom, gap, type Held, type Moment, stanceOf } from './moment'
@@ -80,28 +81,17 @@ function standFrom(body: Body, wanted: Moment, held: Held, lowest: number): Stoo
 function findLonger(lands: (length: number) => boolean, wished: number): number {
   let length = wished
   while (length + COARSE < LONGEST && lands(length + COARSE)) length += COARSE
-  return bisect(lands, length, length + COARSE)
+  return bisect(lands, length, length + COARSE, MILLIMETRE)
 }
 
 /** The longest that lands of those that are shorter: nearer and nearer, until the feet would meet; 0 where none does. */
 function findShorter(lands: (length: number) => boolean, wished: number): number {
   for (let length = wished - COARSE; length > 0; length -= COARSE) {
-    if (lands(length)) return bisect(lands, length, length + COARSE)
+    if (lands(length)) return bisect(lands, length, length + COARSE, MILLIMETRE)
   }
   return 0
 }
 const COARSE = 0.03
-
-/** Between a length that lands and one that does not, to a millimetre. */
-function bisect(lands: (length: number) => boolean, from: number, to: number): number {
-  let [low, high] = [from, to]
-  while (high - low > MILLIMETRE) {
-    const middle = (low + high) / 2
-    if (lands(middle)) low = middle
-    else high = middle
-  }
-  return low
-}
 
 /** A heel nearer to or further from the standing one, along the same line. */
 function heelAt(moment: Moment, foot: Side, part: number): Vec2 {

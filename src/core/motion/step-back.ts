@@ -2,6 +2,7 @@ import { calcSupportingBase } from '../balance/base'
 import type { Body } from '../body/body'
 import { DEG, otherSide, type Side, sideSign, type Vec2 } from '../conventions'
 import { InputError } from '../errors'
+import { bisect } from '../numeric/bisect'
 import { settle } from '../pose/pose'
 import { setFooting } from '../stance/footing'
 import { type Contact, type Stance, USUAL_LIFT } from '../stance/stance'
@@ -33,14 +34,7 @@ export type StandingLeg = { standing: Side; kneeFlexion: number; toeOut: number;
 export function calcLongestStep(body: Body, from: StandingLeg, way: StepWay): number {
   const lands = landsFrom(body, from, way)
   const least = way === 'side' ? body.footBreadth * 1.5 : MILLIMETRE
-  if (!lands(least)) return 0
-  let [low, high] = [least, LONGEST]
-  while (high - low > MILLIMETRE) {
-    const middle = (low + high) / 2
-    if (lands(middle)) low = middle
-    else high = middle
-  }
-  return low
+  return lands(least) ? bisect(lands, least, LONGEST, MILLIMETRE) : 0
 }
 
 /** The least whole degree of knee bend with which a step of this length can be taken back; null: none to 90°. */

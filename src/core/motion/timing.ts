@@ -1,6 +1,7 @@
 import { calcUsableBase } from '../balance/base'
 import type { Body } from '../body/body'
 import { GRAVITY, type Vec2 } from '../conventions'
+import { bisect } from '../numeric/bisect'
 import type { Footing } from '../stance/footing'
 import { alongFoot, footingInRoom, gap, type Held, plus } from './moment'
 import { momentAt, type Phase } from './phase'
@@ -69,13 +70,7 @@ export function calcShortest(body: Body, phase: Phase, held: Held, end: Stood, c
       return calcInside(base, x, y) >= keep
     })
   if (!isSafe(LONGEST_S)) return null
-  let [low, high] = [0, LONGEST_S]
-  while (high - low > 0.005) {
-    const middle = (low + high) / 2
-    if (isSafe(middle)) high = middle
-    else low = middle
-  }
-  return high
+  return bisect(isSafe, LONGEST_S, 0, 0.005)
 }
 
 /** How far a point is inside a base (counter-clockwise): its nearest edge; negative outside. */
