@@ -1,4 +1,3 @@
-import { calcSupportingBase } from '../balance/base'
 import type { Body } from '../body/body'
 import { DEG, otherSide, SIDES, type Side, type Vec2 } from '../conventions'
 import { InputError } from '../errors'
@@ -8,10 +7,10 @@ import { setFooting } from '../stance/footing'
 import { footingInRoom, gap, type Held, type Moment, stanceOf } from './moment'
 import { withFoot } from './phase'
 import { type Stood, tryStand } from './posing'
-import { calcInside } from './timing'
+import { listKeptPressures } from './pressure'
 
 /** House defaults: how far one may sink for a step, and how far the pelvis may turn for it. */
-export const SINKING = 0.02
+const SINKING = 0.02
 const TURN_MOST = 30 * DEG
 const TURNS = 3
 const PRESSURES = 20
@@ -124,17 +123,9 @@ const isAllowed = ({ findings, settled: { legs } }: Stood, body: Body): boolean 
 function listWays(body: Body, moment: Moment, foot: Side, held: Held): Moment[] {
   const standing = otherSide(foot)
   const set = moment.feet[standing]
-  const kept: number[] = []
-  for (let i = 0; i <= PRESSURES; i++) {
-    const pressureAt = i / PRESSURES
-    const footing = footingInRoom(body, withFoot(moment, standing, { ...set, pressureAt }), held)
-    const part = calcSupportingBase(footing)?.map(([x, y]) => ({ x, y })) ?? []
-    const [x, y] = footing.centre
-    const inside = part.length > 0 ? calcInside(part, x, y) : -1
-    if (inside >= body.swayReserveOneFoot) kept.push(pressureAt)
-  }
-  if (kept.length === 0) return []
-  const ends = [...new Set([kept.at(-1), kept[0], kept[kept.length >> 1]])] as number[]
+  const ends = listKeptPressures(body, PRESSURES, (pressureAt) =>
+    footingInRoom(body, withFoot(moment, standing, { ...set, pressureAt }), held),
+  )
   const toward = set.yaw - moment.pelvis
   const most = Math.sign(toward) * Math.min(Math.abs(toward), TURN_MOST)
   const turns = most === 0 ? [0] : Array.from({ length: TURNS + 1 }, (_, i) => (most * i) / TURNS)

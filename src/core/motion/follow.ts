@@ -1,7 +1,7 @@
 import { mix } from './ease'
 import { faceAsFeetAllow, standFacing } from './facing'
 import type { Held, Moment } from './moment'
-import type { Phase } from './phase'
+import { mixArm, type Phase } from './phase'
 import type { Task } from './script'
 
 /** How far facing, arms and trunk have come at the end of each phase, 0 to 1. */
@@ -34,8 +34,8 @@ export function followFeet(task: Task, phases: readonly Phase[], held: Held): Ph
               yaw: mix(from.trunk.yaw, to.trunk.yaw, leaned),
             },
             arms: {
-              left: mixArm(from.arms.left, to.arms.left, armed),
-              right: mixArm(from.arms.right, to.arms.right, armed),
+              left: mixArm(from.arms.left, to.arms.left, () => armed),
+              right: mixArm(from.arms.right, to.arms.right, () => armed),
             },
             height: Math.min(from.height, to.height),
           },
@@ -53,13 +53,6 @@ function faceAt({ body, from, to }: Task, held: Held, moment: Moment, turned: nu
   const stood = standFacing(body, moment, held, moment.heading + off)
   return stood ? { ...moment, pelvis: stood.moment.pelvis } : { ...moment, pelvis: moment.heading + off }
 }
-
-const mixArm = (a: Moment['arms']['left'], b: Moment['arms']['left'], part: number): Moment['arms']['left'] => ({
-  elevation: mix(a.elevation, b.elevation, part),
-  opening: mix(a.opening, b.opening, part),
-  elbow: mix(a.elbow, b.elbow, part),
-  elbowInward: mix(a.elbowInward, b.elbowInward, part),
-})
 
 /** Where something is left for the end (facing, arms after the waist), a phase of its own for it. */
 function withSettle({ choices, from, to }: Task, phases: readonly Phase[]): Phase[] {

@@ -1,9 +1,10 @@
-import { type Analysis, analyse } from '../analysis'
+import { type Analysis, analyse, calcStandingMargin } from '../analysis'
 import type { Body } from '../body/body'
 import { otherSide, SIDES, type Side } from '../conventions'
 import { InputError } from '../errors'
 import type { Finding, Verdict } from '../limits/finding'
 import { countsForVerdict } from '../limits/judge'
+import { toRoom } from '../stance/placed'
 import type { Placement, Stance } from '../stance/stance'
 import type { Breath, Choices } from './choices'
 import { gap, type Held, momentOf } from './moment'
@@ -49,19 +50,18 @@ export type Path = { body: Body; parts: PathPart[]; transitions: PathTransition[
 export function makePath(body: Body, routine: readonly RoutinePart[], samples: number): Path {
   const parts: PathPart[] = []
   const transitions: PathTransition[] = []
+  const standing = calcStandingMargin(body)
   let clock = 0
   routine.forEach((part, i) => {
     const before = parts.at(-1)
     if (!before) {
-      parts.push(
-        standPart(body, { ...part.stance, at: { x: part.at?.x ?? 0, y: part.at?.y ?? 0, heading: part.heading } }, i),
-      )
+      const at = { x: part.at?.x ?? 0, y: part.at?.y ?? 0, heading: part.heading }
+      parts.push(standPart(body, { ...part.stance, at }, i, standing))
       clock += part.seconds + part.hold
       return
     }
     const startS = clock
-    const { stance, ...way } = takeWay(body, before, part, i)
-    const here = standPart(body, stance, i)
+    const { here, ...way } = takeWay(body, before, part, i, standing)
     parts.push(here)
     const found: PathTransition = {
       from: i - 1,
@@ -94,9 +94,9 @@ export function makePath(body: Body, routine: readonly RoutinePart[], samples: n
 const cannot = (part: number, { field, value, accepts }: InputError): InputError =>
   new InputError(`parts.${part}`, value, { code: 'transition', why: accepts.code, at: field })
 
-function standPart(body: Body, stance: Stance, index: number): PathPart {
+function standPart(body: Body, stance: Stance, index: number, standing: number | null): PathPart {
   try {
-    return { stance, analysis: analyse(body, stance, { withoutFreeTurn: true }), error: null }
+    return { stance, analysis: analyse(body, stance, { standing, withoutFreeTurn: true }), error: null }
   } catch (error) {
     if (!(error instanceof InputError)) throw error
     const field = error.field.replace(/^stance/, `parts.${index}.stance`)
@@ -105,7 +105,7 @@ function standPart(body: Body, stance: Stance, index: number): PathPart {
 }
 
 type Way = {
-  stance: Stance
+  here: PathPart
   plan: Plan | null
   ask: Parameters<typeof planTransition>[0] | null
   anchor: Side | null
@@ -113,8 +113,11 @@ type Way = {
 }
 
 /** The cheapest way to a part: with the foot that anchors, or, where that is not said, the better of both. */
-function takeWay(body: Body, before: PathPart, part: RoutinePart, index: number): Way {
-  const ways = listAnchors(before.stance, part).map((anchor) => planWay(body, before, part, anchor))
+function takeWay(body: Body, before: PathPart, part: RoutinePart, index: number, standing: number | null): Way {
+  const ways = listAnchors(before.stance, part).map((anchor) => {
+    const here = standPart(body, placePart(body, before.stance, part, anchor), index, standing)
+    return planWay(body, before, here, part.choices, anchor)
+  })
   const planned = ways.filter(({ plan }) => plan !== null)
   const best = planned.reduce<Way | null>(
     (best, way) =>
@@ -136,14 +139,16 @@ function listAnchors(before: Stance, part: RoutinePart): (Side | null)[] {
   return [first, otherSide(first)]
 }
 
-function planWay(body: Body, before: PathPart, part: RoutinePart, anchor: Side | null): Way {
-  const { choices, heading } = part
-  const scaled = anchor ? scaleStep(part.stance, otherSide(anchor), choices.stepScale) : part.stance
-  const stance = anchor
-    ? placeNext(body, before.stance, scaled, heading, anchor)
-    : { ...scaled, at: { ...(part.at as { x: number; y: number }), heading } }
-  const nothing: Way = { stance, plan: null, ask: null, anchor: null, error: null }
-  const here = standPart(body, stance, 0)
+/** Where a part stands: by the foot that anchors, its step scaled; or where it says itself. */
+function placePart(body: Body, before: Stance, part: RoutinePart, anchor: Side | null): Stance {
+  const { stance, heading, choices, at } = part
+  if (!anchor) return { ...stance, at: { x: at?.x ?? 0, y: at?.y ?? 0, heading } }
+  return placeNext(body, before, scaleStep(stance, otherSide(anchor), choices.stepScale), heading, anchor)
+}
+
+function planWay(body: Body, before: PathPart, here: PathPart, choices: Choices, anchor: Side | null): Way {
+  const { stance } = here
+  const nothing: Way = { here, plan: null, ask: null, anchor: null, error: null }
   if (!before.analysis || !here.analysis || before.stance.seat || stance.seat) return nothing
   const from = momentOf(body, before.stance, before.analysis.pose.pelvis[2])
   const to = momentOf(body, stance, here.analysis.pose.pelvis[2])
@@ -155,22 +160,17 @@ function planWay(body: Body, before: PathPart, part: RoutinePart, anchor: Side |
 /** Eyes, ground and hands as in the stance that one comes from; the posture and frame of the one that one goes to. */
 function holdThroughout(before: Stance, { frame, posture, side }: Stance): Held {
   const at = before.at as Placement
-  const [cos, sin] = [Math.cos(at.heading), Math.sin(at.heading)]
   return {
     frame: before.frame === 'inclined' ? 'inclined' : frame,
     posture,
     side,
     eyes: before.eyes,
     floor: { slope: before.floor.slope, downhill: before.floor.downhill + at.heading },
-    supports: before.supports.map((support) => ({
-      ...support,
-      at: [
-        at.x + cos * support.at[0] - sin * support.at[1],
-        at.y + sin * support.at[0] + cos * support.at[1],
-        support.at[2],
-      ],
-      ...(support.toward !== undefined && { toward: support.toward + at.heading }),
-    })),
+    supports: before.supports.map(({ toward, ...support }) => {
+      const [x, y, z] = support.at
+      const turned = toward !== undefined && { toward: toward + at.heading }
+      return { ...support, at: [...toRoom(at, [x, y]), z] as const, ...turned }
+    }),
   }
 }
 

@@ -2,7 +2,7 @@ import { type BySide, bySide, type Side, type Vec2 } from '../conventions'
 import { BALL_AT } from '../stance/foot'
 import type { Arm, Contact } from '../stance/stance'
 import type { Choices } from './choices'
-import { ease, easeOf, mix } from './ease'
+import { ease, easeOf, type Mover, mix } from './ease'
 import { PELVIS_MOST } from './facing'
 import { alongFoot, type FootMoment, type Moment, plus } from './moment'
 
@@ -36,17 +36,7 @@ export function momentAt(phase: Phase, t: number, footLength: number): Moment {
   const part = ease(t)
   const pelvis = easeOf('pelvis', order, t)
   const trunk = easeOf('trunk', order, t)
-  const arm = (a: Arm, b: Arm): Arm => {
-    const [shoulder, elbow, hand] = (['shoulder', 'elbow', 'hand'] as const).map((mover) =>
-      easeOf(mover, order, t),
-    ) as [number, number, number]
-    return {
-      elevation: mix(a.elevation, b.elevation, shoulder),
-      opening: mix(a.opening, b.opening, shoulder),
-      elbow: mix(a.elbow, b.elbow, elbow),
-      elbowInward: mix(a.elbowInward, b.elbowInward, hand),
-    }
-  }
+  const armed = (mover: Mover) => easeOf(mover, order, t)
   const heading = mix(from.heading, to.heading, part)
   return {
     heading,
@@ -61,9 +51,17 @@ export function momentAt(phase: Phase, t: number, footLength: number): Moment {
       roll: mix(from.trunk.roll, to.trunk.roll, trunk),
       yaw: mix(from.trunk.yaw, to.trunk.yaw, trunk),
     },
-    arms: bySide((side) => arm(from.arms[side], to.arms[side])),
+    arms: bySide((side) => mixArm(from.arms[side], to.arms[side], armed)),
   }
 }
+
+/** An arm between two others, its shoulder, elbow and hand each as far as they have come. */
+export const mixArm = (a: Arm, b: Arm, part: (mover: Mover) => number): Arm => ({
+  elevation: mix(a.elevation, b.elevation, part('shoulder')),
+  opening: mix(a.opening, b.opening, part('shoulder')),
+  elbow: mix(a.elbow, b.elbow, part('elbow')),
+  elbowInward: mix(a.elbowInward, b.elbowInward, part('hand')),
+})
 
 /** A contact changes as its phase begins: the foot carries nothing then. */
 function startOf(phase: Phase): Moment {

@@ -59,9 +59,8 @@ export function readTransition(body: Body, transition: Transition, held: Held): 
   })
   const [first, last] = [phases[0]?.samples[0], phases.at(-1)?.samples.at(-1)] as [Stood, Stood]
   const single = readSingle(phases)
-  const landed = phases.findLastIndex(({ kind }) => kind === 'touch')
   const seconds = (some: readonly TimedPhase[]) => some.reduce((sum, one) => sum + one.seconds, 0)
-  const gathering = landed >= 0 ? landed + 1 : phases.findLastIndex(({ kind }) => kind === 'empty') + 1
+  const gathering = countGathering(phases)
   return {
     least,
     leastAt,
@@ -78,8 +77,14 @@ export function readTransition(body: Body, transition: Transition, held: Held): 
   }
 }
 
+/** How many phases gather: up to the end of the last touch; without a step, onto the leg that is first filled. */
+export function countGathering(phases: readonly TimedPhase[]): number {
+  const landed = phases.findLastIndex(({ kind }) => kind === 'touch')
+  return 1 + (landed >= 0 ? landed : phases.findLastIndex(({ kind }) => kind === 'empty'))
+}
+
 /** Over time, each phase by trapezoids between its samples. */
-export function integrate(phases: readonly TimedPhase[], of: (stood: Stood) => number): number {
+function integrate(phases: readonly TimedPhase[], of: (stood: Stood) => number): number {
   let sum = 0
   for (const { samples, seconds } of phases) {
     const width = seconds / (samples.length - 1)

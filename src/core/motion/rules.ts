@@ -5,7 +5,7 @@ import { findFrontSide, shareOf } from '../stance/footing'
 import { calcTrack } from '../stance/layout'
 import type { Breath, Choices } from './choices'
 import type { Stood } from './posing'
-import type { Readings } from './readings'
+import { countGathering, type Readings } from './readings'
 import type { TimedPhase, Transition } from './transition'
 
 /** A finding of a path says when: the phase, and the second from the routine's start. */
@@ -221,8 +221,7 @@ const short: MotionRule = {
   id: 'tempo.short',
   code: 'tempo.short',
   find: ({ breath, transition: { phases } }) => {
-    const landed = phases.findLastIndex(({ kind }) => kind === 'touch')
-    const split = landed >= 0 ? landed + 1 : phases.findLastIndex(({ kind }) => kind === 'empty') + 1
+    const split = countGathering(phases)
     const twoHalves = (breath === 'in-out' || breath === 'out-in') && split > 0 && split < phases.length
     const halves = twoHalves ? [phases.slice(0, split), phases.slice(split)] : [phases]
     const all = phases.reduce((sum, { seconds }) => sum + seconds, 0)

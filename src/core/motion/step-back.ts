@@ -1,4 +1,3 @@
-import { calcSupportingBase } from '../balance/base'
 import type { Body } from '../body/body'
 import { DEG, otherSide, type Side, sideSign, type Vec2 } from '../conventions'
 import { InputError } from '../errors'
@@ -7,7 +6,7 @@ import { settle } from '../pose/pose'
 import { setFooting } from '../stance/footing'
 import { type Contact, type Stance, USUAL_LIFT } from '../stance/stance'
 import { makeStandingStance } from '../stance/standing'
-import { calcInside } from './timing'
+import { listKeptPressures } from './pressure'
 
 /** Ways to step, and what meets the floor first in each. */
 export const STEP_WAYS = ['ahead', 'back', 'side'] as const
@@ -17,6 +16,8 @@ const LANDS: Record<StepWay, Contact> = { ahead: 'heel', back: 'ball', side: 'wh
 const LONGEST = 1.2
 const MILLIMETRE = 1e-3
 const PRESSURES = 10
+/** Where the other foot is does not matter to how this one can be pressed. */
+const NEAR = 0.2
 const TURNS = [0, 10 * DEG, 20 * DEG, 30 * DEG]
 const SHALLOWEST = 5
 const DEEPEST = 90
@@ -51,7 +52,10 @@ export function calcNeededBend(body: Body, from: StandingLeg, way: StepWay, leng
 
 /** Asks whether a step of a length lands, from where this leg can be pressed. */
 function landsFrom(body: Body, from: StandingLeg, way: StepWay): (length: number) => boolean {
-  const pressures = listPressures(body, from)
+  const stance = makeStep(body, from, way, NEAR)
+  const pressures = listKeptPressures(body, PRESSURES, (at) =>
+    setFooting(body, withPressure(stance, from.standing, at)),
+  )
   return (length) => pressures.some((at) => TURNS.some((turn) => reaches(body, from, way, length, at, turn)))
 }
 
@@ -83,20 +87,6 @@ const withPressure = (stance: Stance, side: Side, pressureAt: number): Stance =>
   ...stance,
   feet: { ...stance.feet, [side]: { ...stance.feet[side], pressureAt } },
 })
-
-/** Where the standing foot can be pressed and keeps the reserve for one foot: the ends, then the middle. */
-function listPressures(body: Body, from: StandingLeg): number[] {
-  const stance = makeStep(body, from, 'ahead', 0.1)
-  const kept: number[] = []
-  for (let i = 0; i <= PRESSURES; i++) {
-    const footing = setFooting(body, withPressure(stance, from.standing, i / PRESSURES))
-    const part = calcSupportingBase(footing)?.map(([x, y]) => ({ x, y })) ?? []
-    const [x, y] = footing.centre
-    if (part.length > 0 && calcInside(part, x, y) >= body.swayReserveOneFoot) kept.push(i / PRESSURES)
-  }
-  const [first, last, middle] = [kept[0], kept.at(-1), kept[kept.length >> 1]]
-  return [...new Set([last, first, middle])].filter((at): at is number => at !== undefined)
-}
 
 /** Whether the leg is long enough, the standing knee no deeper than it is bent, the ankles within their limits. */
 function reaches(

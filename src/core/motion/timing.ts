@@ -1,6 +1,7 @@
 import { calcUsableBase } from '../balance/base'
 import type { Body } from '../body/body'
 import { GRAVITY, type Vec2 } from '../conventions'
+import { calcInside } from '../geometry/inside'
 import { bisect } from '../numeric/bisect'
 import type { Footing } from '../stance/footing'
 import { alongFoot, footingInRoom, gap, type Held, plus } from './moment'
@@ -71,19 +72,6 @@ export function calcShortest(body: Body, phase: Phase, held: Held, end: Stood, c
     })
   if (!isSafe(LONGEST_S)) return null
   return bisect(isSafe, LONGEST_S, 0, 0.005)
-}
-
-/** How far a point is inside a base (counter-clockwise): its nearest edge; negative outside. */
-export function calcInside(base: readonly { x: number; y: number }[], x: number, y: number): number {
-  let least = Number.POSITIVE_INFINITY
-  for (let i = 0; i < base.length; i++) {
-    const a = base[i] as { x: number; y: number }
-    const b = base[i + 1 === base.length ? 0 : i + 1] as { x: number; y: number }
-    const [ex, ey] = [b.x - a.x, b.y - a.y]
-    const distance = (ex * (y - a.y) - ey * (x - a.x)) / Math.sqrt(ex * ex + ey * ey)
-    if (distance < least) least = distance
-  }
-  return least
 }
 
 /** Shares seconds out by ways; a phase has at least its shortest safe time where there is enough for all. */

@@ -28,13 +28,13 @@ export type Ask = {
   held: Held
   choices: Choices
   seconds: number
+  /** Intervals of a phase. */
   samples: number
 }
 
 /**
- * Plans and times the way from one stance to the next, and stands every instant of it.
- * @param samples intervals of a phase
- * @throws InputError "parts" where there is no way for this body
+ * Times a planned way from one stance to the next, and stands every instant of it.
+ * @throws InputError as an analysis does, where an instant cannot be stood
  */
 export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Transition {
   const { body, from, to, held, choices, seconds } = ask
@@ -59,7 +59,7 @@ export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Trans
   return { anchor, plan, phases: timed, levelAt: (at) => mix(from.height, to.height, seconds > 0 ? at / seconds : 1) }
 }
 
-/** The cheapest way there; where both feet may anchor, of the cheaper one. */
+/** The cheapest way there, or null. */
 export const planTransition = ({ body, from, to, held, choices }: Omit<Ask, 'seconds' | 'samples'>): Plan | null =>
   findPlan({ body, from, to, choices, clearance: CLEARANCE }, held)
 
