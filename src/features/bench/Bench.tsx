@@ -10,8 +10,7 @@ import styles from './bench.module.css'
 import { FullBench } from './FullBench'
 import { NobodyYet } from './NobodyYet'
 import { setLibrary } from './state/library'
-import { openOnBench, putOnBench } from './state/store'
-import { toState } from './state/use-person'
+import { putOpened } from './state/use-person'
 
 type BenchProps = {
   people: readonly NamedPerson[]
@@ -29,12 +28,11 @@ export function Bench({ people, onBench, opened, own, units, day: served }: Benc
   const [ready, setReady] = useState(false)
   useEffect(() => {
     setLibrary(mergeLibrary(own))
-    if (onBench) putOnBench(onBench.person, onBench.draft ? toState(onBench.draft) : null)
-    if (opened) openOnBench(toState(opened))
+    if (onBench) putOpened(onBench, opened)
     setReady(true)
   }, [onBench, opened, own])
   const day = useDayTurn(served)
   if (!onBench) return <NobodyYet units={units} day={day} />
   if (!ready) return <main className={styles.bench} aria-busy="true" />
-  return <FullBench people={people} first={onBench} units={units} day={day} />
+  return <FullBench people={people} first={onBench} opened={opened} units={units} day={day} />
 }

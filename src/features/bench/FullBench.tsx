@@ -42,16 +42,22 @@ const CalmFiles = memo(FileTools)
 const CalmPlanned = memo(Planned)
 const CalmSentence = memo(StanceSentence)
 
-type FullBenchProps = { people: readonly NamedPerson[]; first: BenchOfPerson; units: BodyUnits; day: string }
+type FullBenchProps = {
+  people: readonly NamedPerson[]
+  first: BenchOfPerson
+  opened: KeptStance | null
+  units: BodyUnits
+  day: string
+}
 
 /** The bench with somebody on it. */
-export function FullBench({ people: known, first, units, day }: FullBenchProps) {
+export function FullBench({ people: known, first, opened, units, day }: FullBenchProps) {
   const view = useAnalysis()
   // The floor answers at once; what stands beside and under it follows when there is time, so that a drag stays smooth.
   const calm = useDeferredValue(view)
   const lastGood = useRef(calm.analysis)
   if (calm.analysis) lastGood.current = calm.analysis
-  const { people, person, kept, setKept, draft, choosePerson, takeNew } = usePerson(known, first)
+  const { people, person, kept, setKept, draft, choosePerson, takeNew } = usePerson(known, first, opened)
   const [fine, setFine] = useState(false)
   const [all, setAll] = useState(false)
   const [keeping, setKeeping] = useState(false)

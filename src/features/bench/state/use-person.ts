@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useState } from 'react'
 import type { SchoolId } from '@/core'
-import type { BenchOfPerson, NamedPerson, OnBench } from '@/server/bench'
+import type { BenchOfPerson, KeptStance, NamedPerson, OnBench } from '@/server/bench'
 import { fetchBench, fetchNames } from './api'
-import { type BenchState, putOnBench, useBench } from './store'
+import { type BenchState, openOnBench, putOnBench, useBench } from './store'
 import { useDraft } from './use-draft'
 
 /** The server has checked the school against the list. */
@@ -12,17 +12,23 @@ export const toState = ({ posture, school, stance }: OnBench): Omit<BenchState, 
   stance,
 })
 
+/** Puts somebody on the bench, and over what was there what was kept for them and is opened: undo leads back. */
+export function putOpened({ person, draft }: BenchOfPerson, opened: KeptStance | null): void {
+  putOnBench(person, draft ? toState(draft) : null)
+  if (opened) openOnBench(toState(opened))
+}
+
 /** Who is on the bench, what is kept for them, and who else could be put on it. */
-export function usePerson(known: readonly NamedPerson[], first: BenchOfPerson) {
+export function usePerson(known: readonly NamedPerson[], first: BenchOfPerson, opened: KeptStance | null) {
   const [people, setPeople] = useState(known)
   const [person, setPerson] = useState(first.person)
   const [kept, setKept] = useState(first.kept)
-  const show = useCallback((opened: BenchOfPerson) => {
-    putOnBench(opened.person, opened.draft ? toState(opened.draft) : null)
-    setPerson(opened.person)
-    setKept(opened.kept)
+  const show = useCallback((found: BenchOfPerson, kept: KeptStance | null) => {
+    putOpened(found, kept)
+    setPerson(found.person)
+    setKept(found.kept)
   }, [])
-  const draft = useDraft(first, show)
+  const draft = useDraft(first, (newer) => show(newer, opened))
   // The page was made anew, for another day or another address.
   useEffect(() => {
     setPerson(first.person)
@@ -34,9 +40,9 @@ export function usePerson(known: readonly NamedPerson[], first: BenchOfPerson) {
       // Whoever is on the bench stays on it as they are.
       if (id === useBench.getState().person.id) return
       await saveNow()
-      const opened = await fetchBench(id)
-      begin(opened)
-      show(opened)
+      const found = await fetchBench(id)
+      begin(found)
+      show(found, null)
       // The address follows the bench: a reload shows whoever is on it.
       window.history.replaceState(null, '', `/?person=${encodeURIComponent(id)}`)
     },
