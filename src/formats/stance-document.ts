@@ -8,24 +8,28 @@ export const STANCE_FORMAT = 'nivrel.stance/1'
 /** How far the heel may be lifted in each contact, in degrees (lifted toes negative). */
 const LIFTS = { whole: [0, 0], ball: [0, 60], heel: [-40, 0], 'toe-touch': [0, 60], air: [-40, 60] } as const
 
-export const footDocument = z
-  .looseObject(
-    {
-      heel: point2,
-      toeOutDeg: number(-100, 100, 'deg').optional(),
-      contact: oneOf(['whole', 'ball', 'heel', 'toe-touch', 'air']).optional(),
-      pressureAt: number(0, 1, 'ofPart').optional(),
-      clearanceM: number(0, 1, 'm').optional(),
-      liftDeg: number(-40, 60, 'deg').optional(),
-    },
-    keysOf('heel'),
-  )
-  .superRefine(({ contact = 'whole', liftDeg = 0 }, context) => {
-    const [low, high] = LIFTS[contact]
-    if (liftDeg >= low && liftDeg <= high) return
-    const message = accepted('lift', { low, high, contact })
-    context.addIssue({ code: 'custom', path: ['liftDeg'], message })
-  })
+const footShape = {
+  toeOutDeg: number(-100, 100, 'deg').optional(),
+  contact: oneOf(['whole', 'ball', 'heel', 'toe-touch', 'air']).optional(),
+  pressureAt: number(0, 1, 'ofPart').optional(),
+  clearanceM: number(0, 1, 'm').optional(),
+  liftDeg: number(-40, 60, 'deg').optional(),
+}
+
+function checkLift(
+  { contact = 'whole', liftDeg = 0 }: { contact?: keyof typeof LIFTS | undefined; liftDeg?: number | undefined },
+  context: { addIssue: (issue: { code: 'custom'; path: string[]; message: string }) => void },
+): void {
+  const [low, high] = LIFTS[contact]
+  if (liftDeg >= low && liftDeg <= high) return
+  context.addIssue({ code: 'custom', path: ['liftDeg'], message: accepted('lift', { low, high, contact }) })
+}
+
+export const footDocument = z.looseObject({ heel: point2, ...footShape }, keysOf('heel')).superRefine(checkLift)
+/** What a foot has otherwise than its posture's. */
+export const footChange = z
+  .looseObject({ heel: point2.optional(), ...footShape }, { error: accepted('object', { of: 'foot' }) })
+  .superRefine(checkLift)
 
 const HEIGHT = accepted('height')
 

@@ -1,8 +1,9 @@
 import type { Body } from '../body/body'
 import { type BySide, bySide, type Side, type Vec2 } from '../conventions'
+import { assemble, settle } from '../pose/pose'
 import { type Footing, setFooting } from '../stance/footing'
 import { fromRoom, toRoom } from '../stance/placed'
-import type { Arm, FootSetting, Placement, Stance, Support } from '../stance/stance'
+import type { Arm, FootSetting, Placement, Seat, Stance, Support } from '../stance/stance'
 import { pressureWithin } from './pressure'
 
 /** A foot in the room: what `FootSetting` is in a stance, with its direction counter-clockwise from the room's. */
@@ -28,6 +29,8 @@ export type Moment = {
 /** What a transition holds throughout. */
 export type Held = Pick<Stance, 'frame' | 'eyes' | 'floor'> & {
   supports: readonly Support[]
+  /** What they sit on throughout, in the room. */
+  seat?: Seat | undefined
   posture?: string | undefined
   side?: Side | undefined
 }
@@ -75,7 +78,7 @@ const footIn = (at: Placement, foot: FootMoment, side: Side): FootSetting => ({
 /** A moment as a stance of its own. In the room's own frame (`ORIGIN`) it has the room's coordinates. */
 export function stanceOf(body: Body, moment: Moment, held: Held, at: Placement = frameOf(moment)): Stance {
   const { feet } = moment
-  const { supports, floor } = held
+  const { supports, floor, seat } = held
   return {
     posture: held.posture,
     side: held.side,
@@ -88,6 +91,7 @@ export function stanceOf(body: Body, moment: Moment, held: Held, at: Placement =
     trunk: moment.trunk,
     arms: moment.arms,
     supports: supports.length === 0 ? supports : supports.map((support) => supportIn(at, support)),
+    ...(seat && { seat: { ...seat, at: fromRoom(at, seat.at) } }),
     frame: held.frame,
     eyes: held.eyes,
     at,
@@ -101,8 +105,11 @@ function supportIn(at: Placement, { toward, ...support }: Support): Support {
 }
 
 /** The feet of a moment and where its centre falls, in the room. */
-export const footingInRoom = (body: Body, moment: Moment, held: Held): Footing =>
-  setFooting(body, stanceOf(body, moment, held, ORIGIN))
+export function footingInRoom(body: Body, moment: Moment, held: Held): Footing {
+  const footing = setFooting(body, stanceOf(body, moment, held, ORIGIN))
+  // Seated, the centre follows from the body.
+  return held.seat ? assemble(settle(footing)) : footing
+}
 
 export const alongFoot = (yaw: number): Vec2 => [-Math.sin(yaw), Math.cos(yaw)]
 /** To the outer side of a foot. */

@@ -5,7 +5,7 @@ import { InputError } from '../errors'
 import type { Finding, Verdict } from '../limits/finding'
 import { countsForVerdict } from '../limits/judge'
 import { toRoom } from '../stance/placed'
-import type { Placement, Stance } from '../stance/stance'
+import type { Placement, Seat, Stance } from '../stance/stance'
 import type { Breath, Choices } from './choices'
 import { gap, type Held, momentOf } from './moment'
 import { placeNext, scaleStep } from './place'
@@ -126,13 +126,14 @@ function takeWay(body: Body, before: PathPart, part: RoutinePart, index: number,
   )
   if (best) return best
   const first = ways[0] as Way
-  const code = before.stance.seat || part.stance.seat ? 'notYet' : 'noWay'
+  const code =
+    before.stance.seat !== part.stance.seat && (!before.stance.seat || !part.stance.seat) ? 'notYet' : 'noWay'
   return { ...first, error: new InputError(`parts.${index}`, null, { code }) }
 }
 
 /** The fuller foot of the first stance before the other; a part that places itself has both feet stepping. */
 function listAnchors(before: Stance, part: RoutinePart): (Side | null)[] {
-  if (part.at) return [null]
+  if (part.at || part.stance.seat) return [null]
   if (part.anchor) return [part.anchor]
   const fuller = Math.abs(before.loadLeft - 0.5) > 1e-9 ? (before.loadLeft > 0.5 ? 'left' : 'right') : null
   const first = fuller ?? (part.stance.side ? otherSide(part.stance.side) : 'left')
@@ -142,14 +143,23 @@ function listAnchors(before: Stance, part: RoutinePart): (Side | null)[] {
 /** Where a part stands: by the foot that anchors, its step scaled; or where it says itself. */
 function placePart(body: Body, before: Stance, part: RoutinePart, anchor: Side | null): Stance {
   const { stance, heading, choices, at } = part
+  if (stance.seat && before.seat) return { ...stance, at: placeOnSeat(before, stance.seat, heading) }
   if (!anchor) return { ...stance, at: { x: at?.x ?? 0, y: at?.y ?? 0, heading } }
   return placeNext(body, before, scaleStep(stance, otherSide(anchor), choices.stepScale), heading, anchor)
+}
+
+/** On the same seat, as one sat before. */
+function placeOnSeat(before: Stance, seat: Seat, heading: number): Placement {
+  const [x, y] = toRoom(before.at as Placement, (before.seat as Seat).at)
+  const [dx, dy] = toRoom({ x: 0, y: 0, heading }, seat.at)
+  return { x: x - dx, y: y - dy, heading }
 }
 
 function planWay(body: Body, before: PathPart, here: PathPart, choices: Choices, anchor: Side | null): Way {
   const { stance } = here
   const nothing: Way = { here, plan: null, ask: null, anchor: null, error: null }
-  if (!before.analysis || !here.analysis || before.stance.seat || stance.seat) return nothing
+  if (!before.analysis || !here.analysis) return nothing
+  if (!before.stance.seat !== !stance.seat) return nothing
   const from = momentOf(body, before.stance, before.analysis.pose.pelvis[2])
   const to = momentOf(body, stance, here.analysis.pose.pelvis[2])
   const ask = { body, from, to, held: holdThroughout(before.stance, stance), choices }
@@ -164,6 +174,7 @@ function holdThroughout(before: Stance, { frame, posture, side }: Stance): Held 
     frame: before.frame === 'inclined' ? 'inclined' : frame,
     posture,
     side,
+    seat: before.seat && { ...before.seat, at: toRoom(at, before.seat.at) },
     eyes: before.eyes,
     floor: { slope: before.floor.slope, downhill: before.floor.downhill + at.heading },
     supports: before.supports.map(({ toward, ...support }) => {

@@ -1,10 +1,11 @@
 import type { Judged } from '../assess'
 import { type Balance, readBalance } from '../balance/balance'
 import { readLegs } from '../balance/legs'
+import { listBodyErrors } from '../balance/uncertainty'
 import type { Body } from '../body/body'
 import { InputError } from '../errors'
 import { judge } from '../limits/judge'
-import { type Reached, settle } from '../pose/pose'
+import { assemble, type Reached, settle } from '../pose/pose'
 import { checkFooting } from '../stance/check'
 import { type Footing, setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
@@ -27,12 +28,14 @@ export type Stood = Judged & {
  */
 export function stand(body: Body, wanted: Moment, held: Held, neighbour: Reached | null = null): Stood {
   const stance = stanceOf(body, wanted, held)
-  const footing = setFooting(body, stance)
-  checkFooting(footing)
-  const settled = settle(footing, neighbour, true)
+  const set = setFooting(body, stance)
+  checkFooting(set)
+  const settled = settle(set, neighbour, true)
   const [, , height] = settled.pelvis
   stance.height = { pelvisDrop: body.standingHipHeight - height }
-  const read = readBalance(footing)
+  const seated = stance.seat ? assemble(settled) : null
+  const footing = seated ?? set
+  const read = readBalance(footing, ...(seated ? [listBodyErrors(seated)] : []))
   const { nearest, assured, reserve } = read
   const legs = readLegs(footing, settled.legs)
   const { findings, verdict } = judge(footing, legs, read)
