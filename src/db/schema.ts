@@ -2,6 +2,7 @@ import { index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqli
 import type { PlanDocument } from '@/formats/plan-document'
 import type { PostureDocument } from '@/formats/posture-document'
 import type { RecordDocument } from '@/formats/record-document'
+import type { RoutineDocument } from '@/formats/routine-document'
 import type { StanceBody } from '@/formats/stance-document'
 import { json } from './json'
 
@@ -100,6 +101,14 @@ export const plans = sqliteTable(
   },
   (table) => [uniqueIndex('plan_of_group').on(table.groupId, table.posture)],
 )
+
+/** Routines that the instructor changed or made; what is not here is as the program ships it. */
+export const routines = sqliteTable('routines', {
+  id: text('id').primaryKey(),
+  document: json<RoutineDocument>('document').notNull(),
+  revision: integer('revision').notNull().default(1),
+  updatedAt: text('updated_at').notNull(),
+})
 
 /** Single facts about this database, such as that the demo data were put in. */
 export const facts = sqliteTable('facts', {

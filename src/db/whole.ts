@@ -3,19 +3,20 @@ import type { WholePerson, WholeRest } from '@/formats/whole-document'
 import type { Database } from './client'
 import { run } from './errors'
 import { allOrNone } from './people'
-import { drafts, kept, people, plans, postures } from './schema'
+import { drafts, kept, people, plans, postures, routines } from './schema'
 import { putSiteHouse } from './sites'
 
 /** Every row that is not about to be forgotten. */
 export async function readRows(db: Database) {
-  const [persons, stances, benches, library, classes] = await Promise.all([
+  const [persons, stances, benches, library, classes, ways] = await Promise.all([
     run(db.select().from(people).where(isNull(people.deletedAt)).orderBy(asc(people.name), asc(people.id))),
     run(db.select().from(kept).orderBy(asc(kept.createdAt), asc(kept.id))),
     run(db.select().from(drafts)),
     run(db.select().from(postures).orderBy(asc(postures.id))),
     run(db.select().from(plans)),
+    run(db.select().from(routines).orderBy(asc(routines.id))),
   ])
-  return { persons, stances, benches, library, classes }
+  return { persons, stances, benches, library, classes, ways }
 }
 
 /**
@@ -66,10 +67,10 @@ export async function stageWhole(
   )
 }
 
-export type WholeEnd = { people: number; postures: number; plans: number; house: boolean }
+export type WholeEnd = { people: number; postures: number; plans: number; routines: number; house: boolean }
 
 /** What a house has besides its people, its plans by the id of their group. */
-export type WholeEnding = Pick<WholeRest, 'postures' | 'house'> & {
+export type WholeEnding = Pick<WholeRest, 'postures' | 'routines' | 'house'> & {
   plans: (Pick<WholeRest['plans'][number], 'posture' | 'document'> & { groupId: string })[]
 }
 
@@ -85,18 +86,22 @@ export async function endWhole(db: Database, rest: WholeEnding, mark: string, no
       .onConflictDoNothing()
       .returning({ id: plans.id }),
   )
+  const ways = rest.routines.map(({ id, document }) =>
+    db.insert(routines).values({ id, document, updatedAt: now }).onConflictDoNothing().returning({ id: routines.id }),
+  )
   const house = rest.house ? [putSiteHouse(db, rest.house, 0)] : []
   const arrived = db
     .update(people)
     .set({ deletedAt: null })
     .where(eq(people.deletedAt, mark))
     .returning({ id: people.id })
-  const answers = (await allOrNone(db, [arrived, ...library, ...classes, ...house])) as unknown[][]
+  const answers = (await allOrNone(db, [arrived, ...library, ...classes, ...ways, ...house])) as unknown[][]
   const count = (from: number, length: number) => answers.slice(from, from + length).flat().length
   return {
     people: count(0, 1),
     postures: count(1, library.length),
     plans: count(1 + library.length, classes.length),
-    house: count(1 + library.length + classes.length, house.length) > 0,
+    routines: count(1 + library.length + classes.length, ways.length),
+    house: count(1 + library.length + classes.length + ways.length, house.length) > 0,
   }
 }

@@ -5,6 +5,7 @@ import { houseSettings } from './house-settings'
 import { planDocument } from './plan-document'
 import { postureDocument } from './posture-document'
 import { recordDocument } from './record-document'
+import { houseRoutine } from './routine-document'
 import { stanceBody } from './stance-document'
 
 export const WHOLE_FORMAT = 'nivrel.house/1'
@@ -33,6 +34,7 @@ export const wholePerson = z.looseObject(
 export const wholeRest = z.looseObject({
   postures: list(z.looseObject({ id: text(80), document: postureDocument }), 'postures').default([]),
   plans: list(z.looseObject({ group: text(80), posture: text(80), document: planDocument }), 'plans').default([]),
+  routines: list(z.looseObject({ id: text(80), document: houseRoutine }), 'routines').default([]),
   house: houseSettings.nullable().default(null),
   /** What could not be read when this was taken out: carried along as it was, for whoever can. */
   setAside: z.array(z.unknown()).default([]),

@@ -16,6 +16,7 @@ import { fromMeasures, fromPosture, mergeLibrary } from '@/formats/posture-docum
 import { makeRecord } from '@/formats/record-document'
 import { sayLimit, sayOrigin } from '@/words/limits'
 import { readTexts } from '@/words/postures'
+import { readShipped } from '@/words/routines'
 import { answerDocument } from './answer'
 import { keepDraft, keepStance, listMembers, listNames, takeAwayKept } from './bench'
 import { ConflictError } from './conflict'
@@ -37,6 +38,7 @@ import {
 } from './people'
 import { dropPlan, keepPlan, listPlans } from './plans'
 import { readRoster } from './roster'
+import { resetRoutine, saveRoutine } from './routines'
 import { endWholeImport, readWhole, takeWholePart } from './whole'
 
 const folder = mkdtempSync(join(tmpdir(), 'nivrel-'))
@@ -206,7 +208,10 @@ describe('a whole house', () => {
     await keepDraft('marit-quill', { ...ON_BENCH, revision: 0 })
     const bow = fromPosture(postureOf('bow'), readTexts({ id: 'bow', own: null }))
     await changePosture('bow', { revision: 0, document: { ...bow, cue: 'Softly.' } })
+    const made = `own-${randomUUID()}`
+    await saveRoutine(made, { revision: 0, document: { ...readShipped('quay-four'), name: 'Twice along' } })
     const whole = await readWhole()
+    expect(whole.routines).toMatchObject([{ id: made, document: { name: 'Twice along' } }])
     expect(whole.people.find(({ id }) => id === 'marit-quill')?.kept).toMatchObject([{ id: kept.id, note: 'say it' }])
     const back = async (into: string) => {
       const client = connect(`file:${join(folder, into)}`)
@@ -216,15 +221,15 @@ describe('a whole house', () => {
       await takeWholePart({ import: id, people: whole.people.slice(0, 5) })
       await takeWholePart({ import: id, people: whole.people.slice(5) })
       expect(await listNames()).toEqual([])
-      const { postures, plans, house } = whole
-      const came = await endWholeImport({ import: id, postures, plans, house })
+      const { postures, plans, routines, house } = whole
+      const came = await endWholeImport({ import: id, postures, plans, routines, house })
       expect(came.people).toBe(whole.people.length)
       expect({ ...(await readWhole()), takenOutAt: '' }).toEqual({ ...whole, takenOutAt: '' })
       // Once more: nothing is doubled, nothing is overwritten.
       const again = randomUUID()
       await takeWholePart({ import: again, people: whole.people })
-      const second = await endWholeImport({ import: again, postures, plans, house })
-      expect(second).toMatchObject({ people: 0, postures: 0, plans: 0, house: false })
+      const second = await endWholeImport({ import: again, postures, plans, routines, house })
+      expect(second).toMatchObject({ people: 0, postures: 0, plans: 0, routines: 0, house: false })
       client.close()
     }
     const before = database()
@@ -232,6 +237,7 @@ describe('a whole house', () => {
     useDatabase(before)
     await resetPosture('bow')
     await takeAwayKept(kept.id)
+    await resetRoutine(made)
   })
 })
 

@@ -6,6 +6,7 @@ import { parse } from '@/formats/parse'
 import { planDocument } from '@/formats/plan-document'
 import { postureDocument } from '@/formats/posture-document'
 import { recordDocument } from '@/formats/record-document'
+import { houseRoutine } from '@/formats/routine-document'
 import { WHOLE_FORMAT, type WholeDocument, wholePerson, wholeRest } from '@/formats/whole-document'
 import { sayGroups } from '@/records/groups'
 import { now } from './clock'
@@ -19,7 +20,7 @@ const end = wholeRest.extend({ import: importId })
 
 /** Everything, as one document: people with what was kept for them, postures, plans, the house's own rules. */
 export async function readWhole(): Promise<WholeDocument> {
-  const { persons, stances, benches, library, classes } = await readRows(database())
+  const { persons, stances, benches, library, classes, ways } = await readRows(database())
   const groups = await readGroups()
   const { revision, aside: unreadableHouse, rules, days, signs, units } = await readHouse()
   const setAside: SetAside[] = unreadableHouse ? [unreadableHouse] : []
@@ -46,9 +47,22 @@ export async function readWhole(): Promise<WholeDocument> {
     const document = readable(planDocument, raw, { what: 'plan', id, name: `${group}, ${posture}` })
     return document ? [{ group, posture, document }] : []
   })
+  const routines = ways.flatMap(({ id, document: raw }) => {
+    const document = readable(houseRoutine, raw, { what: 'routine', id, name: id })
+    return document ? [{ id, document }] : []
+  })
   plans.sort((a, b) => a.group.localeCompare(b.group) || a.posture.localeCompare(b.posture))
   const house = revision > 0 && !unreadableHouse ? { rules, days, signs, units } : null
-  return { format: WHOLE_FORMAT, takenOutAt: now(), people, postures, plans, house, setAside } as WholeDocument
+  return {
+    format: WHOLE_FORMAT,
+    takenOutAt: now(),
+    people,
+    postures,
+    plans,
+    routines,
+    house,
+    setAside,
+  } as WholeDocument
 }
 
 /** Takes some of the people of a whole that comes back; nobody of them is on the list before `endWholeImport`. */

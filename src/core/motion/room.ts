@@ -3,10 +3,12 @@ import { calcMargins } from '../balance/margins'
 import { SIDES, type Side, type Vec2, type Vec3 } from '../conventions'
 import { FOOT_OUTLINE, layOnFloor } from '../stance/foot'
 import { toRoom } from '../stance/placed'
-import type { Placement } from '../stance/stance'
+import type { Contact, Placement } from '../stance/stance'
 import { momentOf } from './moment'
 import type { Path, PathPart } from './path'
 import type { Stood } from './posing'
+import { shareOn } from './script'
+import type { TimedPhase } from './transition'
 
 /** Where an instant's centre and hips are in the room. */
 export function calcInRoom({ stance, footing, settled: { pelvis } }: Stood): { centre: Vec2; pelvis: Vec3 } {
@@ -78,23 +80,68 @@ export function calcDrift({ body, parts }: Path): Placement {
   return { x: cos * dx + sin * dy, y: cos * dy - sin * dx, heading: (last.stance.at as Placement).heading - from }
 }
 
-export type Footprint = { foot: Side; heel: Vec2; yaw: number; contact: string; part: number }
+/** A foot where it is set, with what it did to come there and when, in seconds from the routine's start. */
+export type Footprint = {
+  foot: Side
+  heel: Vec2
+  yaw: number
+  contact: Contact
+  part: number
+  atS: number
+  did: 'stands' | 'lands' | 'turns'
+  /** What met the floor first; null where it did not land. */
+  first: Contact | null
+  about: 'heel' | 'ball' | null
+  /** How far it turned where it was, and its largest share while it did. */
+  angle: number
+  load: number
+}
 
 /** Footprints in the order in which they are set: both at first, then one for each touch and each turn. */
 export function listFootprints({ body, parts, transitions }: Path): Footprint[] {
   const first = parts[0] as PathPart
   const start = momentOf(body, first.stance, 0)
-  const print = (side: Side, foot: (typeof start)['feet']['left'], part: number): Footprint => ({
-    foot: side,
-    heel: foot.heel,
-    yaw: foot.yaw,
-    contact: foot.contact,
-    part,
+  const stood = SIDES.map((side): Footprint => {
+    const { heel, yaw, contact } = start.feet[side]
+    return {
+      foot: side,
+      heel,
+      yaw,
+      contact,
+      part: 0,
+      atS: 0,
+      did: 'stands',
+      first: null,
+      about: null,
+      angle: 0,
+      load: 0,
+    }
   })
-  const later = transitions.flatMap(({ made, to }) =>
-    (made?.transition.phases ?? []).flatMap(({ kind, foot, to: end }) =>
-      foot && (kind === 'touch' || kind === 'turn') ? [print(foot, end.feet[foot], to)] : [],
-    ),
+  const later = transitions.flatMap(({ made, to, startS }) =>
+    (made?.transition.phases ?? []).flatMap((phase) => printOf(phase, to, startS)),
   )
-  return [...SIDES.map((side) => print(side, start.feet[side], 0)), ...later]
+  return [...stood, ...later]
+}
+
+function printOf(phase: TimedPhase, part: number, begins: number): Footprint[] {
+  const { kind, foot, about, from, to, lands, startS, seconds } = phase
+  if (!foot || (kind !== 'touch' && kind !== 'turn')) return []
+  const { heel, yaw, contact } = to.feet[foot]
+  const turns = kind === 'turn'
+  const contactFirst = turns ? null : (lands?.contact ?? contact)
+  return [
+    {
+      foot,
+      heel,
+      yaw,
+      contact,
+      part,
+      atS: begins + startS + seconds,
+      did: turns ? 'turns' : 'lands',
+      first: contactFirst,
+      about,
+      angle: turns ? yaw - from.feet[foot].yaw : 0,
+      load: Math.max(shareOn(from, foot), shareOn(to, foot)),
+    },
+  ]
 }

@@ -13,13 +13,32 @@ export const ROUTINE_IDS = [
 ] as const
 export type RoutineId = (typeof ROUTINE_IDS)[number]
 
-type Part = PartDocument
+/** What a teacher says at a part, by what it is. */
+export const SAYINGS = [
+  'try',
+  'fill',
+  'even',
+  'onto',
+  'turn',
+  'corner',
+  'gather',
+  'tall',
+  'waist',
+  'arms',
+  'heel',
+] as const
+export type Saying = (typeof SAYINGS)[number]
+
+/** A part as it is shipped: its words are named, not said. */
+export type ShippedPart = Omit<PartDocument, 'say'> & { says?: Saying }
+
+type Part = ShippedPart
 type Side = 'left' | 'right'
 
 const other = (side: Side): Side => (side === 'left' ? 'right' : 'left')
 
-const BEGIN: Part = { posture: 'parallel', headingDeg: 0, seconds: 0, holdS: 2 }
-const END: Part = { posture: 'parallel', breath: 'in-out', seconds: 10, holdS: 2 }
+const BEGIN: Part = { posture: 'parallel', headingDeg: 0, holdS: 2, says: 'even' }
+const END: Part = { posture: 'parallel', breath: 'in-out', seconds: 10, holdS: 2, says: 'even' }
 
 /** A posture on its side, in a whole breath. */
 const part = (posture: string, side: Side, more: Partial<Part> = {}): Part => ({
@@ -39,109 +58,93 @@ const weightOn = (side: Side, percent: number): ChangesDocument => ({
   loadLeftPct: side === 'left' ? percent : 100 - percent,
 })
 
-/** A step that is set down with nothing on it and looked at, before it is filled. */
+/** A step that is set down with next to nothing on it and tried, before it is filled. */
 const touchedFirst = (posture: string, side: Side): Part[] => [
-  part(posture, side, { seconds: 8, breath: 'in', holdS: 2, with: weightOn(other(side), 98) }),
-  part(posture, side, { seconds: 5, breath: 'out' }),
+  part(posture, side, { seconds: 8, breath: 'in', holdS: 2, with: weightOn(other(side), 98), says: 'try' }),
+  part(posture, side, { seconds: 5, breath: 'out', says: 'fill' }),
 ]
 
-const quayFour = [
-  BEGIN,
-  part('wild-horse', 'left'),
-  part('brush-knee', 'right'),
-  part('brush-knee', 'left'),
-  part('push', 'right'),
-  END,
-]
-
-const harbourTwelve = [
-  BEGIN,
-  part('ward-off', 'left'),
-  part('roll-back', 'left'),
-  part('press', 'left'),
-  part('push', 'left'),
-  part('single-whip', 'left', { headingDeg: 90 }),
-  part('wild-horse', 'right', { headingDeg: 90 }),
-  part('white-crane', 'left'),
-  part('brush-knee', 'left', { headingDeg: 90 }),
-  part('brush-knee', 'right', { headingDeg: -90, seconds: 16 }),
-  part('play-lute', 'left', { headingDeg: -90 }),
-  part('golden-rooster', 'left', { seconds: 12 }),
-  part('ward-off', 'left', { headingDeg: -90 }),
-  { ...END, headingDeg: 0, seconds: 14 },
-]
-
-const railSteps = (side: Side): Part[] => [
+const railStep = (side: Side): Part[] => [
   part('side-step', side, { anchor: other(side) }),
-  { posture: 'parallel', seconds: 10, breath: 'in-out', anchor: side },
+  { posture: 'parallel', seconds: 10, breath: 'in-out', anchor: side, says: 'gather' },
 ]
 
-const alongTheRail = [
-  BEGIN,
-  ...[0, 1, 2].flatMap(() => railSteps('left')),
-  ...[0, 1, 2].flatMap(() => railSteps('right')),
-]
+const arms = (elevationDeg: number): ChangesDocument => ({
+  arms: { left: { elevationDeg }, right: { elevationDeg } },
+})
 
-const walkOut = [BEGIN, ...toAndFro(2, (side) => touchedFirst('bow', side)), END]
-
-const walkHome = [BEGIN, ...toAndFro(2, (side) => touchedFirst('back-step', side)), END]
-
-const firstWeeks = [
-  BEGIN,
-  ...[65, 75, 85].flatMap((percent) =>
-    toAndFro(2, (side) => [
-      {
-        posture: 'parallel',
-        seconds: 5,
-        breath: side === 'left' ? ('in' as const) : ('out' as const),
-        with: weightOn(side, percent),
-      },
-    ]),
-  ),
-  { posture: 'parallel', seconds: 5, breath: 'free' as const, holdS: 4 },
-]
-
-const oneFoot = [
-  BEGIN,
-  ...toAndFro(2, (side, nth) => [
-    part('empty-ball', side, { holdS: 2 + 2 * nth }),
-    part('one-leg', side, { holdS: 2 + 2 * nth }),
-    part('empty-ball', side),
-    { ...END, holdS: 1 },
-  ]),
-]
-
-const arms = (elevationDeg: number): ChangesDocument['arms'] => ({ left: { elevationDeg }, right: { elevationDeg } })
-
-const atTheChair: Part[] = [
-  { posture: 'seated', headingDeg: 0, seconds: 0, holdS: 2 },
-  ...toAndFro(2, (side): Part[] => [
-    { posture: 'seated', seconds: 5, breath: 'in', with: { trunk: { yawDeg: side === 'left' ? 20 : -20 } } },
-    { posture: 'seated', seconds: 5, breath: 'out' },
-  ]),
-  ...[60, 80].flatMap((elevation): Part[] => [
-    { posture: 'seated', seconds: 5, breath: 'in', with: { arms: arms(elevation) } },
-    { posture: 'seated', seconds: 5, breath: 'out' },
-  ]),
-  ...toAndFro(1, (side): Part[] => [
-    { posture: 'seated', seconds: 6, breath: 'in', with: { feet: { [side]: { contact: 'heel' } } } },
-    { posture: 'seated', seconds: 6, breath: 'out' },
-  ]),
+/** On the chair: something, and back. */
+const seatedAnd = (says: Saying, changes: ChangesDocument): Part[] => [
+  { posture: 'seated', seconds: 5, breath: 'in', with: changes, says },
+  { posture: 'seated', seconds: 5, breath: 'out' },
 ]
 
 const PARTS: Record<RoutineId, Part[]> = {
-  'quay-four': quayFour,
-  'harbour-twelve': harbourTwelve,
-  'along-the-rail': alongTheRail,
-  'walk-out': walkOut,
-  'walk-home': walkHome,
-  'first-weeks': firstWeeks,
-  'one-foot': oneFoot,
-  'at-the-chair': atTheChair,
+  'quay-four': [
+    BEGIN,
+    part('wild-horse', 'left'),
+    part('brush-knee', 'right'),
+    part('brush-knee', 'left'),
+    part('push', 'right'),
+    END,
+  ],
+  'harbour-twelve': [
+    BEGIN,
+    part('ward-off', 'left'),
+    part('roll-back', 'left'),
+    part('press', 'left'),
+    part('push', 'left'),
+    part('single-whip', 'left', { headingDeg: 90, says: 'corner' }),
+    part('wild-horse', 'right', { headingDeg: 90 }),
+    part('white-crane', 'left'),
+    part('brush-knee', 'left', { headingDeg: 90 }),
+    part('brush-knee', 'right', { headingDeg: -90, seconds: 16, says: 'turn' }),
+    part('play-lute', 'left', { headingDeg: -90 }),
+    part('golden-rooster', 'left', { seconds: 12 }),
+    part('ward-off', 'left', { headingDeg: -90 }),
+    { ...END, headingDeg: 0, seconds: 14 },
+  ],
+  'along-the-rail': [
+    BEGIN,
+    ...[0, 1, 2].flatMap(() => railStep('left')),
+    ...[0, 1, 2].flatMap(() => railStep('right')),
+  ],
+  'walk-out': [BEGIN, ...toAndFro(2, (side) => touchedFirst('bow', side)), END],
+  'walk-home': [BEGIN, ...toAndFro(2, (side) => touchedFirst('back-step', side)), END],
+  'first-weeks': [
+    BEGIN,
+    ...[65, 75, 85].flatMap((percent) =>
+      toAndFro(2, (side): Part[] => [
+        {
+          posture: 'parallel',
+          seconds: 5,
+          breath: side === 'left' ? 'in' : 'out',
+          with: weightOn(side, percent),
+          says: 'onto',
+        },
+      ]),
+    ),
+    { posture: 'parallel', seconds: 5, holdS: 4, says: 'even' },
+  ],
+  'one-foot': [
+    BEGIN,
+    ...toAndFro(2, (side, nth) => [
+      part('empty-ball', side, { holdS: 2 + 2 * nth, says: 'gather' }),
+      part('one-leg', side, { holdS: 2 + 2 * nth }),
+      part('empty-ball', side),
+      { ...END, holdS: 1 },
+    ]),
+  ],
+  'at-the-chair': [
+    { posture: 'seated', headingDeg: 0, holdS: 2, says: 'tall' },
+    ...[20, -20, 20, -20].flatMap((yawDeg) => seatedAnd('waist', { trunk: { yawDeg } })),
+    ...[60, 80].flatMap((elevation) => seatedAnd('arms', arms(elevation))),
+    ...(['left', 'right'] as const).flatMap((side) => seatedAnd('heel', { feet: { [side]: { contact: 'heel' } } })),
+  ],
 }
 
-/** A shipped routine as a document, without its words. */
-export const routineOf = (id: RoutineId): RoutineDocument => ({
+/** A shipped routine, without its words. */
+export const shippedRoutine = (id: RoutineId): Omit<RoutineDocument, 'parts'> & { parts: ShippedPart[] } => ({
   school: 'therapeutic',
   tempo: { halfBreathS: 5 },
   room: { widthM: 6, depthM: 8 },

@@ -16,6 +16,7 @@ import postures from './postures.json'
 import readings from './readings.json'
 import reasons from './reasons.json'
 import records from './records.json'
+import routines from './routines.json'
 import tests from './tests.json'
 import variants from './variants.json'
 import watch from './watch.json'
@@ -40,6 +41,7 @@ export const en = {
   postures,
   reasons,
   records,
+  routines,
   tests,
   variants,
   watch,

@@ -144,7 +144,7 @@ type WholeHouseProps = { whole: WholeDocument; done: number | null; onBringBack:
 
 /** What a house that comes back would bring. */
 function WholeHouse({
-  whole: { people, postures, plans, house, takenOutAt, setAside },
+  whole: { people, postures, plans, routines, house, takenOutAt, setAside },
   done,
   onBringBack,
 }: WholeHouseProps) {
@@ -157,6 +157,7 @@ function WholeHouse({
           kept: people.reduce((sum, one) => sum + one.kept.length, 0),
           postures: postures.length,
           plans: plans.length,
+          routines: routines.length,
           house: house ? 'yes' : 'no',
         })}
         {setAside.length > 0 && ` ${ENGLISH.say('people.came.setAside', { n: setAside.length })}`}

@@ -1,0 +1,39 @@
+import type { Person, RoutinePart, ShownPath } from '@/core'
+import { type Opened, openWorker } from './open-worker'
+import type { PathApi } from './path.worker'
+
+type Asked = { person: Person; parts: RoutinePart[]; samples: number }
+
+/** Works out what is asked for last: what comes meanwhile waits, and only the newest of it. */
+export type Walker = { ask: (asked: Asked) => void; end: () => void }
+
+/** One worker for a page; one that broke is made anew with the next question. */
+export function startWalker(onPath: (path: ShownPath) => void, onBroken: () => void): Walker {
+  let worker: Opened<PathApi> | null = null
+  let wanted: Asked | null = null
+  let isBusy = false
+  const open = () => openWorker<PathApi>(new Worker(new URL('./path.worker.ts', import.meta.url)))
+  const work = async () => {
+    isBusy = true
+    while (wanted) {
+      const { person, parts, samples } = wanted
+      wanted = null
+      try {
+        worker ??= open()
+        const path = await worker.ask((api) => api.walk(person, parts, samples))
+        if (!wanted) onPath(path)
+      } catch {
+        worker = null
+        if (!wanted) onBroken()
+      }
+    }
+    isBusy = false
+  }
+  return {
+    ask: (asked) => {
+      wanted = asked
+      if (!isBusy) work()
+    },
+    end: () => worker?.end(),
+  }
+}
