@@ -1,10 +1,11 @@
-import { type Analysis, DEG, SIDES, type Side, type Vec2, type Vec3 } from '@/core'
+import { DEG, SIDES, type Side, type Vec2, type Vec3 } from '@/core'
+import type { Drawn } from './moving'
 import { drawBody, type Part } from './parts'
 import { type Place as Pointed, placeOf } from './place'
 import { nearness, see, type View } from './view'
 
 type FlatFigureProps = {
-  analysis: Analysis
+  analysis: Drawn
   view: View
   /** What the drawing shows, for those who don't see it. */
   label: string
@@ -74,7 +75,7 @@ const TONES = {
 type Place = (point: Vec2) => Vec2
 
 /** The floor's line, the full base thin on it and the usable base thick. */
-function FloorUnder({ analysis, view, place }: { analysis: Analysis; view: View; place: Place }) {
+function FloorUnder({ analysis, view, place }: { analysis: Drawn; view: View; place: Place }) {
   const span = (ring: readonly { x: number; y: number }[]) => {
     const xs = ring.map(({ x, y }) => see(view, [x, y, 0])[0])
     return [place([Math.min(...xs), 0]), place([Math.max(...xs), 0])] as const
@@ -106,7 +107,7 @@ function Post({ at, view, place }: { at: Vec3; view: View; place: Place }) {
 }
 
 /** The knee's bend at the knee; past its limit the joint itself is marked. */
-function KneeMark({ analysis, side, view, place }: { analysis: Analysis; side: Side; view: View; place: Place }) {
+function KneeMark({ analysis, side, view, place }: { analysis: Drawn; side: Side; view: View; place: Place }) {
   const { pose, legs, findings } = analysis
   const at = pose.joints[`${side}Knee`]
   const [x, y] = place(see(view, at))

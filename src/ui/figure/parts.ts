@@ -1,5 +1,5 @@
-import type { Pose, Side, Vec2 } from '@/core'
-import { findHead, listBodyParts, listTrunkRings, mix, type Tone } from './body-parts'
+import { calcHull, type Pose, type Side, type Vec2 } from '@/core'
+import { findHead, listBodyParts, listTrunkRings, mix, type Tone, type TrunkRing } from './body-parts'
 import { nearness, outline, see, type View } from './view'
 
 /** A part of the drawn body: its outline in the picture's metres, and how near it is. */
@@ -36,7 +36,23 @@ const seenHalf = (view: View, { wide, deep, yaw }: { wide: number; deep: number;
   return Math.hypot(wide * across, deep * ahead)
 }
 
+/** From above: the hull of all its rings, and of the head's widest. */
+function ringsFromAbove(rings: readonly TrunkRing[]): Vec2[] {
+  const points = rings.flatMap(({ centre, wide, deep, yaw }) =>
+    Array.from({ length: 24 }, (_, i) => {
+      const turn = (2 * Math.PI * i) / 24
+      const [across, ahead] = [wide * Math.cos(turn), deep * Math.sin(turn)]
+      const [sin, cos] = [Math.sin(yaw), Math.cos(yaw)]
+      return { x: centre[0] + across * cos - ahead * sin, y: centre[1] + across * sin + ahead * cos }
+    }),
+  )
+  return calcHull(points).map(({ x, y }): Vec2 => [x, y])
+}
+
 function drawTrunk(pose: Pose, view: View): Part {
+  const { pelvis, suprasternal } = pose.joints
+  const near = nearness(view, mix(pelvis, suprasternal, 0.5))
+  if (view.above) return { key: 'trunk', ring: ringsFromAbove(listTrunkRings(pose)), near, tone: 'trunk' }
   const left: Vec2[] = []
   const right: Vec2[] = []
   for (const ring of listTrunkRings(pose)) {
@@ -45,20 +61,15 @@ function drawTrunk(pose: Pose, view: View): Part {
     left.push([x - half, y])
     right.unshift([x + half, y])
   }
-  const { pelvis, suprasternal } = pose.joints
-  return {
-    key: 'trunk',
-    ring: [...left, ...right],
-    near: nearness(view, mix(pelvis, suprasternal, 0.5)),
-    tone: 'trunk',
-  }
+  return { key: 'trunk', ring: [...left, ...right], near, tone: 'trunk' }
 }
 
 function drawHead(pose: Pose, view: View): Part {
   const head = findHead(pose)
+  if (view.above) return { key: 'head', ring: ringsFromAbove([head]), near: nearness(view, head.centre), tone: 'head' }
   const rx = seenHalf(view, head)
   const [cx, cy] = see(view, head.centre)
-  const facing = Math.sin(head.yaw) * view.cos + Math.cos(head.yaw) * view.sin
+  const facing = (view.flip ?? 1) * (Math.sin(head.yaw) * view.cos + Math.cos(head.yaw) * view.sin)
   const ring = Array.from({ length: 36 }, (_, i): Vec2 => {
     const turn = (2 * Math.PI * i) / 36
     // The jaw is narrower than the crown and a little ahead of it.

@@ -3,19 +3,27 @@ import type { Ball } from './body-parts'
 
 /**
  * A body seen level from one side, in metres: x to the right of the picture, y up. `azimuth` turns the onlooker about
- * the person: 0 looks from the front (their right is on the picture's left), 90° from their right side.
+ * the person: 0 looks from the front (their right is on the picture's left), 90° from their right side. `flip` is -1 in
+ * a mirror. From above, ahead is up in the picture.
  */
-export type View = { sin: number; cos: number }
+export type View = { sin: number; cos: number; flip?: 1 | -1; above?: boolean }
 
-export const viewFrom = (azimuth: number): View => ({ sin: Math.sin(azimuth), cos: Math.cos(azimuth) })
+export const viewFrom = (azimuth: number, mirrored = false): View => ({
+  sin: Math.sin(azimuth),
+  cos: Math.cos(azimuth),
+  flip: mirrored ? -1 : 1,
+})
+
+export const FROM_ABOVE: View = { sin: 0, cos: 1, above: true }
 
 export const FROM_FRONT = 0
 export const FROM_RIGHT = Math.PI / 2
 
-export const see = (view: View, [x, y, z]: Vec3): Vec2 => [-x * view.cos + y * view.sin, z]
+export const see = ({ sin, cos, flip = 1, above }: View, [x, y, z]: Vec3): Vec2 =>
+  above ? [x, y] : [flip * (-x * cos + y * sin), z]
 
 /** How near a point is to the onlooker; larger is nearer. */
-export const nearness = (view: View, [x, y]: Vec3): number => x * view.sin + y * view.cos
+export const nearness = ({ sin, cos, above }: View, [x, y, z]: Vec3): number => (above ? z : x * sin + y * cos)
 
 const SAMPLES = 20
 

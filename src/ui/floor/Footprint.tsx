@@ -1,10 +1,9 @@
-import type { PlacedFoot } from '@/core'
-import { bearingRing, solePath } from './footprint'
+import { bearingRing, type DrawnFoot, solePath } from './footprint'
 import { type Plan, ringPath } from './plan'
 
 type FootprintProps = {
   plan: Plan
-  foot: PlacedFoot
+  foot: DrawnFoot
   look?: 'solid' | 'former' | 'small'
   /** Its sole's path, where the caller has it already. */
   sole?: string

@@ -28,13 +28,32 @@ const SOLE: readonly Vec2[] = [
   [0.03, -0.24],
 ]
 
-const onFloor = (foot: PlacedFoot, [u, v]: Vec2): Vec2 => [
+/** What a drawing of a foot needs to know of it. */
+export type DrawnFoot = Pick<
+  PlacedFoot,
+  'side' | 'contact' | 'length' | 'breadth' | 'hx' | 'hy' | 'ux' | 'uy' | 'vx' | 'vy'
+>
+
+/** A foot with its heel there, its toes in a direction counter-clockwise from ahead. */
+export function footAt(
+  side: 'left' | 'right',
+  heel: Vec2,
+  yaw: number,
+  contact: PlacedFoot['contact'],
+  { footLength, footBreadth }: { footLength: number; footBreadth: number },
+): DrawnFoot {
+  const [ux, uy] = [-Math.sin(yaw), Math.cos(yaw)]
+  const [vx, vy] = side === 'right' ? [uy, -ux] : [-uy, ux]
+  return { side, contact, length: footLength, breadth: footBreadth, hx: heel[0], hy: heel[1], ux, uy, vx, vy }
+}
+
+const onFloor = (foot: DrawnFoot, [u, v]: Vec2): Vec2 => [
   foot.hx + u * foot.length * foot.ux + v * foot.breadth * foot.vx,
   foot.hy + u * foot.length * foot.uy + v * foot.breadth * foot.vy,
 ]
 
 /** The sole as a closed smooth path (Catmull-Rom through its points). */
-export function solePath(plan: Plan, foot: PlacedFoot): string {
+export function solePath(plan: Plan, foot: DrawnFoot): string {
   const points = SOLE.map((p) => toScreen(plan, onFloor(foot, p)))
   const at = (i: number) => points[(i + points.length) % points.length] as Vec2
   let path = `M${at(0)
@@ -50,10 +69,10 @@ export function solePath(plan: Plan, foot: PlacedFoot): string {
 }
 
 /** The part that bears, as the model has it; empty in the air. */
-export function bearingRing(foot: PlacedFoot): Vec2[] {
+export function bearingRing(foot: DrawnFoot): Vec2[] {
   if (foot.contact === 'air') return []
   return BEARING_PARTS[foot.contact].ring.map((p) => onFloor(foot, p))
 }
 
 /** A point on the foot's midline, as a fraction of its length from the heel. */
-export const midline = (foot: PlacedFoot, u: number, v = 0): Vec2 => onFloor(foot, [u, v])
+export const midline = (foot: DrawnFoot, u: number, v = 0): Vec2 => onFloor(foot, [u, v])

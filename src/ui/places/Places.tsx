@@ -5,6 +5,7 @@ const PLACES = [
   ['/', 'Bench'],
   ['/people', 'People'],
   ['/class', 'Class fit'],
+  ['/path', 'Path'],
   ['/postures', 'Postures'],
   ['/house', 'House'],
 ] as const

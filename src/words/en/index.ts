@@ -11,6 +11,7 @@ import findings from './findings.json'
 import house from './house.json'
 import levels from './levels.json'
 import limits from './limits.json'
+import path from './path.json'
 import people from './people.json'
 import postures from './postures.json'
 import readings from './readings.json'
@@ -24,6 +25,7 @@ import watch from './watch.json'
 /** Every message in English, by topic: what other languages are read against. */
 export const en = {
   readings,
+  path,
   people,
   differences,
   class: classes,

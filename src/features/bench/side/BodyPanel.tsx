@@ -2,10 +2,10 @@ import { useRef, useState } from 'react'
 import { type Analysis, DEG, findFullerSide } from '@/core'
 import { askFor, BodyView, LOOKS, type Shown } from '@/ui/figure/BodyView'
 import type { Lowering } from '@/ui/figure/solid/TurningFigure'
+import { useKeys } from '@/ui/words/use-keys'
 import { setKneeBend } from '../state/edits'
 import { usePointing } from '../state/pointing'
 import { beginDrag, endDrag, setStance } from '../state/store'
-import { useKeys } from '../state/use-keys'
 
 /** The body beside the floor; its knees are bent by hand, and what a finding is about is pointed at. */
 export function BodyPanel({ analysis, stale }: { analysis: Analysis; stale: boolean }) {

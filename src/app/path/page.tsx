@@ -1,0 +1,36 @@
+import { Path } from '@/features/path/Path'
+import { findLastPersonId, listNames, readBench } from '@/server/bench'
+import { today } from '@/server/clock'
+import { listOwn } from '@/server/library'
+import { listRoutines, listUnreadableRoutines } from '@/server/routines'
+
+export const dynamic = 'force-dynamic'
+
+type Asked = { person?: string; routine?: string; group?: string }
+
+/** ?person=ID walks ?routine=ID; else whoever was on the bench last walks the first. */
+export default async function PathPage({ searchParams }: { searchParams: Promise<Asked> }) {
+  const [people, last, own, routines, aside, day, asked] = await Promise.all([
+    listNames(),
+    findLastPersonId(),
+    listOwn(),
+    listRoutines(),
+    listUnreadableRoutines(),
+    today(),
+    searchParams,
+  ])
+  const wanted = [asked.person, last, 'odalys-marrin'].flatMap((id) => people.find((one) => one.id === id) ?? [])
+  const first = wanted[0] ?? people[0]
+  const walker = first ? await readBench(first.id) : null
+  return (
+    <Path
+      people={people}
+      walker={walker}
+      own={own}
+      routines={routines}
+      aside={aside}
+      asked={asked.routine ?? null}
+      day={day}
+    />
+  )
+}

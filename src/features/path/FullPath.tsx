@@ -1,0 +1,190 @@
+import LinearProgress from '@mui/material/LinearProgress'
+import { useEffect, useMemo, useState } from 'react'
+import { mergeLibrary } from '@/formats/posture-document'
+import type { BenchOfPerson, NamedPerson } from '@/server/bench'
+import type { OwnPosture } from '@/server/library'
+import type { OwnRoutine } from '@/server/routines'
+import type { SetAside } from '@/server/set-aside'
+import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
+import { SetAsideNote } from '@/ui/api/SetAsideNote'
+import { PageHead } from '@/ui/places/PageHead'
+import { useKeys } from '@/ui/words/use-keys'
+import { useUndoKeys } from '@/ui/words/use-undo-keys'
+import { sayFieldError } from '@/words/fields'
+import { ENGLISH } from '@/words/language'
+import { type FacingIn, sayFacing, sayPart } from '@/words/path'
+import { PlayedBody } from './body/PlayedBody'
+import { goByPhase, PlayTools, togglePlaying } from './body/PlayTools'
+import { usePlaying } from './body/use-playing'
+import { PathFloor } from './floor/PathFloor'
+import { Order } from './order/Order'
+import { PartSentence } from './order/PartSentence'
+import { PartTools } from './order/PartTools'
+import styles from './path.module.css'
+import { RenameSheet } from './RenameSheet'
+import { RoutineTools } from './RoutineTools'
+import { Ribbon } from './ribbon/Ribbon'
+import { PathSentence } from './sentence/PathSentence'
+import { setPlay, usePlay } from './state/play'
+import { editRoutine, redo, undo, useRoutine } from './state/store'
+import { useRoutines } from './state/use-routines'
+import { useWalk } from './state/use-walk'
+import { useWalker } from './state/use-walker'
+import { Asks } from './trouble/Asks'
+import { Trouble } from './trouble/Trouble'
+
+type FullPathProps = {
+  people: readonly NamedPerson[]
+  walker: BenchOfPerson
+  own: readonly OwnPosture[]
+  routines: readonly OwnRoutine[]
+  aside: readonly SetAside[]
+  asked: string | null
+}
+
+const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.tools.${key}`, values)
+const ROOM = { widthM: 6, depthM: 8 }
+
+/** The path with somebody who walks it. */
+export function FullPath({ people, walker: first, own, routines: known, aside, asked }: FullPathProps) {
+  const postures = useMemo(() => mergeLibrary(own), [own])
+  const { walker, choosePerson } = useWalker(first)
+  const { person, kept } = walker
+  const routines = useRoutines(known, asked)
+  const { saving } = routines
+  const routine = useRoutine((on) => on.routine)
+  const open = usePlay((play) => play.open)
+  const [facingIn, setFacingIn] = useState<FacingIn>('hours')
+  const [naming, setNaming] = useState(false)
+  const [problem, setProblem] = useState<string | null>(null)
+  const walk = useWalk(routine, person.document, postures)
+  const { path, body, parts: sized, error, broken } = walk
+  const isStale = walk.of !== routine
+  useUndoKeys(undo, redo)
+  usePlaying(path)
+  useKeys({
+    ' ': () => togglePlaying(path),
+    ',': () => goByPhase(path, -1),
+    '.': () => goByPhase(path, 1),
+    m: () => setPlay({ mirrored: !usePlay.getState().mirrored }),
+    l: () => setPlay({ loop: !usePlay.getState().loop }),
+  })
+  // The address follows what is open: a reload shows it.
+  useEffect(() => {
+    if (routines.open)
+      window.history.replaceState(null, '', `/path?person=${encodeURIComponent(person.id)}&routine=${routines.open}`)
+  }, [person.id, routines.open])
+  const names = useMemo(() => routine.parts.map((part) => sayPart(part, postures)), [routine, postures])
+  const headings = useMemo(() => listHeadings(routine.parts), [routine])
+  const room = { width: routine.room?.widthM ?? ROOM.widthM, depth: routine.room?.depthM ?? ROOM.depthM }
+  const part = open === null ? undefined : routine.parts[open]
+  const order = (
+    <section className={styles.orderOf} aria-label={ENGLISH.say('path.order.label')}>
+      <h2>{ENGLISH.say('path.order.label')}</h2>
+      <Order path={isStale ? null : path} names={names} facing={headings} />
+      {part && open !== null && (
+        <PartSentence
+          key={`${routines.open} ${open}`}
+          at={open}
+          part={part}
+          headingDeg={headings[open] ?? 0}
+          seconds={sized?.[open]?.seconds ?? part.seconds ?? 0}
+          postures={postures}
+          facingIn={facingIn}
+          onFacingIn={setFacingIn}
+        />
+      )}
+      <PartTools
+        at={open}
+        routine={routine}
+        postures={postures}
+        phrases={routines.known.filter(({ id }) => id !== routines.open)}
+        kept={kept}
+      />
+    </section>
+  )
+  return (
+    <main className={styles.path}>
+      <PageHead
+        at="/path"
+        tools={
+          <RoutineTools
+            reset={routines.isOwn ? (routines.isShipped ? 'original' : 'takeAway') : null}
+            onReset={routines.reset}
+            onNew={routines.add}
+            onRename={() => setNaming(true)}
+            onProblem={setProblem}
+          />
+        }
+      >
+        <PathSentence
+          people={people}
+          person={person}
+          routines={routines.known}
+          open={routines.open}
+          routine={routine}
+          path={isStale ? null : path}
+          onPerson={choosePerson}
+          onRoutine={(id) => {
+            setPlay({ open: null, at: 0, playing: false })
+            routines.choose(id)
+          }}
+        />
+      </PageHead>
+      <SetAsideNote aside={aside} />
+      {problem && <p role="alert">{problem}</p>}
+      {error && <p role="alert">{sayFieldError(error)}</p>}
+      {broken && <p role="alert">{say('broken')}</p>}
+      <SaveState saving={saving} />
+      {isStale && <LinearProgress className={styles.working} aria-label={ENGLISH.say('path.verdict.waiting')} />}
+      {!(path && sized) && order}
+      {path && sized && (
+        <div className={styles.work} data-stale={isStale}>
+          <div className={styles.left}>
+            <PathFloor path={path} body={body} room={room} facing={sayFacing(headings[0] ?? 0, facingIn)} />
+            <Ribbon path={path} parts={routine.parts} names={names} />
+            {order}
+          </div>
+          <div className={styles.right}>
+            <Trouble path={path} names={names} who={person.name} />
+            <PlayedBody path={path} body={body} />
+            <PlayTools path={path} />
+            <Asks path={path} />
+          </div>
+        </div>
+      )}
+      <RenameSheet
+        open={naming}
+        name={routines.known.find(({ id }) => id === routines.open)?.name ?? ''}
+        onClose={() => setNaming(false)}
+        onName={(name) => editRoutine((was) => ({ ...was, name }))}
+      />
+      <OvertakenSheet
+        open={saving.theirs !== null}
+        what={ENGLISH.say('path.tools.what')}
+        onTheirs={saving.takeTheirs}
+        onMine={saving.keepMine}
+      />
+    </main>
+  )
+}
+
+/** Where each part faces: as it says, or as the one before. */
+function listHeadings(parts: readonly { headingDeg?: number | undefined }[]): number[] {
+  let now = 0
+  return parts.map(({ headingDeg }) => {
+    now = headingDeg ?? now
+    return now
+  })
+}
+
+function SaveState({ saving }: { saving: ReturnType<typeof useRoutines>['saving'] }) {
+  const { problem, isSaved } = saving
+  if (problem)
+    return <p role="alert">{say('unsaved', { why: problem.kind === 'refused' ? problem.reason : say('noServer') })}</p>
+  return (
+    <p role="status" className={styles.saved}>
+      {say(isSaved ? 'saved' : 'saving')}
+    </p>
+  )
+}

@@ -1,0 +1,28 @@
+import { Field } from '@/ui/forms/Field'
+import { Form } from '@/ui/forms/Form'
+import { Sheet } from '@/ui/words/Sheet'
+import { ENGLISH } from '@/words/language'
+
+type RenameSheetProps = { open: boolean; name: string; onClose: () => void; onName: (name: string) => void }
+
+/** What the routine is called in this house. */
+export function RenameSheet({ open, name, onClose, onName }: RenameSheetProps) {
+  return (
+    <Sheet title={ENGLISH.say('path.tools.named')} open={open} onClose={onClose}>
+      <Form
+        verb={ENGLISH.say('path.tools.keep')}
+        onLeave={onClose}
+        onEnter={(form) => {
+          const given = String(form.get('name') ?? '').trim()
+          if (given) onName(given)
+          onClose()
+        }}
+      >
+        <label>
+          {ENGLISH.say('path.tools.rename')}
+          <Field name="name" defaultValue={name} maxLength={120} required autoFocus autoComplete="off" />
+        </label>
+      </Form>
+    </Sheet>
+  )
+}

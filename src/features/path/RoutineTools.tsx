@@ -1,0 +1,96 @@
+import Button from '@mui/material/Button'
+import { useRef, useState } from 'react'
+import { InputError } from '@/core'
+import { parse, parseJson } from '@/formats/parse'
+import { houseRoutine, ROUTINE_FORMAT, type RoutineDocument } from '@/formats/routine-document'
+import { download } from '@/ui/files/download'
+import { sayFieldError } from '@/words/fields'
+import { ENGLISH } from '@/words/language'
+import { redo, undo, useRoutine } from './state/store'
+import { useHistory } from './state/use-history'
+
+const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.tools.${key}`, values)
+
+type RoutineToolsProps = {
+  /** What is called "back to the original" of a shipped one, "take away" of one's own; null: nothing was changed. */
+  reset: 'original' | 'takeAway' | null
+  onReset: () => void
+  onNew: (document: RoutineDocument) => void
+  onRename: () => void
+  onProblem: (problem: string | null) => void
+}
+
+/** What is done with the routine as a whole. */
+export function RoutineTools({ reset, onReset, onNew, onRename, onProblem }: RoutineToolsProps) {
+  const input = useRef<HTMLInputElement>(null)
+  const { canUndo, canRedo } = useHistory()
+  const [asking, setAsking] = useState(false)
+  const open = async (file: File | undefined) => {
+    if (!file) return
+    try {
+      onNew(parse(houseRoutine, parseJson(await file.text())))
+      onProblem(null)
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      onProblem(say('notOpened', { file: file.name, why: sayFieldError(error) }))
+    }
+  }
+  const save = () => {
+    const { routine } = useRoutine.getState()
+    const text = JSON.stringify({ format: ROUTINE_FORMAT, ...routine }, null, 2)
+    download('routine.json', 'application/json', text)
+  }
+  return (
+    <nav aria-label={say('label')} style={{ display: 'contents' }}>
+      <Button
+        onClick={() =>
+          onNew({
+            parts: [
+              { posture: 'parallel', holdS: 2 },
+              { posture: 'bow', seconds: 10, breath: 'in-out' },
+            ],
+          })
+        }
+      >
+        {say('new')}
+      </Button>
+      <Button onClick={onRename}>{say('rename')}</Button>
+      <Button onClick={save}>{say('save')}</Button>
+      <Button onClick={() => input.current?.click()}>{say('open')}</Button>
+      {reset &&
+        (asking ? (
+          <>
+            <Button
+              color="error"
+              onClick={() => {
+                setAsking(false)
+                onReset()
+              }}
+            >
+              {say('sure')}
+            </Button>
+            <Button onClick={() => setAsking(false)}>{say('leave')}</Button>
+          </>
+        ) : (
+          <Button onClick={() => setAsking(true)}>{say(reset)}</Button>
+        ))}
+      <Button onClick={undo} disabled={!canUndo}>
+        {say('undo')}
+      </Button>
+      <Button onClick={redo} disabled={!canRedo}>
+        {say('redo')}
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        hidden
+        aria-label={say('file')}
+        onChange={(event) => {
+          open(event.currentTarget.files?.[0])
+          event.currentTarget.value = ''
+        }}
+      />
+    </nav>
+  )
+}

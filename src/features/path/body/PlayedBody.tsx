@@ -1,0 +1,67 @@
+import { memo, useRef } from 'react'
+import { type Body, DEG, type ShownPath } from '@/core'
+import { FlatFigure } from '@/ui/figure/FlatFigure'
+import { FROM_ABOVE, FROM_FRONT, FROM_RIGHT, type View, viewFrom } from '@/ui/figure/view'
+import { useSize } from '@/ui/floor/stage/use-size'
+import { sayDegrees } from '@/words/figures'
+import { ENGLISH } from '@/words/language'
+import { saySeconds } from '@/words/path'
+import { findInstant } from '../state/instant'
+import { type Look, usePlay } from '../state/play'
+import { sayInstant } from '../state/say-instant'
+import styles from './body.module.css'
+import { drawPlayed } from './draw-played'
+import { FromAbove } from './FromAbove'
+import { PlayedVials } from './PlayedVials'
+
+/** Above the head, for arms that rise. */
+const HEAD_ROOM = 1.06
+const AZIMUTH: Record<Exclude<Look, 'above'>, number> = { front: FROM_FRONT, side: FROM_RIGHT, behind: Math.PI }
+
+export const viewOf = (look: Look, mirrored: boolean): View =>
+  look === 'above' ? FROM_ABOVE : viewFrom(AZIMUTH[look], mirrored)
+
+/** The body at the second that is looked at, with its vials; it stands in the room, so that a turn is seen to turn. */
+export const PlayedBody = memo(function PlayedBody({ path, body }: { path: ShownPath; body: Body }) {
+  const box = useRef<HTMLDivElement>(null)
+  const { width, height } = useSize(box)
+  const at = usePlay((play) => play.at)
+  const look = usePlay((play) => play.look)
+  const mirrored = usePlay((play) => play.mirrored)
+  const between = findInstant(path, at)
+  const drawn = between && drawPlayed(body, between)
+  const scale = Math.min((height - 44) / (body.stature * HEAD_ROOM), width / 1.5)
+  const label =
+    drawn &&
+    ENGLISH.say('path.play.body', {
+      at: saySeconds(at),
+      look: ENGLISH.say('path.play.looks', { look }),
+      left: sayDegrees(drawn.legs.left.flexion),
+      right: sayDegrees(drawn.legs.right.flexion),
+    })
+  return (
+    <section className={styles.played} aria-label={ENGLISH.say('path.play.label')}>
+      <div ref={box} className={styles.view}>
+        {drawn && label && width > 0 && look === 'above' && (
+          <FromAbove drawn={drawn} width={width} height={height} label={label} />
+        )}
+        {drawn && label && width > 0 && look !== 'above' && (
+          <FlatFigure
+            analysis={drawn}
+            view={viewOf(look, mirrored)}
+            label={label}
+            width={width}
+            height={height}
+            scale={scale}
+            middle={0}
+          />
+        )}
+        {!drawn && <p>{ENGLISH.say('path.play.none')}</p>}
+      </div>
+      {drawn && <PlayedVials drawn={drawn} />}
+      <p className={styles.instant} data-knees={drawn ? Math.round(drawn.legs.left.flexion / DEG) : undefined}>
+        {sayInstant(between)}
+      </p>
+    </section>
+  )
+})

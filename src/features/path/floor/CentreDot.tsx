@@ -1,0 +1,26 @@
+import { type ShownPath, toRoom, type Vec2 } from '@/core'
+import { findInstant } from '../state/instant'
+import { usePlay } from '../state/play'
+
+/** Where the centre is at the second that is looked at. */
+export function CentreDot({ path, place }: { path: ShownPath; place: (point: Vec2) => Vec2 }) {
+  const at = usePlay((play) => play.at)
+  const centre = findCentre(path, at)
+  if (!centre) return null
+  const [x, y] = place(centre)
+  return <circle cx={x} cy={y} r="8" fill="var(--clay)" stroke="var(--paper)" strokeWidth="2" pointerEvents="none" />
+}
+
+function findCentre(path: ShownPath, seconds: number): Vec2 | null {
+  const between = findInstant(path, seconds)
+  if (!between) return null
+  const { from, to, part, a } = between
+  if (from && to) {
+    const [[ax, ay], [bx, by]] = [from.centre, to.centre]
+    return [ax + (bx - ax) * part, ay + (by - ay) * part]
+  }
+  // Held before anything moved: between the heels.
+  const { left, right } = a.feet
+  const middle: Vec2 = [(left.heel[0] + right.heel[0]) / 2, (left.heel[1] + right.heel[1]) / 2]
+  return toRoom(a.at ?? { x: 0, y: 0, heading: 0 }, middle)
+}

@@ -1,0 +1,126 @@
+import Button from '@mui/material/Button'
+import { memo, useMemo, useRef, useState } from 'react'
+import { type Body, type Footprint, fitRoom, type ShownPath, type Vec2 } from '@/core'
+import { useSize } from '@/ui/floor/stage/use-size'
+import { ENGLISH } from '@/words/language'
+import { sayDrift, sayRoom } from '@/words/path'
+import { CentreDot } from './CentreDot'
+import { listStretches, SLOWEST } from './centre-line'
+import styles from './floor.module.css'
+import { PrintMark } from './PrintMark'
+import { gatherPrints } from './prints'
+import { layRoom, type RoomPlan, roomToScreen } from './room-plan'
+
+type PathFloorProps = { path: ShownPath; body: Body; room: { width: number; depth: number }; facing: string }
+
+/** The whole routine from above in its room: footprints in order, the way of the centre, walls, where it starts and ends. */
+export const PathFloor = memo(function PathFloor({ path, body, room, facing }: PathFloorProps) {
+  const stage = useRef<HTMLDivElement>(null)
+  const { width, height } = useSize(stage)
+  const [whole, setWhole] = useState(false)
+  const [pointed, setPointed] = useState<string | null>(null)
+  const fit = useMemo(() => fitRoom(path.extent, room), [path, room])
+  const prints = useMemo(() => gatherPrints(path.footprints), [path])
+  const stretches = useMemo(() => listStretches(path), [path])
+  const plan = useMemo(() => layRoom(path, room, width, height, whole), [path, room, width, height, whole])
+  return (
+    <section className={styles.floor} aria-label={ENGLISH.say('path.floor.label')}>
+      <div ref={stage} className={styles.stage}>
+        {width > 0 && (
+          <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} data-testid="path-floor">
+            <title>{ENGLISH.say('path.floor.title')}</title>
+            <Metres plan={plan} />
+            <polygon className={styles.walls} data-fits={fit.fits} points={pointsOf(plan, plan.walls)} />
+            <g fill="none" strokeLinecap="round" strokeLinejoin="round">
+              {stretches.map(({ points, slow, near }, i) => (
+                <polyline
+                  // biome-ignore lint/suspicious/noArrayIndexKey: stretches keep their order
+                  key={i}
+                  points={pointsOf(plan, points)}
+                  stroke={near ? 'var(--clay)' : 'var(--tide-line)'}
+                  strokeWidth={FAST + (SLOW - FAST) * (slow / SLOWEST)}
+                  strokeOpacity={near ? 0.95 : 0.7}
+                />
+              ))}
+            </g>
+            {prints.map((print) => (
+              <PrintMark
+                key={print.key}
+                plan={plan}
+                print={print}
+                body={body}
+                footprints={path.footprints}
+                onPoint={setPointed}
+              />
+            ))}
+            <Start plan={plan} footprints={path.footprints} facing={facing} />
+            <CentreDot path={path} place={(point) => roomToScreen(plan, point)} />
+          </svg>
+        )}
+      </div>
+      <div className={styles.under}>
+        <p>{pointed ?? [...sayRoom(fit, room), sayDrift(path)].join(' ')}</p>
+        <Button aria-pressed={whole} onClick={() => setWhole(!whole)}>
+          {ENGLISH.say(whole ? 'path.floor.steps' : 'path.floor.room')}
+        </Button>
+      </div>
+    </section>
+  )
+})
+
+/** How thick the way is, pixels. */
+const FAST = 1.6
+const SLOW = 8
+
+const pointsOf = (plan: RoomPlan, points: readonly Vec2[]): string =>
+  points
+    .map((point) =>
+      roomToScreen(plan, point)
+        .map((v) => v.toFixed(1))
+        .join(','),
+    )
+    .join(' ')
+
+/** Lines every metre, to count a room by. */
+function Metres({ plan }: { plan: RoomPlan }) {
+  const [[left, rear], , [right, front]] = plan.walls as [Vec2, Vec2, Vec2, Vec2]
+  const between = (low: number, high: number) =>
+    Array.from({ length: Math.max(0, Math.ceil(high - low) - 1) }, (_, i) => low + i + 1)
+  const lines: [Vec2, Vec2][] = [
+    ...between(left, right).map((x): [Vec2, Vec2] => [
+      [x, rear],
+      [x, front],
+    ]),
+    ...between(rear, front).map((y): [Vec2, Vec2] => [
+      [left, y],
+      [right, y],
+    ]),
+  ]
+  return (
+    <g className={styles.metres}>
+      {lines.map((ends) => (
+        <polyline key={ends.join(' ')} points={pointsOf(plan, ends)} />
+      ))}
+    </g>
+  )
+}
+
+type StartProps = { plan: RoomPlan; footprints: readonly Footprint[]; facing: string }
+
+function Start({ plan, footprints: [left, right], facing }: StartProps) {
+  if (!left || !right) return null
+  const middle: Vec2 = [(left.heel[0] + right.heel[0]) / 2, (left.heel[1] + right.heel[1]) / 2]
+  const [x, y] = roomToScreen(plan, middle)
+  const lying = plan.turn !== 0
+  const below = lying ? Math.abs(left.heel[0] - right.heel[0]) / 2 + 0.08 : 0
+  return (
+    <text
+      x={lying ? Math.max(6, x - 6) : x}
+      y={Math.min(plan.height - 8, y + below * plan.scale + 40)}
+      textAnchor={lying ? 'start' : 'middle'}
+      className={styles.label}
+    >
+      {ENGLISH.say('path.room.starts', { facing })}
+    </text>
+  )
+}

@@ -1,0 +1,138 @@
+import { BREATHS, type Breath } from '@/core'
+import type { Posture } from '@/formats/posture-document'
+import type { PartDocument } from '@/formats/routine-document'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { NumberWord } from '@/ui/words/NumberWord'
+import { TypedField } from '@/ui/words/TypedField'
+import { ENGLISH } from '@/words/language'
+import { type FacingIn, sayFacing } from '@/words/path'
+import { sayPostureName } from '@/words/postures'
+import { changePart } from '../state/edits'
+import { beginDrag, editRoutine, endDrag } from '../state/store'
+import styles from './order.module.css'
+
+const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.order.${key}`, values)
+const drag = { onDragStart: beginDrag, onDragEnd: endDrag }
+
+const SIDES = [
+  { value: 'left', name: 'left' },
+  { value: 'right', name: 'right' },
+] as const
+const IN: readonly FacingIn[] = ['hours', 'corners', 'degrees']
+/** Half hours and half corners are degrees. */
+const STEPS: Record<FacingIn, number> = { hours: 30, corners: 45, degrees: 15 }
+const OWN = '*'
+
+type PartSentenceProps = {
+  at: number
+  part: PartDocument
+  /** Where it faces, whether it says so or goes on as before. */
+  headingDeg: number
+  seconds: number
+  postures: readonly Posture[]
+  facingIn: FacingIn
+  onFacingIn: (facingIn: FacingIn) => void
+}
+
+/** The part that is open, as a sentence. */
+export function PartSentence(props: PartSentenceProps) {
+  const { at, part, headingDeg, seconds, postures, facingIn, onFacingIn } = props
+  const change = (next: Partial<PartDocument>) => editRoutine((routine) => changePart(routine, at, next))
+  const posture = postures.find(({ id }) => id === part.posture)
+  const headings = listHeadings(headingDeg, facingIn)
+  return (
+    <>
+      <p className={styles.sentence}>
+        {say(at === 0 ? 'first' : 'then')}{' '}
+        <ChoiceWord
+          label={say('posture')}
+          value={part.stance ? OWN : (part.posture ?? OWN)}
+          choices={[
+            ...(part.stance || !posture ? [{ value: OWN, name: ENGLISH.say('path.part.own') }] : []),
+            ...postures.map((one) => ({ value: one.id, name: sayPostureName(one) })),
+          ]}
+          onChoose={(id) => change({ posture: id, stance: undefined, with: undefined })}
+          then=","
+        />{' '}
+        {(posture?.sided || part.stance) && (
+          <>
+            <ChoiceWord
+              label={say('side')}
+              value={part.side ?? 'left'}
+              choices={SIDES}
+              onChoose={(side) => change({ side })}
+              then=","
+            />{' '}
+          </>
+        )}
+        {say('facingWord')}{' '}
+        <ChoiceWord
+          label={say('facing')}
+          value={String(headingDeg)}
+          choices={headings.map((degrees) => ({ value: String(degrees), name: sayFacing(degrees, facingIn) }))}
+          onChoose={(next) => change({ headingDeg: Number(next) })}
+        />{' '}
+        (
+        <ChoiceWord
+          label={say('facingIn')}
+          value={facingIn}
+          choices={IN.map((value) => ({ value, name: say('facingIns', { in: value }) }))}
+          onChoose={onFacingIn}
+        />
+        ), {say('in')}{' '}
+        <NumberWord
+          label={say('seconds')}
+          value={seconds}
+          unit="s"
+          step={0.5}
+          min={0.5}
+          max={120}
+          onChange={(next) => change({ seconds: next })}
+          {...drag}
+        />
+        ,{' '}
+        <ChoiceWord
+          label={say('breath')}
+          value={part.breath ?? 'free'}
+          choices={BREATHS.map((value) => ({ value, name: ENGLISH.say(`path.breath.${value}`) }))}
+          onChoose={(breath: Breath) => change({ breath })}
+          then=","
+        />{' '}
+        {say('held')}{' '}
+        <NumberWord
+          label={say('hold')}
+          value={part.holdS ?? 0}
+          unit="s"
+          step={1}
+          min={0}
+          max={120}
+          onChange={(holdS) => change({ holdS: holdS > 0 ? holdS : undefined })}
+          {...drag}
+        />
+        .
+      </p>
+      <div className={styles.words}>
+        <label>
+          {say('say')}
+          <TypedField value={part.say ?? ''} maxLength={500} onTyped={(text) => change({ say: text || undefined })} />
+        </label>
+        <label>
+          {say('lookAt')}
+          <TypedField
+            value={part.lookAt ?? ''}
+            maxLength={200}
+            onTyped={(text) => change({ lookAt: text || undefined })}
+          />
+        </label>
+      </div>
+    </>
+  )
+}
+
+/** Half a turn each way from where it faces, so that which way a turn goes can be chosen. */
+function listHeadings(now: number, facingIn: FacingIn): number[] {
+  const step = STEPS[facingIn]
+  const round = Math.round(now / step) * step
+  const around = Array.from({ length: Math.floor(360 / step) + 1 }, (_, i) => round - 180 + i * step)
+  return [...new Set([...around, now])].sort((a, b) => a - b)
+}

@@ -1,0 +1,92 @@
+import Button from '@mui/material/Button'
+import { useState } from 'react'
+import type { Posture } from '@/formats/posture-document'
+import type { PartDocument, RoutineDocument } from '@/formats/routine-document'
+import type { KeptStance } from '@/server/bench'
+import { ChoiceButton } from '@/ui/words/ChoiceButton'
+import { ENGLISH } from '@/words/language'
+import { sayPostureName } from '@/words/postures'
+import { changePart, duplicatePart, insertParts, PARTS_LEAST, repeatParts, takeOutPart } from '../state/edits'
+import { mirrorPart } from '../state/mirror'
+import { setPlay } from '../state/play'
+import { editRoutine } from '../state/store'
+import { ExerciseSheet } from './ExerciseSheet'
+import { move } from './Order'
+import styles from './order.module.css'
+
+const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.order.${key}`, values)
+
+type PartToolsProps = {
+  /** The part that is open; null: what is added goes to the end. */
+  at: number | null
+  routine: RoutineDocument
+  postures: readonly Posture[]
+  /** Other routines, which can be put in as phrases. */
+  phrases: readonly { id: string; name: string; document: RoutineDocument }[]
+  kept: readonly KeptStance[]
+}
+
+/** What is done with a part, and what can be put in after it. */
+export function PartTools({ at, routine, postures, phrases, kept }: PartToolsProps) {
+  const [adding, setAdding] = useState(false)
+  const { parts } = routine
+  const end = at === null ? parts.length : at + 1
+  const insert = (added: readonly PartDocument[]) => {
+    editRoutine((was) => insertParts(was, end, added))
+    setPlay({ open: end })
+  }
+  return (
+    <div className={styles.tools}>
+      <ChoiceButton
+        label={say(at === null ? 'add' : 'addAfter')}
+        choices={[
+          ...postures.map((one) => ({ value: one.id, name: sayPostureName(one) })),
+          ...kept.map(({ id, name }) => ({ value: `kept ${id}`, name, detail: say('keptStance') })),
+        ]}
+        onChoose={(value) => insert([partOf(value, kept)])}
+      />
+      <ChoiceButton
+        label={say('phrase')}
+        choices={phrases.map(({ id, name }) => ({ value: id, name }))}
+        onChoose={(id) => insert(phrases.find((one) => one.id === id)?.document.parts ?? [])}
+      />
+      <Button onClick={() => setAdding(true)}>{say('exercise')}</Button>
+      {at !== null && (
+        <>
+          <Button onClick={() => editRoutine((was) => duplicatePart(was, at))}>{say('duplicate')}</Button>
+          <Button onClick={() => editRoutine((was) => changePart(was, at, mirrorPart(was.parts[at] as PartDocument)))}>
+            {say('mirror')}
+          </Button>
+          <Button disabled={at === 0} onClick={() => move(at, at - 1)}>
+            {say('earlier')}
+          </Button>
+          <Button disabled={at === parts.length - 1} onClick={() => move(at, at + 1)}>
+            {say('later')}
+          </Button>
+          <Button
+            disabled={parts.length <= PARTS_LEAST}
+            onClick={() => {
+              editRoutine((was) => takeOutPart(was, at))
+              setPlay({ open: null })
+            }}
+          >
+            {say('takeOut')}
+          </Button>
+        </>
+      )}
+      {at === null && (
+        <Button onClick={() => editRoutine((was) => repeatParts(was, 0, was.parts.length - 1, true))}>
+          {say('again')}
+        </Button>
+      )}
+      <ExerciseSheet open={adding} onClose={() => setAdding(false)} onAdd={insert} />
+    </div>
+  )
+}
+
+const SECONDS = 10
+
+function partOf(value: string, kept: readonly KeptStance[]): PartDocument {
+  const stance = kept.find(({ id }) => `kept ${id}` === value)?.stance
+  return { ...(stance ? { stance } : { posture: value, side: 'left' }), seconds: SECONDS, breath: 'in-out' }
+}

@@ -1,0 +1,105 @@
+import { SCHOOL_IDS, type SchoolId, type ShownPath } from '@/core'
+import type { RoutineDocument } from '@/formats/routine-document'
+import type { NamedPerson } from '@/server/bench'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { NumberWord } from '@/ui/words/NumberWord'
+import { ENGLISH } from '@/words/language'
+import { sayWalked } from '@/words/path'
+import { saySchool } from '@/words/postures'
+import { beginDrag, editRoutine, endDrag } from '../state/store'
+
+const say = (key: string) => ENGLISH.say(`path.sentence.${key}`)
+
+type PathSentenceProps = {
+  people: readonly NamedPerson[]
+  person: { id: string; name: string }
+  routines: readonly { id: string; name: string; purpose: string | null }[]
+  open: string
+  routine: RoutineDocument
+  path: ShownPath | null
+  onPerson: (id: string) => void
+  onRoutine: (id: string) => void
+}
+
+const drag = { onDragStart: beginDrag, onDragEnd: endDrag }
+const HALF_BREATH_S = 4
+const ROOM = { widthM: 6, depthM: 8 }
+
+/** Who walks what, how, how slowly, in which room, and what comes of it: each word that can be another is chosen in its place. */
+export function PathSentence(props: PathSentenceProps) {
+  const { people, person, routines, open, routine, path, onPerson, onRoutine } = props
+  const { school = 'long-upright', tempo, room = ROOM } = routine
+  const setRoom = (change: Partial<typeof ROOM>) => editRoutine((was) => ({ ...was, room: { ...room, ...change } }))
+  return (
+    <h1>
+      <ChoiceWord
+        label={say('person')}
+        value={person.id}
+        choices={people.map(({ id, name, story }) => ({ value: id, name, detail: story }))}
+        onChoose={onPerson}
+      />{' '}
+      {say('walks')}{' '}
+      <ChoiceWord
+        label={say('routine')}
+        value={open}
+        choices={routines.map(({ id, name, purpose }) => ({ value: id, name, ...(purpose && { detail: purpose }) }))}
+        onChoose={onRoutine}
+        then=","
+      />{' '}
+      <ChoiceWord
+        label={say('school')}
+        value={school}
+        choices={SCHOOL_IDS.map((value) => ({ value, name: saySchool(value) }))}
+        onChoose={(next: SchoolId) => editRoutine((was) => ({ ...was, school: next }))}
+        then=","
+      />{' '}
+      <NumberWord
+        label={say('halfBreath')}
+        value={tempo?.halfBreathS ?? HALF_BREATH_S}
+        unit="s"
+        step={0.5}
+        min={1}
+        max={20}
+        onChange={(halfBreathS) => editRoutine((was) => setHalfBreath(was, halfBreathS))}
+        {...drag}
+      />{' '}
+      {say('toAHalf')}{' '}
+      <NumberWord
+        label={say('width')}
+        value={room.widthM}
+        unit="m"
+        step={0.5}
+        min={1}
+        max={60}
+        onChange={(widthM) => setRoom({ widthM })}
+        {...drag}
+      />{' '}
+      {say('by')}{' '}
+      <NumberWord
+        label={say('depth')}
+        value={room.depthM}
+        unit="m"
+        step={0.5}
+        min={1}
+        max={60}
+        onChange={(depthM) => setRoom({ depthM })}
+        {...drag}
+      />
+      : <strong>{sayWalked(path)}</strong>
+    </h1>
+  )
+}
+
+/** A slower breath slows every movement with it, in proportion. */
+function setHalfBreath(routine: RoutineDocument, halfBreathS: number): RoutineDocument {
+  const before = routine.tempo?.halfBreathS ?? HALF_BREATH_S
+  const parts = routine.parts.map((part) =>
+    part.seconds === undefined
+      ? part
+      : {
+          ...part,
+          seconds: Math.min(120, Math.max(0.5, Math.round((part.seconds * halfBreathS * 100) / before) / 100)),
+        },
+  )
+  return { ...routine, tempo: { ...routine.tempo, halfBreathS }, parts }
+}

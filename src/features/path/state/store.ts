@@ -1,0 +1,45 @@
+import { temporal } from 'zundo'
+import { create } from 'zustand'
+import type { RoutineDocument } from '@/formats/routine-document'
+
+/** The routine that is open. */
+export type OnPath = { id: string; routine: RoutineDocument }
+
+export const useRoutine = create<OnPath>()(
+  temporal((): OnPath => ({ id: '', routine: { parts: [{ posture: 'parallel' }, { posture: 'parallel' }] } }), {
+    partialize: ({ routine }) => ({ routine }),
+    equality: (a, b) => a.routine === b.routine,
+    limit: 200,
+  }),
+)
+
+const { getState, setState, temporal: history } = useRoutine
+
+/** Another routine is opened: undo never brings back what was before it. */
+export function openRoutine(id: string, routine: RoutineDocument): void {
+  setState({ id, routine })
+  history.getState().clear()
+}
+
+export const editRoutine = (edit: (routine: RoutineDocument) => RoutineDocument): void =>
+  setState(({ routine }) => ({ routine: edit(routine) }))
+
+export const undo = (): void => history.getState().undo()
+export const redo = (): void => history.getState().redo()
+
+let before: RoutineDocument | null = null
+
+/** Between these two, changes are one step for undo. */
+export function beginDrag(): void {
+  before = getState().routine
+  history.getState().pause()
+}
+
+export function endDrag(): void {
+  if (!before) return
+  const { routine } = getState()
+  setState({ routine: before })
+  history.getState().resume()
+  setState({ routine })
+  before = null
+}

@@ -1,0 +1,88 @@
+import { useEffect, useRef, useState } from 'react'
+import type { RoutineDocument } from '@/formats/routine-document'
+import type { OwnRoutine } from '@/server/routines'
+import { ask } from '@/ui/api/ask'
+import { awaitSent } from '@/ui/api/leaving'
+import { SAVED, Saver, type SaveState } from '@/ui/api/saver'
+import { useLeaving } from '@/ui/api/use-leaving'
+import { openRoutine, useRoutine } from './store'
+
+const REST_MS = 250
+
+const fetchRoutine = async (id: string) =>
+  (await ask<OwnRoutine[]>('/api/routines', 'GET')).find((one) => one.id === id) ?? null
+
+/** Saves the routine that is open as it changes: a shipped one becomes the house's own with its first change. */
+export function useSaving(own: readonly OwnRoutine[], onSaved: (saved: OwnRoutine) => void) {
+  const [state, setState] = useState<SaveState<OwnRoutine>>(SAVED)
+  const told = useRef(onSaved)
+  told.current = onSaved
+  const known = useRef(own)
+  known.current = own
+  const id = useRoutine((on) => on.id)
+  const saver = useRef<Saver<RoutineDocument, OwnRoutine>>(null as never)
+  const openFor = (which: string) => {
+    const mine: Saver<RoutineDocument, OwnRoutine> = new Saver<RoutineDocument, OwnRoutine>(
+      {
+        what: `routine ${which}`,
+        revision: known.current.find((one) => one.id === which)?.revision ?? 0,
+        restMs: REST_MS,
+        send: async (document, at) => {
+          const saved = await ask<OwnRoutine>(`/api/routines/${which}`, 'PUT', { revision: at, document })
+          told.current(saved)
+          return saved.revision
+        },
+      },
+      (now) => {
+        if (saver.current === mine) setState(now)
+      },
+    )
+    saver.current = mine
+  }
+  if (saver.current === null) openFor(id)
+  useLeaving(saver)
+  // Each routine has a saver of its own from the moment that it is open.
+  const turnTo = useRef(openFor)
+  useEffect(
+    () =>
+      useRoutine.subscribe((now, before) => {
+        if (now.id !== before.id) {
+          saver.current.flush()
+          turnTo.current(now.id)
+          setState(SAVED)
+        } else if (now.routine !== before.routine) saver.current.change(now.routine)
+      }),
+    [],
+  )
+  // What the page before sent while it was left may arrive only now.
+  useEffect(() => {
+    const mine = saver.current
+    awaitSent(
+      `routine ${id}`,
+      () => fetchRoutine(id),
+      (found) => found?.revision ?? 0,
+    )
+      .then((found) => {
+        if (!found || saver.current !== mine || !mine.isUntouched) return
+        mine.accept(found.revision)
+        told.current(found)
+        openRoutine(id, found.document)
+      })
+      .catch(() => {})
+  }, [id])
+  const { theirs } = state
+  return {
+    ...state,
+    /** Ours goes over theirs. */
+    keepMine: () => theirs && saver.current.settle(theirs.revision),
+    takeTheirs: () => {
+      if (!theirs) return
+      saver.current.accept(theirs.revision)
+      told.current(theirs)
+      openRoutine(theirs.id, theirs.document)
+    },
+    /** What the server has of this now, after something else than a save. */
+    accept: (revision: number) => saver.current.accept(revision),
+    flush: () => saver.current.flush(),
+  }
+}

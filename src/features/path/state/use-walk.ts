@@ -1,0 +1,68 @@
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { type Body, InputError, type RoutinePart, resolveBody, type ShownPath } from '@/core'
+import type { PersonDocument } from '@/formats/person-document'
+import type { Posture } from '@/formats/posture-document'
+import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
+import { toPerson } from '@/formats/to-core'
+import { startWalker, type Walker } from '@/workers/path'
+
+/** Intervals of a phase: what readings are taken from. */
+export const SAMPLES = 20
+const REST_MS = 60
+
+/** A routine sized to somebody; or what of it cannot be read for them. */
+export type Sized = { body: Body; parts: RoutinePart[]; error: null } | { body: Body; parts: null; error: InputError }
+
+export function sizeRoutine(routine: RoutineDocument, person: PersonDocument, postures: readonly Posture[]): Sized {
+  const body = resolveBody(toPerson(person))
+  try {
+    return { body, parts: toRoutine(routine, body, (id) => findPosture(postures, id)), error: null }
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    return { body, parts: null, error }
+  }
+}
+
+/** @throws InputError where the house has it no more */
+function findPosture(postures: readonly Posture[], id: string): Posture {
+  const found = postures.find((posture) => posture.id === id)
+  if (!found) throw new InputError('posture', id, { code: 'known.posture' })
+  return found
+}
+
+export type Walk = Sized & {
+  /** What was worked out last; it may be of what was there before. */
+  path: ShownPath | null
+  /** The routine that it is of. */
+  of: RoutineDocument | null
+  broken: boolean
+}
+
+/** Works a routine out for somebody in a worker, anew whenever either changes. */
+export function useWalk(routine: RoutineDocument, person: PersonDocument, postures: readonly Posture[]): Walk {
+  const sized = useMemo(() => sizeRoutine(routine, person, postures), [routine, person, postures])
+  const [found, setFound] = useState<{ path: ShownPath; of: RoutineDocument } | null>(null)
+  const [broken, setBroken] = useState(false)
+  const walker = useRef<Walker | null>(null)
+  const asked = useRef(routine)
+  useEffect(() => {
+    const mine = startWalker(
+      (path) => {
+        setFound({ path, of: asked.current })
+        setBroken(false)
+      },
+      () => setBroken(true),
+    )
+    walker.current = mine
+    return mine.end
+  }, [])
+  useEffect(() => {
+    if (!sized.parts) return
+    const timer = setTimeout(() => {
+      asked.current = routine
+      walker.current?.ask({ person: toPerson(person), parts: sized.parts, samples: SAMPLES })
+    }, REST_MS)
+    return () => clearTimeout(timer)
+  }, [sized, routine, person])
+  return { ...sized, path: found?.path ?? null, of: found?.of ?? null, broken }
+}

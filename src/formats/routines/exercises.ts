@@ -1,0 +1,94 @@
+import type { ChangesDocument, PartDocument } from '../routine-document'
+
+/** Exercises in place, as parts of a routine: each goes out and comes back, on both sides, from set to set further. */
+export const EXERCISE_IDS = [
+  'side-to-side',
+  'back-to-front',
+  'waist',
+  'arms',
+  'arm-circles',
+  'heel-taps',
+  'toe-taps',
+  'one-foot',
+] as const
+export type ExerciseId = (typeof EXERCISE_IDS)[number]
+
+export type Exercise = {
+  id: ExerciseId
+  /** How often in a set, to both sides; and how many sets. */
+  counts: number
+  sets: number
+  /** How far, in percent of the whole way, in the first set and in the last. */
+  fromPct: number
+  toPct: number
+  /** Seconds of each half, and of the hold at its end. */
+  seconds: number
+  holdS: number
+}
+
+type Side = 'left' | 'right'
+type Way = { posture: string; out: (part: number, side: Side) => ChangesDocument; sided: boolean }
+
+const towards = (side: Side, value: number): number => (side === 'left' ? value : -value)
+const bothArms = (elevationDeg: number, openingDeg: number): ChangesDocument['arms'] => ({
+  left: { elevationDeg, openingDeg },
+  right: { elevationDeg, openingDeg },
+})
+
+const tap = (contact: 'heel' | 'toe-touch', liftDeg: number): Way => ({
+  posture: 'parallel',
+  out: (part, side) => ({
+    loadLeftPct: side === 'left' ? 0 : 100,
+    feet: { [side]: { contact, liftDeg: liftDeg * part } },
+  }),
+  sided: true,
+})
+
+/** What the whole way of each is: no further than all weight but a little, and what waist and arms do at shoulder height. */
+const WAYS: Record<ExerciseId, Way> = {
+  'side-to-side': {
+    posture: 'parallel',
+    out: (part, side) => ({ loadLeftPct: 50 + towards(side, 45 * part) }),
+    sided: true,
+  },
+  // In a bow on the left foot: onto the front leg, and back.
+  'back-to-front': { posture: 'bow', out: (part) => ({ loadLeftPct: 50 - 40 * part }), sided: false },
+  waist: {
+    posture: 'parallel',
+    out: (part, side) => ({ pelvisYawDeg: towards(side, 25 * part), trunk: { yawDeg: towards(side, 25 * part) } }),
+    sided: true,
+  },
+  arms: {
+    posture: 'parallel',
+    out: (part) => ({ arms: bothArms(90 * part, 5), height: { kneeFlexionDeg: 8 + 22 * part } }),
+    sided: false,
+  },
+  'arm-circles': { posture: 'parallel', out: (part) => ({ arms: bothArms(70 * part, 60 * part) }), sided: false },
+  // Where the foot stands, its toes or its heel lifted.
+  'heel-taps': tap('heel', -20),
+  'toe-taps': tap('toe-touch', 40),
+  'one-foot': {
+    posture: 'parallel',
+    out: (part, side) => ({
+      loadLeftPct: side === 'left' ? 0 : 100,
+      feet: { [side]: { contact: 'air', clearanceM: 0.15 * part, liftDeg: 0 } },
+    }),
+    sided: true,
+  },
+}
+
+/** The parts of an exercise, without the stance that it begins from. */
+export function exerciseParts({ id, counts, sets, fromPct, toPct, seconds, holdS }: Exercise): PartDocument[] {
+  const { posture, out, sided } = WAYS[id]
+  const rest: PartDocument = { posture, side: 'left', seconds, breath: 'out' }
+  const sides: readonly Side[] = sided ? ['left', 'right'] : ['left']
+  return Array.from({ length: sets }, (_, set) => {
+    const part = (sets > 1 ? fromPct + ((toPct - fromPct) * set) / (sets - 1) : toPct) / 100
+    return Array.from({ length: counts }, () =>
+      sides.flatMap((side): PartDocument[] => [
+        { posture, side: 'left', seconds, breath: 'in', ...(holdS > 0 && { holdS }), with: out(part, side) },
+        rest,
+      ]),
+    ).flat()
+  }).flat()
+}

@@ -1,0 +1,122 @@
+import { DEG, type Dose, type Footprint, type RoomFit, type ShownPath, type ShownTransition } from '@/core'
+import type { Posture } from '@/formats/posture-document'
+import type { PartDocument } from '@/formats/routine-document'
+import { sayAccepts } from './errors'
+import { sayCentimetres, sayDegrees, sayPercent } from './figures'
+import { ENGLISH, type Words } from './language'
+import { sayPostureName } from './postures'
+
+/** What is said of a routine that is walked: its verdict, its parts, its footprints, its room. */
+
+const seconds = (s: number, words: Words) => words.say('figures.seconds', { n: words.number(s, 1) })
+const metres = (m: number, words: Words) => words.say('figures.metres', { n: words.number(m, 1) })
+
+export const saySeconds = (s: number, words: Words = ENGLISH): string => seconds(s, words)
+export const sayMetres = (m: number, words: Words = ENGLISH): string => metres(m, words)
+
+/** The gravest first: what cannot be taken, steps that are falls, what is beyond, what is close. */
+export function sayWalked(path: ShownPath | null, words: Words = ENGLISH): string {
+  if (!path) return words.say('path.verdict.waiting')
+  const { transitions, parts } = path
+  const count = (is: (one: ShownTransition) => boolean) => transitions.filter(is).length
+  const noWay = count(({ error }) => error !== null) + (parts[0]?.error ? 1 : 0)
+  const falls = count(({ findings }) => findings.some(({ code }) => code === 'step.falls'))
+  const said = [
+    ['noWay', noWay],
+    ['falls', falls],
+    ['beyond', count(({ verdict }) => verdict === 'beyond')],
+    ['close', count(({ verdict }) => verdict === 'close')],
+  ] as const
+  const [key, n] = said.find(([, n]) => n > 0) ?? ['holds', 0]
+  return words.say(`path.verdict.${key}`, { n })
+}
+
+/** A part by its posture, with its side where it has one. */
+export function sayPart(part: PartDocument, postures: readonly Posture[], words: Words = ENGLISH): string {
+  const posture = postures.find(({ id }) => id === part.posture)
+  if (!posture) return part.posture ?? words.say('path.part.own')
+  const name = sayPostureName(posture, words)
+  return posture.sided ? words.say('path.part.sided', { name, side: part.side ?? 'left' }) : name
+}
+
+/** What a foot did to come where it is. */
+export function sayPrint(print: Footprint, n: number, length: number, words: Words = ENGLISH): string {
+  const { foot, did, first, about, angle, load } = print
+  if (did === 'stands') return words.say('path.print.stands', { foot })
+  if (did === 'lands')
+    return words.say('path.print.lands', {
+      n,
+      foot,
+      first: first === 'toe-touch' ? 'toes' : (first ?? 'whole'),
+      length: sayCentimetres(length, words),
+    })
+  return words.say('path.print.turns', {
+    foot,
+    angle: sayDegrees(Math.abs(angle), words),
+    way: angle > 0 ? 'left' : 'right',
+    about: about ?? 'heel',
+    load: load < 0.05 ? 'empty' : sayPercent(load, words),
+  })
+}
+
+/** What room a routine needs, and how many people fit. */
+export function sayRoom(fit: RoomFit, room: { width: number; depth: number }, words: Words = ENGLISH): string[] {
+  const { width, depth, abreast, deep, fits, close } = fit
+  const said = [words.say('path.room.needs', { width: metres(width, words), depth: metres(depth, words) })]
+  if (!fits) {
+    const [wide, long] = [width - room.width, depth - room.depth]
+    const over = metres(Math.max(wide, long), words)
+    return [...said, words.say('path.room.not', { over, way: wide > long ? 'wide' : 'long' })]
+  }
+  said.push(words.say('path.room.fits', { n: abreast * deep, abreast, deep }))
+  if (close) said.push(words.say('path.room.close', { near: metres(Math.min(fit.beside, fit.ends), words) }))
+  return said.filter(Boolean)
+}
+
+/** Where a routine ends, seen from where it starts. */
+export function sayDrift({ drift: { x, y, heading } }: Pick<ShownPath, 'drift'>, words: Words = ENGLISH): string {
+  const way = Math.abs(y) >= Math.abs(x) ? (y >= 0 ? 'ahead' : 'back') : x < 0 ? 'left' : 'right'
+  const turned = Math.abs(heading) < DEG ? 'no' : sayDegrees(Math.abs(heading), words)
+  return words.say('path.room.drift', { far: metres(Math.hypot(x, y), words), way, turned })
+}
+
+const UNEVEN = 1.25
+
+/** What a routine asks of each leg; and where one works much longer. */
+export function sayDose(dose: Dose, words: Words = ENGLISH): string[] {
+  const { shifts, turns, singleS, kneeNms } = dose
+  const said = [
+    words.say('path.dose.said', {
+      shifts,
+      turns,
+      left: seconds(singleS.left, words),
+      right: seconds(singleS.right, words),
+    }),
+    words.say('path.dose.knees', { left: words.number(kneeNms.left), right: words.number(kneeNms.right) }),
+  ]
+  const [more, less] = [Math.max(kneeNms.left, kneeNms.right), Math.min(kneeNms.left, kneeNms.right)]
+  if (less > 0 && more / less >= UNEVEN) {
+    const side = kneeNms.left > kneeNms.right ? 'left' : 'right'
+    said.push(words.say('path.dose.uneven', { side, times: words.number(more / less, 1) }))
+  }
+  return said
+}
+
+/** Why a way cannot be taken, or a part cannot be stood. */
+export function sayRefused(error: NonNullable<ShownTransition['error']>, who: string, words: Words = ENGLISH): string {
+  const key = error.accepts.code === 'transition' || error.accepts.code === 'noWay' || error.accepts.code === 'notYet'
+  return words.say(key ? 'path.refused' : 'path.refusedPart', { who, why: sayAccepts(error.accepts, words) })
+}
+
+/** Clockwise from the front. */
+const EIGHTHS = ['ahead', 'aheadRight', 'right', 'backRight', 'back', 'backLeft', 'left', 'aheadLeft']
+
+/** Where one faces in a room, degrees counter-clockwise from its front. */
+export type FacingIn = 'hours' | 'corners' | 'degrees'
+
+export function sayFacing(headingDeg: number, facingIn: FacingIn, words: Words = ENGLISH): string {
+  const around = (((-headingDeg % 360) + 360) % 360) / 360
+  if (facingIn === 'degrees') return words.say('path.facing.degrees', { n: words.number(headingDeg) })
+  if (facingIn === 'hours') return words.say('path.facing.hour', { n: ((Math.round(around * 12) + 11) % 12) + 1 })
+  return words.say('path.facing.corner', { at: EIGHTHS[Math.round(around * 8) % 8] as string })
+}
