@@ -102,6 +102,32 @@ export function sayDose(dose: Dose, words: Words = ENGLISH): string[] {
   return said
 }
 
+/** What one way shows in a line: its least margin, its step against what could be taken back, or why there is none. */
+export function sayStep(way: ShownTransition, words: Words = ENGLISH): string {
+  const { readings, error } = way
+  if (!readings) return error ? sayAccepts(error.accepts, words) : ''
+  const { least, emptyStep } = readings
+  const margin = words.say('path.step.least', {
+    spare: sayCentimetres(Math.abs(least), words),
+    way: least >= 0 ? 'over' : 'under',
+  })
+  if (!emptyStep) return margin
+  const { wished, longest, passes, standingKnee, neededKnee } = emptyStep
+  const test = words.say('path.step.taken', {
+    passes: passes ? 'yes' : 'no',
+    wished: sayCentimetres(wished, words),
+    longest: sayCentimetres(longest, words),
+  })
+  const knee =
+    neededKnee === null
+      ? words.say('path.step.kneeNever')
+      : words.say('path.step.kneeNeeds', {
+          needed: sayDegrees(neededKnee, words),
+          now: sayDegrees(standingKnee, words),
+        })
+  return [test, ...(passes ? [] : [knee]), margin].join(' ')
+}
+
 /** Why a way cannot be taken, or a part cannot be stood. */
 export function sayRefused(error: NonNullable<ShownTransition['error']>, who: string, words: Words = ENGLISH): string {
   const key = error.accepts.code === 'transition' || error.accepts.code === 'noWay' || error.accepts.code === 'notYet'

@@ -1,6 +1,7 @@
 import { type BySide, bySide, type Side, type Vec2 } from '../conventions'
 import type { Accepts, InputError } from '../errors'
 import type { Verdict } from '../limits/finding'
+import { toRoom } from '../stance/placed'
 import type { Placement, Stance } from '../stance/stance'
 import { calcDose, type Dose } from './dose'
 import { type Path, type PathTransition, type RoutinePart, verdictOf, verdictOfTransition } from './path'
@@ -54,6 +55,8 @@ export type ShownTransition = {
 
 export type ShownPart = {
   stance: Stance
+  /** In the room; null where it cannot be stood. */
+  centre: Vec2 | null
   error: Refused | null
   verdict: Verdict | null
   arrivesS: number
@@ -82,7 +85,8 @@ export function showPath(path: Path, routine: readonly RoutinePart[]): ShownPath
       const { seconds, hold } = routine[i] as RoutinePart
       const arrivesS = clock + seconds
       clock = arrivesS + hold
-      return { stance, error: refused(error), verdict: analysis?.verdict ?? null, arrivesS, holdS: hold }
+      const centre = analysis && toRoom(stance.at as Placement, analysis.pose.centre)
+      return { stance, centre, error: refused(error), verdict: analysis?.verdict ?? null, arrivesS, holdS: hold }
     }),
     transitions: path.transitions.map(showTransition),
     footprints: listFootprints(path),

@@ -17,6 +17,7 @@ import { PlayedBody } from './body/PlayedBody'
 import { goByPhase, PlayTools, togglePlaying } from './body/PlayTools'
 import { usePlaying } from './body/use-playing'
 import { PathFloor } from './floor/PathFloor'
+import { StepFloor } from './floor/StepFloor'
 import { Order } from './order/Order'
 import { PartSentence } from './order/PartSentence'
 import { PartTools } from './order/PartTools'
@@ -141,14 +142,19 @@ export function FullPath({ people, walker: first, own, routines: known, aside, a
       {path && sized && (
         <div className={styles.work} data-stale={isStale}>
           <div className={styles.left}>
-            <PathFloor path={path} body={body} room={room} facing={sayFacing(headings[0] ?? 0, facingIn)} />
+            {open && path.transitions[open - 1] ? (
+              <StepFloor path={path} body={body} parts={sized} at={open} name={names[open] ?? ''} />
+            ) : (
+              <PathFloor path={path} body={body} room={room} facing={sayFacing(headings[0] ?? 0, facingIn)} />
+            )}
             <Ribbon path={path} parts={routine.parts} names={names} />
             {order}
           </div>
           <div className={styles.right}>
             <Trouble path={path} names={names} who={person.name} />
-            <PlayedBody path={path} body={body} />
-            <PlayTools path={path} />
+            <PlayedBody path={path} body={body}>
+              <PlayTools path={path} />
+            </PlayedBody>
             <Asks path={path} />
           </div>
         </div>

@@ -1,4 +1,4 @@
-import { memo, useRef } from 'react'
+import { memo, type ReactNode, useRef } from 'react'
 import { type Body, DEG, type ShownPath } from '@/core'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_ABOVE, FROM_FRONT, FROM_RIGHT, type View, viewFrom } from '@/ui/figure/view'
@@ -22,7 +22,9 @@ export const viewOf = (look: Look, mirrored: boolean): View =>
   look === 'above' ? FROM_ABOVE : viewFrom(AZIMUTH[look], mirrored)
 
 /** The body at the second that is looked at, with its vials; it stands in the room, so that a turn is seen to turn. */
-export const PlayedBody = memo(function PlayedBody({ path, body }: { path: ShownPath; body: Body }) {
+type PlayedBodyProps = { path: ShownPath; body: Body; children: ReactNode }
+
+export const PlayedBody = memo(function PlayedBody({ path, body, children }: PlayedBodyProps) {
   const box = useRef<HTMLDivElement>(null)
   const { width, height } = useSize(box)
   const at = usePlay((play) => play.at)
@@ -58,6 +60,7 @@ export const PlayedBody = memo(function PlayedBody({ path, body }: { path: Shown
         )}
         {!drawn && <p>{ENGLISH.say('path.play.none')}</p>}
       </div>
+      {children}
       {drawn && <PlayedVials drawn={drawn} />}
       <p className={styles.instant} data-knees={drawn ? Math.round(drawn.legs.left.flexion / DEG) : undefined}>
         {sayInstant(between)}

@@ -2,8 +2,8 @@ import { type Analysis, analyse, type Body, InputError, type Stance, toRoom, typ
 import { type Drawn, drawBetween, drawInRoom } from '@/ui/figure/moving'
 import type { Between } from '../state/instant'
 
-/** A body at an instant of its path, with what its vials need. */
-export type Played = Drawn & Pick<Analysis, 'margins' | 'reserve'>
+/** A body at an instant of its path, with what its vials need and the point of the room that it is drawn about. */
+export type Played = Drawn & Pick<Analysis, 'margins' | 'reserve'> & { middle: Vec2 }
 
 const known = new WeakMap<Stance, Analysis>()
 
@@ -22,7 +22,7 @@ export function drawPlayed(body: Body, { a, b, part }: Between): Played | null {
     const [from, to] = [analyseOnce(body, a), analyseOnce(body, b)]
     const middle = mixed(middleOf(from), middleOf(to), part)
     const drawn = drawBetween(drawInRoom(from, middle), drawInRoom(to, middle), part)
-    return { ...drawn, margins: from.margins, reserve: from.reserve }
+    return { ...drawn, margins: from.margins, reserve: from.reserve, middle }
   } catch (error) {
     if (error instanceof InputError) return null
     throw error

@@ -1,4 +1,4 @@
-import { type ShownPath, toRoom, type Vec2 } from '@/core'
+import type { ShownPath, Vec2 } from '@/core'
 import { findInstant } from '../state/instant'
 import { usePlay } from '../state/play'
 
@@ -14,13 +14,8 @@ export function CentreDot({ path, place }: { path: ShownPath; place: (point: Vec
 function findCentre(path: ShownPath, seconds: number): Vec2 | null {
   const between = findInstant(path, seconds)
   if (!between) return null
-  const { from, to, part, a } = between
-  if (from && to) {
-    const [[ax, ay], [bx, by]] = [from.centre, to.centre]
-    return [ax + (bx - ax) * part, ay + (by - ay) * part]
-  }
-  // Held before anything moved: between the heels.
-  const { left, right } = a.feet
-  const middle: Vec2 = [(left.heel[0] + right.heel[0]) / 2, (left.heel[1] + right.heel[1]) / 2]
-  return toRoom(a.at ?? { x: 0, y: 0, heading: 0 }, middle)
+  const { from, to, part, centre } = between
+  if (!from || !to) return centre
+  const [[ax, ay], [bx, by]] = [from.centre, to.centre]
+  return [ax + (bx - ax) * part, ay + (by - ay) * part]
 }

@@ -36,9 +36,11 @@ function wallsAbout([[left, rear], [right, front]]: ShownPath['extent'], { width
   return cornersOf(x - width / 2, y - depth / 2, x + width / 2, y + depth / 2)
 }
 
-/** Beside what is shown, metres: a foot's length about the heels. */
-const ABOUT_STEPS = 0.36
+/** Beside what is shown, metres. */
+const ABOUT_STEPS = 0.16
 const ABOUT_ROOM = 0.12
+/** About as long as a foot. */
+const FOOT = 0.25
 
 /** The whole room, or the steps as large as they can be; whichever way up shows them larger. */
 export function layRoom(
@@ -51,9 +53,14 @@ export function layRoom(
   const walls = wallsAbout(extent, room)
   const needed = cornersOf(...extent[0], ...extent[1])
   const lay = (turn: number): RoomPlan => {
-    const points = (whole ? [...walls, ...needed] : footprints.map(({ heel }) => heel)).map((point) =>
-      rotate(point, turn),
-    )
+    const points = (
+      whole
+        ? [...walls, ...needed]
+        : footprints.flatMap(({ heel, yaw }): Vec2[] => [
+            heel,
+            [heel[0] - FOOT * Math.sin(yaw), heel[1] + FOOT * Math.cos(yaw)],
+          ])
+    ).map((point) => rotate(point, turn))
     return { ...fitPlan(points, width, height, whole ? ABOUT_ROOM : ABOUT_STEPS), turn, walls }
   }
   const [upright, lying] = [lay(0), lay(-Math.PI / 2)]

@@ -21,7 +21,7 @@ export type RibbonRow = {
 const MARGIN_MOST = 0.05
 const MARGIN_LEAST = -0.012
 const HIPS_RANGE = 0.12
-const KNEES_MOST = 90 * DEG
+const KNEES_RANGE = 40 * DEG
 
 const clamp = (value: number) => Math.min(1, Math.max(0, value))
 
@@ -40,8 +40,11 @@ export function listRows(
   const heights = instants.map(({ instant }) => instant.height)
   const middle = (Math.max(...heights) + Math.min(...heights)) / 2
   const range = Math.max(HIPS_RANGE, (Math.max(...heights) - Math.min(...heights)) * 1.1)
+  const bends = instants.flatMap(({ instant: { knees } }) => [knees.left, knees.right])
+  const least = Math.min(...bends)
+  const bendRange = Math.max(KNEES_RANGE, Math.max(...bends) - least)
   const headings = instants.map(({ instant }) => instant.stance.at?.heading ?? 0)
-  const [least, most] = [Math.min(...headings), Math.max(...headings)]
+  const [lowest, highest] = [Math.min(...headings), Math.max(...headings)]
   const reserve = Math.max(0, ...instants.map(({ instant }) => instant.reserve))
   const rows: (RibbonRow | null)[] = [
     {
@@ -63,17 +66,17 @@ export function listRows(
       key: 'knees',
       share: 1.4,
       lines: [
-        line('ink', ({ knees }) => knees.left / KNEES_MOST),
-        line('dashed', ({ knees }) => knees.right / KNEES_MOST),
+        line('ink', ({ knees }) => (knees.left - least) / bendRange),
+        line('dashed', ({ knees }) => (knees.right - least) / bendRange),
       ],
       level: null,
       zero: null,
     },
-    most - least > DEG
+    highest - lowest > DEG
       ? {
           key: 'heading',
           share: 0.8,
-          lines: [line('ink', ({ stance }) => ((stance.at?.heading ?? 0) - least) / (most - least))],
+          lines: [line('ink', ({ stance }) => ((stance.at?.heading ?? 0) - lowest) / (highest - lowest))],
           level: null,
           zero: null,
         }

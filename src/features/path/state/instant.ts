@@ -1,10 +1,12 @@
-import type { ShownInstant, ShownPath, ShownPhase, ShownTransition, Stance } from '@/core'
+import type { ShownInstant, ShownPart, ShownPath, ShownPhase, ShownTransition, Stance, Vec2 } from '@/core'
 
 /** Two neighbouring instants of a path and how far between them one is; in a hold both are the same. */
 export type Between = {
   a: Stance
   b: Stance
   part: number
+  /** Of a part that is only stood: its centre in the room. */
+  centre: Vec2 | null
   /** The instants themselves; null where a part is only stood. */
   from: ShownInstant | null
   to: ShownInstant | null
@@ -16,13 +18,13 @@ export type Between = {
 export function findInstant({ parts, transitions }: ShownPath, seconds: number): Between | null {
   const t = transitions.findLastIndex(({ startS }) => startS <= seconds + 1e-9)
   const transition = transitions[t]
-  if (!transition) return standing(parts[0]?.error ? undefined : parts[0]?.stance)
+  if (!transition) return standing(parts[0])
   const { phases, error, from, to } = transition
   const phase = phases.find(({ startS, seconds: long }) => seconds < startS + long - 1e-9)
   if (!phase) {
     const last = phases.at(-1)?.instants.at(-1)
     if (last) return { ...between(last, last, 0), transition: t, phase: null }
-    return standing(parts[error ? from : to]?.stance)
+    return standing(parts[error ? from : to])
   }
   const { startS, seconds: long, instants } = phase
   const place = long > 0 ? Math.min(1, Math.max(0, (seconds - startS) / long)) * (instants.length - 1) : 0
@@ -35,12 +37,16 @@ const between = (from: ShownInstant, to: ShownInstant, part: number) => ({
   a: from.stance,
   b: to.stance,
   part,
+  centre: null,
   from,
   to,
 })
 
-const standing = (stance: Stance | undefined): Between | null =>
-  stance ? { a: stance, b: stance, part: 0, from: null, to: null, transition: null, phase: null } : null
+function standing(part: ShownPart | undefined): Between | null {
+  if (!part || part.error) return null
+  const { stance, centre } = part
+  return { a: stance, b: stance, part: 0, centre, from: null, to: null, transition: null, phase: null }
+}
 
 type Timed = { atS: number; instant: ShownInstant; transition: number }
 

@@ -1,0 +1,37 @@
+import { otherSide, type ShownTransition, type Stance, type Vec2 } from '@/core'
+import { type Plan, toScreen } from '@/ui/floor/plan'
+import { sayCentimetres } from '@/words/figures'
+import { ENGLISH } from '@/words/language'
+import styles from './floor.module.css'
+
+const SPREAD = 0.45
+const POINTS = 16
+
+/** How far a step could be taken back, as a line drawn on the floor about the standing heel. */
+export function LongestStep({ plan, way, stance }: { plan: Plan; way: ShownTransition; stance: Stance }) {
+  const test = way.readings?.emptyStep
+  if (!test || test.longest <= 0) return null
+  const [sx, sy] = stance.feet[otherSide(test.foot)].heel
+  const [hx, hy] = stance.feet[test.foot].heel
+  const toward = Math.atan2(hy - sy, hx - sx)
+  const at = (turn: number, far: number): Vec2 => [
+    sx + far * Math.cos(toward + turn),
+    sy + far * Math.sin(toward + turn),
+  ]
+  const line = Array.from({ length: POINTS + 1 }, (_, i) =>
+    toScreen(plan, at(SPREAD * ((2 * i) / POINTS - 1), test.longest))
+      .map((v) => v.toFixed(1))
+      .join(' '),
+  )
+  const [x, y] = toScreen(plan, at(test.foot === 'left' ? SPREAD : -SPREAD, test.longest))
+  const outer = test.foot === 'left' ? 'end' : 'start'
+  const looks = test.passes ? styles.reach : styles.falls
+  return (
+    <g pointerEvents="none">
+      <path d={`M${line.join('L')}`} className={looks} />
+      <text x={x + (outer === 'end' ? -8 : 8)} y={y + 5} textAnchor={outer} className={styles.label}>
+        {ENGLISH.say('path.step.longest', { longest: sayCentimetres(test.longest) })}
+      </text>
+    </g>
+  )
+}

@@ -1,0 +1,35 @@
+import { type Body, fromRoom, type Placement, type ShownPath, type Vec2 } from '@/core'
+import { drawPlayed } from '../body/draw-played'
+import { findInstant } from '../state/instant'
+import { usePlay } from '../state/play'
+
+type NowOnFloorProps = {
+  /** The whole path, whose second is looked at; the part whose way is opened, and that way alone. */
+  whole: ShownPath
+  at: number
+  step: ShownPath
+  body: Body
+  frame: Placement
+  path: (ring: readonly Vec2[]) => string
+  place: (point: Vec2) => Vec2
+}
+
+/** The base and the centre at the second that is looked at, on the floor of one way. */
+export function NowOnFloor({ whole, at, step, body, frame, path, place }: NowOnFloorProps) {
+  const seconds = usePlay((play) => play.at)
+  const begins = whole.transitions.find(({ to }) => to === at)?.startS ?? 0
+  const between = findInstant(step, Math.max(0, seconds - begins))
+  const drawn = between && drawPlayed(body, between)
+  if (!drawn) return null
+  const [mx, my] = drawn.middle
+  const here = (x: number, y: number): Vec2 => fromRoom(frame, [x + mx, y + my])
+  const ring = (base: readonly { x: number; y: number }[]) => path(base.map(({ x, y }) => here(x, y)))
+  const [cx, cy] = place(here(drawn.pose.centre[0], drawn.pose.centre[1]))
+  return (
+    <g pointerEvents="none">
+      <path d={ring(drawn.full)} fill="none" stroke="var(--ink-soft)" strokeWidth="1.2" />
+      <path d={ring(drawn.usable)} fill="var(--tide)" fillOpacity="0.2" stroke="var(--tide)" strokeWidth="1.4" />
+      <circle cx={cx} cy={cy} r="8" fill="var(--clay)" stroke="var(--paper)" strokeWidth="2" />
+    </g>
+  )
+}

@@ -1,0 +1,141 @@
+import Button from '@mui/material/Button'
+import { type PointerEvent, useMemo, useRef, useState } from 'react'
+import {
+  type Body,
+  DEG,
+  fromRoom,
+  type Placement,
+  type RoutinePart,
+  type ShownPath,
+  SIDES,
+  type Side,
+  type Stance,
+  setFooting,
+  toRoom,
+  type Vec2,
+} from '@/core'
+import { Footprint } from '@/ui/floor/Footprint'
+import { footAt, midline } from '@/ui/floor/footprint'
+import { fitPlan, ringPath, toFloor, toScreen } from '@/ui/floor/plan'
+import { FootHandle } from '@/ui/floor/stage/FootHandle'
+import type { FloorHands } from '@/ui/floor/stage/hands'
+import { TapeGrid } from '@/ui/floor/stage/TapeGrid'
+import { useSize } from '@/ui/floor/stage/use-size'
+import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { ENGLISH } from '@/words/language'
+import { sayStep } from '@/words/path'
+import { changePart } from '../state/edits'
+import { setPlay } from '../state/play'
+import { beginDrag, editRoutine, endDrag } from '../state/store'
+import { useStep } from '../state/use-step'
+import styles from './floor.module.css'
+import { LongestStep } from './LongestStep'
+import { NowOnFloor } from './NowOnFloor'
+
+type StepFloorProps = { path: ShownPath; body: Body; parts: readonly RoutinePart[]; at: number; name: string }
+
+/** One way, opened: the feet before it and after it, the base of the instant, how far a step could be taken back. */
+export function StepFloor({ path, body, parts, at, name }: StepFloorProps) {
+  const stage = useRef<HTMLDivElement>(null)
+  const svg = useRef<SVGSVGElement>(null)
+  const { width, height } = useSize(stage)
+  const step = useStep(body, parts, path, at)
+  const [held, setHeld] = useState<ReturnType<typeof fitPlan> | null>(null)
+  const way = step?.transitions[0]
+  const after = step?.parts[1]?.stance
+  const before = step?.parts[0]?.stance
+  const frame = after?.at
+  const footing = useMemo(() => (after ? setFooting(body, after) : null), [body, after])
+  if (!way || !after || !before || !frame || !footing) return null
+  const was = SIDES.map((side) => placedIn(frame, body, before, side))
+  const points = [...was, footing.feet.left, footing.feet.right].flatMap((foot): Vec2[] => [
+    midline(foot, 0),
+    midline(foot, 1),
+  ])
+  const plan = held ?? fitPlan(points, width, height, 0.14)
+  const toMetres = (event: PointerEvent): Vec2 => {
+    const box = svg.current?.getBoundingClientRect()
+    return toFloor(plan, [event.clientX - (box?.left ?? 0), event.clientY - (box?.top ?? 0)])
+  }
+  const moves = (side: Side) => way.anchor !== side
+  const hands: FloorHands = {
+    begin: () => {
+      setHeld(plan)
+      beginDrag()
+    },
+    end: () => {
+      setHeld(null)
+      endDrag()
+    },
+    moveFoot: (side, heel) => putFoot(at, side, { heel: [round(heel[0]), round(heel[1])] }),
+    turnFoot: (side, toeOutDeg) => putFoot(at, side, { toeOutDeg: Math.round(Math.max(-90, Math.min(90, toeOutDeg))) }),
+    setLoadLeft: () => {},
+    moveSupport: () => {},
+    turnSupport: () => {},
+    takeSupportAway: () => {},
+  }
+  return (
+    <section className={styles.floor} aria-label={ENGLISH.say('path.floor.step', { name })}>
+      <div ref={stage} className={styles.stage}>
+        {width > 0 && (
+          <svg ref={svg} width={width} height={height} viewBox={`0 0 ${width} ${height}`} data-testid="step-floor">
+            <title>{ENGLISH.say('path.floor.step', { name })}</title>
+            <TapeGrid plan={plan} />
+            {was.map((foot) => (
+              <Footprint key={foot.side} plan={plan} foot={foot} look="former" />
+            ))}
+            <NowOnFloor
+              whole={path}
+              at={at}
+              step={step}
+              body={body}
+              frame={frame}
+              path={(ring) => ringPath(plan, ring)}
+              place={(point) => toScreen(plan, point)}
+            />
+            {SIDES.map((side) => (
+              <FootHandle
+                key={side}
+                plan={plan}
+                foot={footing.feet[side]}
+                toeOutDeg={after.feet[side].toeOut / DEG}
+                pointed={false}
+                toMetres={toMetres}
+                onDrag={() => {}}
+                snap={(heel) => heel}
+                hands={moves(side) ? hands : undefined}
+              />
+            ))}
+            <LongestStep plan={plan} way={way} stance={after} />
+          </svg>
+        )}
+      </div>
+      <div className={styles.under}>
+        <p aria-live="polite" data-testid="step-verdict">
+          <VerdictMark verdict={way.verdict ?? 'beyond'} size={15} /> {VERDICT_WORDS[way.verdict ?? 'beyond']}.{' '}
+          {sayStep(way)}
+        </p>
+        <Button onClick={() => setPlay({ open: null })}>{ENGLISH.say('path.floor.all')}</Button>
+      </div>
+    </section>
+  )
+}
+
+const round = (metres: number) => Math.round(metres * 1000) / 1000
+
+/** A foot of the part that is open, elsewhere or turned: over its posture. */
+function putFoot(at: number, side: Side, change: { heel?: [number, number]; toeOutDeg?: number }): void {
+  editRoutine((routine) => {
+    const changes = routine.parts[at]?.with
+    const feet = { ...changes?.feet, [side]: { ...changes?.feet?.[side], ...change } }
+    return changePart(routine, at, { with: { ...changes, feet } })
+  })
+}
+
+/** A foot of another stance, as the frame of this one has it. */
+function placedIn(frame: Placement, body: Body, stance: Stance, side: Side) {
+  const at = stance.at ?? { x: 0, y: 0, heading: 0 }
+  const { heel, toeOut, contact } = stance.feet[side]
+  const yaw = at.heading + (side === 'left' ? toeOut : -toeOut) - frame.heading
+  return footAt(side, fromRoom(frame, toRoom(at, heel)), yaw, contact, body)
+}
