@@ -65,9 +65,20 @@ export type { Stood } from './motion/posing'
 export type { Readings, Turn } from './motion/readings'
 export { calcDrift, calcExtent, calcInRoom, calcSupportingSpare, type Footprint, listFootprints } from './motion/room'
 export { MOTION_RULES, type MotionFinding } from './motion/rules'
+export { findSaferWays, markWay, type SaferKind, type SaferWay, type SaferWays, type WayMarks } from './motion/safer'
+export {
+  compareTallies,
+  findMeasure,
+  type Measure,
+  type Measured,
+  measureRoutine,
+  type Tally,
+  tallyPath,
+} from './motion/safer-routine'
 export * from './motion/shown'
 export { calcLongestStep, calcNeededBend, STEP_WAYS, type StandingLeg, type StepWay } from './motion/step-back'
 export type { TimedPhase, Transition } from './motion/transition'
+export { costOf, type Way, type WayChange, walkWay } from './motion/way-change'
 export { type JointName, type Pose, UnreachableError } from './pose/pose'
 export { ARM_PRESET_IDS, ARM_PRESETS, type ArmPreset } from './postures/arms'
 export { type Candidate, listCandidates } from './postures/candidates'

@@ -3,6 +3,7 @@ import type { Posture } from '@/formats/posture-document'
 import type { PartDocument } from '@/formats/routine-document'
 import { sayAccepts } from './errors'
 import { sayCentimetres, sayDegrees, sayPercent } from './figures'
+import { sayFinding } from './findings'
 import { ENGLISH, type Words } from './language'
 import { sayPostureName } from './postures'
 
@@ -104,14 +105,16 @@ export function sayDose(dose: Dose, words: Words = ENGLISH): string[] {
 
 /** What one way shows in a line: its least margin, its step against what could be taken back, or why there is none. */
 export function sayStep(way: ShownTransition, words: Words = ENGLISH): string {
-  const { readings, error } = way
+  const { readings, error, findings } = way
   if (!readings) return error ? sayAccepts(error.accepts, words) : ''
   const { least, emptyStep } = readings
   const margin = words.say('path.step.least', {
     spare: sayCentimetres(Math.abs(least), words),
     way: least >= 0 ? 'over' : 'under',
   })
-  if (!emptyStep) return margin
+  const hard = findings.filter(({ severity, code }) => severity === 'hard' && code !== 'step.falls')
+  const worst = hard.slice(0, 1).map((finding) => sayFinding(finding, words))
+  if (!emptyStep) return [...worst, margin].join(' ')
   const { wished, longest, passes, standingKnee, neededKnee } = emptyStep
   const test = words.say('path.step.taken', {
     passes: passes ? 'yes' : 'no',
@@ -125,7 +128,7 @@ export function sayStep(way: ShownTransition, words: Words = ENGLISH): string {
           needed: sayDegrees(neededKnee, words),
           now: sayDegrees(standingKnee, words),
         })
-  return [test, ...(passes ? [] : [knee]), margin].join(' ')
+  return [...worst, test, ...(passes ? [] : [knee]), margin].join(' ')
 }
 
 /** Why a way cannot be taken, or a part cannot be stood. */

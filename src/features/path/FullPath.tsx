@@ -32,7 +32,9 @@ import { useRoutines } from './state/use-routines'
 import { useWalk } from './state/use-walk'
 import { useWalker } from './state/use-walker'
 import { Asks } from './trouble/Asks'
+import { Remedies } from './trouble/Remedies'
 import { Trouble } from './trouble/Trouble'
+import { WholeRemedy } from './trouble/WholeRemedy'
 
 type FullPathProps = {
   people: readonly NamedPerson[]
@@ -155,6 +157,11 @@ export function FullPath({ people, walker: first, own, routines: known, aside, a
             <PlayedBody path={path} body={body}>
               <PlayTools path={path} />
             </PlayedBody>
+            {open ? (
+              <Remedies path={path} parts={sized} person={person.document} at={open} />
+            ) : (
+              <WholeRemedy parts={sized} person={person.document} />
+            )}
             <Asks path={path} />
           </div>
         </div>

@@ -18,6 +18,7 @@ import readings from './readings.json'
 import reasons from './reasons.json'
 import records from './records.json'
 import routines from './routines.json'
+import safer from './safer.json'
 import tests from './tests.json'
 import variants from './variants.json'
 import watch from './watch.json'
@@ -44,6 +45,7 @@ export const en = {
   reasons,
   records,
   routines,
+  safer,
   tests,
   variants,
   watch,

@@ -13,10 +13,11 @@ import {
   setFooting,
   toRoom,
   type Vec2,
+  walkWay,
 } from '@/core'
 import { Footprint } from '@/ui/floor/Footprint'
 import { footAt, midline } from '@/ui/floor/footprint'
-import { fitPlan, ringPath, toFloor, toScreen } from '@/ui/floor/plan'
+import { fitPlan, type Plan, ringPath, toFloor, toScreen } from '@/ui/floor/plan'
 import { FootHandle } from '@/ui/floor/stage/FootHandle'
 import type { FloorHands } from '@/ui/floor/stage/hands'
 import { TapeGrid } from '@/ui/floor/stage/TapeGrid'
@@ -25,7 +26,7 @@ import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { ENGLISH } from '@/words/language'
 import { sayStep } from '@/words/path'
 import { changePart } from '../state/edits'
-import { setPlay } from '../state/play'
+import { setPlay, usePlay } from '../state/play'
 import { beginDrag, editRoutine, endDrag } from '../state/store'
 import { useStep } from '../state/use-step'
 import styles from './floor.module.css'
@@ -107,6 +108,7 @@ export function StepFloor({ path, body, parts, at, name }: StepFloorProps) {
               />
             ))}
             <LongestStep plan={plan} way={way} stance={after} />
+            <Preview plan={plan} body={body} frame={frame} />
           </svg>
         )}
       </div>
@@ -130,6 +132,18 @@ function putFoot(at: number, side: Side, change: { heel?: [number, number]; toeO
     const feet = { ...changes?.feet, [side]: { ...changes?.feet?.[side], ...change } }
     return changePart(routine, at, { with: { ...changes, feet } })
   })
+}
+
+/** Where a safer way that is pointed at would set the feet: dotted, as all that is only proposed. */
+function Preview({ plan, body, frame }: { plan: Plan; body: Body; frame: Placement }) {
+  const preview = usePlay((play) => play.preview)
+  const stance = useMemo(() => preview && walkWay(body, preview, 2).parts.at(-1)?.stance, [preview, body])
+  if (!stance) return null
+  return SIDES.map((side) => (
+    <g key={side} className={styles.proposed}>
+      <Footprint plan={plan} foot={placedIn(frame, body, stance, side)} look="former" />
+    </g>
+  ))
 }
 
 /** A foot of another stance, as the frame of this one has it. */

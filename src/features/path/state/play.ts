@@ -1,4 +1,5 @@
 import { create } from 'zustand'
+import type { Way } from '@/core'
 
 export const SPEEDS = [1, 0.5, 0.25] as const
 export const LOOKS = ['front', 'side', 'behind', 'above'] as const
@@ -16,6 +17,8 @@ type Play = {
   mirrored: boolean
   /** The part whose way there is opened, the first of all has none; null: the whole routine. */
   open: number | null
+  /** A safer way that is pointed at, shown over the one that is open. */
+  preview: Way | null
 }
 
 export const usePlay = create<Play>(() => ({
@@ -26,6 +29,7 @@ export const usePlay = create<Play>(() => ({
   look: 'front',
   mirrored: true,
   open: null,
+  preview: null,
 }))
 
 export const setPlay = (change: Partial<Play>): void => usePlay.setState(change)

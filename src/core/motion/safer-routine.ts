@@ -1,0 +1,77 @@
+import type { Body } from '../body/body'
+import { DEG } from '../conventions'
+import { makePath, type Path, type RoutinePart, verdictOfTransition } from './path'
+import { changeWay, costOf } from './way-change'
+
+/** One step length and one height for a whole routine: what everyone can say and keep. */
+export type Measure = { scale: number; by: number }
+
+export type Tally = { noWay: number; beyond: number; close: number; falls: number }
+
+/** A routine with one measure: what it comes to, and the routine itself. */
+export type Measured = { measure: Measure; tally: Tally; parts: RoutinePart[] }
+
+const SCALES = [1, 0.75, 0.5, 0.25] as const
+const BENDS = [0, -5, -10, 5].map((degrees) => degrees * DEG)
+const SAMPLES = 6
+
+export function tallyPath({ transitions, parts }: Path): Tally {
+  const verdicts = transitions.map((one) => verdictOfTransition(one))
+  const count = (of: 'beyond' | 'close') => verdicts.filter((verdict) => verdict === of).length
+  return {
+    noWay: verdicts.filter((verdict) => verdict === null).length + (parts[0]?.analysis ? 0 : 1),
+    beyond: count('beyond'),
+    close: count('close'),
+    falls: transitions.filter(({ made }) => made?.findings.some(({ code }) => code === 'step.falls')).length,
+  }
+}
+
+/** The graver count decides. */
+export function compareTallies(a: Tally, b: Tally): number {
+  const graver = a.noWay + a.beyond - (b.noWay + b.beyond)
+  return graver || a.close - b.close || a.falls - b.falls
+}
+
+/** A routine with every step scaled and every knee bent by as much more or less; null where a stance cannot take it. */
+export function measureRoutine(
+  body: Body,
+  routine: readonly RoutinePart[],
+  { scale, by }: Measure,
+): RoutinePart[] | null {
+  const parts: RoutinePart[] = []
+  for (const part of routine) {
+    const choices = { ...part.choices, stepScale: part.choices.stepScale * scale }
+    const bent = by === 0 ? null : changeWay(body, { before: part, parts: [part] }, { what: 'sink', by }, null)
+    if (by !== 0 && !bent && !part.stance.seat) return null
+    parts.push({ ...(bent?.before ?? part), choices })
+  }
+  return parts
+}
+
+const MEASURES: Measure[] = SCALES.flatMap((scale) => BENDS.map((by) => ({ scale, by }))).sort(
+  (a, b) => costOfMeasure(a) - costOfMeasure(b),
+)
+
+function costOfMeasure({ scale, by }: Measure): number {
+  return costOf({ what: 'step', scale }) + costOf({ what: 'knees', by })
+}
+
+/** The least change of all steps and knees together with which most of a routine holds; null where none does better. */
+export function findMeasure(
+  body: Body,
+  routine: readonly RoutinePart[],
+  isOver: () => boolean = () => false,
+): Measured | null {
+  const original = tallyPath(makePath(body, routine, SAMPLES))
+  let best: Measured | null = null
+  for (const measure of MEASURES) {
+    const worst = best?.tally ?? original
+    if (isOver() || worst.noWay + worst.beyond + worst.close === 0) break
+    if (measure.scale === 1 && measure.by === 0) continue
+    const parts = measureRoutine(body, routine, measure)
+    if (!parts) continue
+    const tally = tallyPath(makePath(body, parts, SAMPLES))
+    if (compareTallies(tally, worst) < 0) best = { measure, tally, parts }
+  }
+  return best
+}

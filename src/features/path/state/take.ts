@@ -1,0 +1,90 @@
+import type { RoutinePart, SaferWay, Stance } from '@/core'
+import { fromStance } from '@/formats/from-core'
+import type { ChangesDocument, PartDocument, RoutineDocument } from '@/formats/routine-document'
+import type { StanceBody } from '@/formats/stance-document'
+import { changePart, insertParts } from './edits'
+
+const over = (part: PartDocument | undefined, changes: ChangesDocument): Partial<PartDocument> => ({
+  with: { ...part?.with, ...changes },
+})
+
+const heightOf = (stance: Stance): ChangesDocument => ({ height: fromStance(stance).height })
+const supportsOf = (stance: Stance): ChangesDocument => ({ supports: fromStance(stance).supports ?? [] })
+
+/** A routine with a safer way to one of its parts: each change goes where a hand would have made it. */
+export function takeSafer(routine: RoutineDocument, at: number, { changes, way }: SaferWay): RoutineDocument {
+  let next = routine
+  const [part, after] = way.parts as [RoutinePart, RoutinePart | undefined]
+  const put = (place: number, change: Partial<PartDocument>) => {
+    next = changePart(next, place, change)
+  }
+  const now = (place: number) => next.parts[place]
+  for (const change of changes) {
+    switch (change.what) {
+      case 'step':
+        put(at, { choices: { ...now(at)?.choices, stepScale: part.choices.stepScale } })
+        break
+      case 'middle':
+        put(at, { choices: { ...now(at)?.choices, middle: 'touch' } })
+        break
+      case 'emptied':
+        put(at, { choices: { ...now(at)?.choices, heavyFoot: 'empty' } })
+        break
+      case 'seconds':
+        put(at, { seconds: part.seconds })
+        break
+      case 'sink':
+      case 'knees':
+        put(at - 1, over(now(at - 1), heightOf(way.before.stance)))
+        if (change.what === 'knees') put(at, over(now(at), heightOf(part.stance)))
+        break
+      case 'wider':
+        put(at, over(now(at), { feet: heelsOf(fromStance(part.stance)) }))
+        break
+      case 'hand':
+        put(at - 1, over(now(at - 1), supportsOf(way.before.stance)))
+        put(at, over(now(at), supportsOf(part.stance)))
+        break
+      case 'inPlace': {
+        const { holdS: _, ...before } = now(at - 1) as PartDocument
+        const { seconds, breath, say } = now(at) as PartDocument
+        const loadLeftPct = fromStance(part.stance).loadLeftPct ?? 50
+        const changes = { ...before.with, loadLeftPct }
+        next = {
+          ...next,
+          parts: next.parts.map((one, i) => (i === at ? { ...before, seconds, breath, say, with: changes } : one)),
+        }
+        break
+      }
+      case 'pieces':
+        if (after) {
+          const { holdS: _, ...half } = now(at) as PartDocument
+          next = insertParts(next, at, [{ ...half, headingDeg: (part.heading * 180) / Math.PI }])
+        }
+        break
+    }
+  }
+  return next
+}
+
+const heelsOf = ({ feet: { left, right } }: StanceBody): NonNullable<ChangesDocument['feet']> => ({
+  left: { heel: left.heel },
+  right: { heel: right.heel },
+})
+
+/** A routine with one step length and one height. */
+export function takeMeasure(
+  routine: RoutineDocument,
+  scale: number,
+  parts: readonly RoutinePart[],
+  bends: boolean,
+): RoutineDocument {
+  return {
+    ...routine,
+    choices: { ...routine.choices, stepScale: (routine.choices?.stepScale ?? 1) * scale },
+    parts: routine.parts.map((part, i) => {
+      const stance = parts[i]?.stance
+      return bends && stance && !stance.seat ? { ...part, ...over(part, heightOf(stance)) } : part
+    }),
+  }
+}

@@ -1,0 +1,28 @@
+import { expose } from 'comlink'
+import {
+  findMeasure,
+  findSaferWays,
+  type Measured,
+  type Person,
+  type RoutinePart,
+  resolveBody,
+  type SaferWays,
+  type Side,
+  type Way,
+} from '@/core'
+import { limitTime } from './limit-time'
+
+const LIMIT_MS = 8_000
+
+const api = {
+  ways: (person: Person, way: Way, anchor: Side | null): SaferWays =>
+    findSaferWays(resolveBody(person), way, anchor, limitTime(LIMIT_MS)),
+  measure: (person: Person, routine: RoutinePart[]): Measured | null => {
+    const isOver = limitTime(LIMIT_MS)
+    return findMeasure(resolveBody(person), routine, () => isOver(0))
+  },
+}
+
+export type SaferApi = typeof api
+
+expose(api)
