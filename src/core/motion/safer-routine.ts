@@ -32,6 +32,13 @@ export function compareTallies(a: Tally, b: Tally): number {
   return graver || a.close - b.close || a.falls - b.falls
 }
 
+/** Each part with the foot that stayed on the way to it: another one would be another routine. */
+export const keepAnchors = ({ transitions }: Path, routine: readonly RoutinePart[]): RoutinePart[] =>
+  routine.map((part, i) => {
+    const anchor = transitions[i - 1]?.made?.transition.anchor
+    return anchor && !part.at ? { ...part, anchor } : part
+  })
+
 /** A routine with every step scaled and every knee bent by as much more or less; null where a stance cannot take it. */
 export function measureRoutine(
   body: Body,
@@ -59,10 +66,12 @@ function costOfMeasure({ scale, by }: Measure): number {
 /** The least change of all steps and knees together with which most of a routine holds; null where none does better. */
 export function findMeasure(
   body: Body,
-  routine: readonly RoutinePart[],
+  asked: readonly RoutinePart[],
   isOver: () => boolean = () => false,
 ): Measured | null {
-  const original = tallyPath(makePath(body, routine, SAMPLES))
+  const path = makePath(body, asked, SAMPLES)
+  const routine = keepAnchors(path, asked)
+  const original = tallyPath(path)
   let best: Measured | null = null
   for (const measure of MEASURES) {
     const worst = best?.tally ?? original

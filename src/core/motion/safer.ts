@@ -87,7 +87,8 @@ const PAIRED = 6
  * Safer ways from one part to the next: single changes, then the best of them in pairs; each with what it comes to.
  * Of a way that holds only what improves it. The step left out only where nothing else does.
  */
-export function findSaferWays(body: Body, way: Way, anchor: Side | null, isOver: IsOver = () => false): SaferWays {
+export function findSaferWays(body: Body, asked: Way, anchor: Side | null, isOver: IsOver = () => false): SaferWays {
+  const way = keepAnchor(asked, anchor)
   const original = markWay(walkWay(body, way, SAMPLES))
   const seen = new Map<string, Tried>()
   const tryChanges = (changes: WayChange[]): Tried | null => {
@@ -108,6 +109,12 @@ export function findSaferWays(body: Body, way: Way, anchor: Side | null, isOver:
   if (best >= 2 || seen.size === 0) tryChanges([IN_PLACE])
   return { original, ways: choose(original, [...seen.values()]) }
 }
+
+/** The foot that stays is the one that stayed: another one would be another movement. */
+const keepAnchor = ({ before, parts: [part, ...rest] }: Way, anchor: Side | null): Way => ({
+  before,
+  parts: part ? [anchor ? { ...part, anchor } : part, ...rest] : [],
+})
 
 /** Two changes of different kinds, of those that alone come furthest; with a hand last. */
 function pairUp(

@@ -19,6 +19,7 @@ export function takeSafer(routine: RoutineDocument, at: number, { changes, way }
     next = changePart(next, place, change)
   }
   const now = (place: number) => next.parts[place]
+  if (part.anchor) put(at, { anchor: part.anchor })
   for (const change of changes) {
     switch (change.what) {
       case 'step':
@@ -84,7 +85,9 @@ export function takeMeasure(
     choices: { ...routine.choices, stepScale: (routine.choices?.stepScale ?? 1) * scale },
     parts: routine.parts.map((part, i) => {
       const stance = parts[i]?.stance
-      return bends && stance && !stance.seat ? { ...part, ...over(part, heightOf(stance)) } : part
+      const anchor = parts[i]?.anchor
+      const kept = anchor ? { ...part, anchor } : part
+      return bends && stance && !stance.seat ? { ...kept, ...over(part, heightOf(stance)) } : kept
     }),
   }
 }
