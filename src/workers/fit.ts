@@ -1,7 +1,8 @@
-import type { FitOptions, Measures, OwnForm, Person, Taught, Weighings } from '@/core'
+import type { FitOptions, Measures, OwnForm, Person, Taught } from '@/core'
 import type { FitApi } from './fit.worker'
 import type { FitFound } from './fit-found'
 import { type Opened, openWorker } from './open-worker'
+import { openPool, share } from './pool'
 
 export type { FitFound, FoundLevels } from './fit-found'
 
@@ -9,8 +10,6 @@ export type { FitFound, FoundLevels } from './fit-found'
 export type ClassFound = FitFound & { own: (OwnForm | null)[] }
 
 export type ClassSearch = { found: Promise<ClassFound>; cancel: () => void }
-
-const MOST_WORKERS = 4
 
 /**
  * Fits a class in a pool of workers: people are weighed side by side, the choice is made in one place. What comes out
@@ -23,14 +22,10 @@ export function startClassFit(
   options: FitOptions,
   onProgress: (done: number) => void,
 ): ClassSearch {
-  const size = Math.max(1, Math.min(navigator.hardwareConcurrency || 1, MOST_WORKERS, people.length))
-  const pool = Array.from({ length: size }, () =>
+  const { workers, end } = openPool(people.length, () =>
     openWorker<FitApi>(new Worker(new URL('./fit.worker.ts', import.meta.url))),
   )
-  const end = () => {
-    for (const worker of pool) worker.end()
-  }
-  const found = fitIn(pool, people, measures, taught, options, onProgress)
+  const found = fitIn(workers, people, measures, taught, options, onProgress)
   found.finally(end).catch(() => {})
   return { found, cancel: end }
 }
@@ -45,7 +40,7 @@ async function fitIn(
 ): Promise<ClassFound> {
   let done = 0
   const tick = () => onProgress(++done / (people.length + 1))
-  const weighed = await share<Person, Weighings>(pool, people, async (worker, person) => {
+  const weighed = await share(pool, people, async (worker, person) => {
     const one = await worker.ask((api) => api.weigh(person, measures, taught, options.chairs))
     tick()
     return one
@@ -62,23 +57,4 @@ async function fitIn(
   })
   onProgress(1)
   return { ...fit, own }
-}
-
-/** Each worker takes the next task when it is free; answers come back in the order of the tasks. */
-async function share<T, R>(
-  pool: readonly Opened<FitApi>[],
-  tasks: readonly T[],
-  run: (worker: Opened<FitApi>, task: T) => Promise<R>,
-): Promise<R[]> {
-  const answers: R[] = new Array(tasks.length)
-  let next = 0
-  await Promise.all(
-    pool.map(async (worker) => {
-      while (next < tasks.length) {
-        const at = next++
-        answers[at] = await run(worker, tasks[at] as T)
-      }
-    }),
-  )
-  return answers
 }

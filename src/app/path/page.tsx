@@ -1,6 +1,7 @@
 import { Path } from '@/features/path/Path'
 import { findLastPersonId, listNames, readBench } from '@/server/bench'
 import { today } from '@/server/clock'
+import { readGroups } from '@/server/groups'
 import { listOwn } from '@/server/library'
 import { listRoutines, listUnreadableRoutines } from '@/server/routines'
 
@@ -8,14 +9,15 @@ export const dynamic = 'force-dynamic'
 
 type Asked = { person?: string; routine?: string; group?: string }
 
-/** ?person=ID walks ?routine=ID; else whoever was on the bench last walks the first. */
+/** ?person=ID, or everybody of ?group=ID, walks ?routine=ID; else whoever was on the bench last walks the first. */
 export default async function PathPage({ searchParams }: { searchParams: Promise<Asked> }) {
-  const [people, last, own, routines, aside, day, asked] = await Promise.all([
+  const [people, last, own, routines, aside, groups, day, asked] = await Promise.all([
     listNames(),
     findLastPersonId(),
     listOwn(),
     listRoutines(),
     listUnreadableRoutines(),
+    readGroups(),
     today(),
     searchParams,
   ])
@@ -29,7 +31,9 @@ export default async function PathPage({ searchParams }: { searchParams: Promise
       own={own}
       routines={routines}
       aside={aside}
+      groups={groups.filter(({ id }) => people.some((one) => one.groups.includes(id)))}
       asked={asked.routine ?? null}
+      askedGroup={asked.group ?? null}
       day={day}
     />
   )

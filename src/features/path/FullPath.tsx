@@ -1,6 +1,7 @@
 import LinearProgress from '@mui/material/LinearProgress'
 import { useEffect, useMemo, useState } from 'react'
 import { mergeLibrary } from '@/formats/posture-document'
+import type { Group } from '@/records/groups'
 import type { BenchOfPerson, NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import type { OwnRoutine } from '@/server/routines'
@@ -16,6 +17,7 @@ import { type FacingIn, sayFacing, sayPart } from '@/words/path'
 import { PlayedBody } from './body/PlayedBody'
 import { goByPhase, PlayTools, togglePlaying } from './body/PlayTools'
 import { usePlaying } from './body/use-playing'
+import { ClassWalk } from './class/ClassWalk'
 import { PathFloor } from './floor/PathFloor'
 import { StepFloor } from './floor/StepFloor'
 import { Order } from './order/Order'
@@ -25,7 +27,7 @@ import styles from './path.module.css'
 import { RenameSheet } from './RenameSheet'
 import { RoutineTools } from './RoutineTools'
 import { Ribbon } from './ribbon/Ribbon'
-import { PathSentence } from './sentence/PathSentence'
+import { GROUP, PathSentence } from './sentence/PathSentence'
 import { setPlay, usePlay } from './state/play'
 import { editRoutine, redo, undo, useRoutine } from './state/store'
 import { useRoutines } from './state/use-routines'
@@ -42,16 +44,19 @@ type FullPathProps = {
   own: readonly OwnPosture[]
   routines: readonly OwnRoutine[]
   aside: readonly SetAside[]
+  groups: readonly Group[]
   asked: string | null
+  askedGroup: string | null
 }
 
 const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.tools.${key}`, values)
 const ROOM = { widthM: 6, depthM: 8 }
 
 /** The path with somebody who walks it. */
-export function FullPath({ people, walker: first, own, routines: known, aside, asked }: FullPathProps) {
+export function FullPath(props: FullPathProps) {
+  const { people, walker: first, own, routines: known, aside, groups, asked, askedGroup } = props
   const postures = useMemo(() => mergeLibrary(own), [own])
-  const { walker, choosePerson } = useWalker(first)
+  const { walker, group, problem: unfetched, choosePerson, chooseGroup } = useWalker(first, askedGroup)
   const { person, kept } = walker
   const routines = useRoutines(known, asked)
   const { saving } = routines
@@ -75,8 +80,12 @@ export function FullPath({ people, walker: first, own, routines: known, aside, a
   // The address follows what is open: a reload shows it.
   useEffect(() => {
     if (routines.open)
-      window.history.replaceState(null, '', `/path?person=${encodeURIComponent(person.id)}&routine=${routines.open}`)
-  }, [person.id, routines.open])
+      window.history.replaceState(
+        null,
+        '',
+        `/path?${group ? `group=${encodeURIComponent(group.id)}` : `person=${encodeURIComponent(person.id)}`}&routine=${routines.open}`,
+      )
+  }, [person.id, group, routines.open])
   const names = useMemo(() => routine.parts.map((part) => sayPart(part, postures)), [routine, postures])
   const headings = useMemo(() => listHeadings(routine.parts), [routine])
   const room = { width: routine.room?.widthM ?? ROOM.widthM, depth: routine.room?.depthM ?? ROOM.depthM }
@@ -122,12 +131,13 @@ export function FullPath({ people, walker: first, own, routines: known, aside, a
       >
         <PathSentence
           people={people}
-          person={person}
+          groups={groups}
+          walker={group ? `${GROUP}${group.id}` : person.id}
           routines={routines.known}
           open={routines.open}
           routine={routine}
           path={isStale ? null : path}
-          onPerson={choosePerson}
+          onWalker={(id) => (id.startsWith(GROUP) ? chooseGroup(id.slice(GROUP.length)) : choosePerson(id))}
           onRoutine={(id) => {
             setPlay({ open: null, at: 0, playing: false })
             routines.choose(id)
@@ -140,8 +150,21 @@ export function FullPath({ people, walker: first, own, routines: known, aside, a
       {broken && <p role="alert">{say('broken')}</p>}
       <SaveState saving={saving} />
       {isStale && <LinearProgress className={styles.working} aria-label={ENGLISH.say('path.verdict.waiting')} />}
-      {!(path && sized) && order}
-      {path && sized && (
+      {unfetched && <p role="alert">{say('unfetched')}</p>}
+      {group && (
+        <ClassWalk
+          people={group.members}
+          routine={routine}
+          postures={postures}
+          names={names}
+          onOpen={async (id, at) => {
+            await choosePerson(id)
+            setPlay({ open: at > 0 ? at : null })
+          }}
+        />
+      )}
+      {(group || !(path && sized)) && order}
+      {!group && path && sized && (
         <div className={styles.work} data-stale={isStale}>
           <div className={styles.left}>
             {open && path.transitions[open - 1] ? (

@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import type { Group } from '@/records/groups'
 import type { BenchOfPerson, NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import type { OwnRoutine } from '@/server/routines'
@@ -19,8 +20,10 @@ type PathProps = {
   routines: readonly OwnRoutine[]
   /** Routines that cannot be read. */
   aside: readonly SetAside[]
-  /** The routine that is asked for. */
+  groups: readonly Group[]
+  /** The routine that is asked for, and the group that walks it. */
   asked: string | null
+  askedGroup: string | null
   day: string
 }
 

@@ -21,6 +21,7 @@ import routines from './routines.json'
 import safer from './safer.json'
 import tests from './tests.json'
 import variants from './variants.json'
+import walkers from './walkers.json'
 import watch from './watch.json'
 
 /** Every message in English, by topic: what other languages are read against. */
@@ -48,5 +49,6 @@ export const en = {
   safer,
   tests,
   variants,
+  walkers,
   watch,
 }

@@ -1,5 +1,6 @@
 import { SCHOOL_IDS, type SchoolId, type ShownPath } from '@/core'
 import type { RoutineDocument } from '@/formats/routine-document'
+import type { Group } from '@/records/groups'
 import type { NamedPerson } from '@/server/bench'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
@@ -12,31 +13,38 @@ const say = (key: string) => ENGLISH.say(`path.sentence.${key}`)
 
 type PathSentenceProps = {
   people: readonly NamedPerson[]
-  person: { id: string; name: string }
+  groups: readonly Group[]
+  /** Who walks: a person's id, or a group's behind `GROUP`. */
+  walker: string
   routines: readonly { id: string; name: string; purpose: string | null }[]
   open: string
   routine: RoutineDocument
   path: ShownPath | null
-  onPerson: (id: string) => void
+  onWalker: (id: string) => void
   onRoutine: (id: string) => void
 }
 
 const drag = { onDragStart: beginDrag, onDragEnd: endDrag }
 const HALF_BREATH_S = 4
+/** Before the id of a group, where everybody of it walks. */
+export const GROUP = 'group '
 const ROOM = { widthM: 6, depthM: 8 }
 
 /** Who walks what, how, how slowly, in which room, and what comes of it: each word that can be another is chosen in its place. */
 export function PathSentence(props: PathSentenceProps) {
-  const { people, person, routines, open, routine, path, onPerson, onRoutine } = props
+  const { people, groups, walker, routines, open, routine, path, onWalker, onRoutine } = props
   const { school = 'long-upright', tempo, room = ROOM } = routine
   const setRoom = (change: Partial<typeof ROOM>) => editRoutine((was) => ({ ...was, room: { ...room, ...change } }))
   return (
     <h1>
       <ChoiceWord
         label={say('person')}
-        value={person.id}
-        choices={people.map(({ id, name, story }) => ({ value: id, name, detail: story }))}
-        onChoose={onPerson}
+        value={walker}
+        choices={[
+          ...groups.map(({ id, name }) => ({ value: `${GROUP}${id}`, name, detail: say('everybody') })),
+          ...people.map(({ id, name, story }) => ({ value: id, name, detail: story })),
+        ]}
+        onChoose={onWalker}
       />{' '}
       {say('walks')}{' '}
       <ChoiceWord
@@ -85,7 +93,13 @@ export function PathSentence(props: PathSentenceProps) {
         onChange={(depthM) => setRoom({ depthM })}
         {...drag}
       />
-      : <strong>{sayWalked(path)}</strong>
+      {walker.startsWith(GROUP) ? (
+        '.'
+      ) : (
+        <>
+          : <strong>{sayWalked(path)}</strong>
+        </>
+      )}
     </h1>
   )
 }

@@ -1,0 +1,99 @@
+import { analyse } from '../analysis'
+import type { Body } from '../body/body'
+import { SIDES, type Side } from '../conventions'
+import { InputError } from '../errors'
+import type { Verdict } from '../limits/finding'
+import { makePath, type Path, type RoutinePart, verdictOfTransition } from './path'
+import { markWay } from './safer'
+import { compareTallies, keepAnchors, measureRoutine, tallyPath } from './safer-routine'
+import { changeWay, type Way, walkWay } from './way-change'
+
+/** How somebody walks a path together with the others: same parts, same headings, their own step length. */
+export type WalkFit = {
+  /** As it is asked: the verdict of each way, null where there is none. */
+  asked: (Verdict | null)[]
+  how: 'asIs' | 'steps' | 'chair' | 'inPlace' | 'sits'
+  /** Of every step. */
+  scale: number
+  /** On the ways to which parts a hand is on a chair, and which hand. */
+  chairs: { part: number; hand: Side }[]
+  /** What each way comes to then. */
+  fitted: (Verdict | null)[]
+}
+
+const SAMPLES = 6
+const SCALES = [0.75, 0.5, 0.25] as const
+
+const verdictsOf = ({ transitions }: Path) => transitions.map((one) => verdictOfTransition(one))
+const isFit = (path: Path): boolean => {
+  const { noWay, beyond } = tallyPath(path)
+  return noWay + beyond === 0
+}
+
+/**
+ * The least with which somebody walks a routine with everybody else: as it is, with shorter steps, with a hand on a
+ * chair where it fails, weight shifts in place, or sitting.
+ * @param samples intervals of a phase for what is asked; what is tried takes fewer
+ */
+export function fitWalk(body: Body, asked: readonly RoutinePart[], samples: number): WalkFit {
+  const path = makePath(body, asked, samples)
+  const found = { asked: verdictsOf(path), scale: 1, chairs: [], fitted: verdictsOf(path) }
+  if (isFit(path)) return { ...found, how: 'asIs' }
+  const routine = keepAnchors(path, asked)
+  const tried = SCALES.flatMap((scale) => {
+    const parts = measureRoutine(body, routine, { scale, by: 0 })
+    return parts ? [{ scale, parts, path: makePath(body, parts, SAMPLES) }] : []
+  })
+  const shorter = tried.find((one) => isFit(one.path))
+  if (shorter) return { ...found, how: 'steps', scale: shorter.scale, fitted: verdictsOf(shorter.path) }
+  const best = tried.reduce(
+    (best, one) => (compareTallies(tallyPath(one.path), tallyPath(best.path)) < 0 ? one : best),
+    { scale: 1, parts: routine as RoutinePart[], path } as { scale: number; parts: RoutinePart[]; path: Path },
+  )
+  const held = holdWhereItFails(body, best.parts, best.path)
+  if (held) return { ...found, how: 'chair', scale: best.scale, ...held }
+  return { ...found, how: canShift(body, asked) ? 'inPlace' : 'sits', scale: 0, fitted: [] }
+}
+
+/** A hand on a chair on each way that fails; null where one of them fails even so. */
+function holdWhereItFails(
+  body: Body,
+  parts: readonly RoutinePart[],
+  path: Path,
+): Pick<WalkFit, 'chairs' | 'fitted'> | null {
+  const fitted = verdictsOf(path)
+  const chairs: WalkFit['chairs'] = []
+  for (const [i, verdict] of fitted.entries()) {
+    if (verdict === 'holds' || verdict === 'close') continue
+    const [before, part, stood] = [parts[i], parts[i + 1], path.parts[i]]
+    if (!before || !part || !stood?.analysis) return null
+    const { at: _, ...stance } = stood.stance
+    const way: Way = { before: { ...before, stance }, parts: [part] }
+    const held = SIDES.flatMap((hand) => {
+      const changed = changeWay(body, way, { what: 'hand', hand }, null)
+      const verdict = changed && markWay(walkWay(body, changed, SAMPLES)).verdict
+      return verdict && verdict !== 'beyond' ? [{ hand, verdict }] : []
+    })
+    const [one] = held.sort((a, b) => Number(a.verdict === 'close') - Number(b.verdict === 'close'))
+    if (!one) return null
+    chairs.push({ part: i + 1, hand: one.hand })
+    fitted[i] = one.verdict
+  }
+  return { chairs, fitted }
+}
+
+const SHIFTED = [0.7, 0.3] as const
+
+/** Whether weight moves to and fro within their limits, the feet where the first part has them. */
+function canShift(body: Body, [first]: readonly RoutinePart[]): boolean {
+  if (!first || first.stance.seat) return false
+  return SHIFTED.every((loadLeft) => {
+    try {
+      const stance = { ...first.stance, loadLeft }
+      return analyse(body, stance, { standing: null, withoutFreeTurn: true }).verdict !== 'beyond'
+    } catch (error) {
+      if (error instanceof InputError) return false
+      throw error
+    }
+  })
+}

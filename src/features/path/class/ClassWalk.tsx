@@ -1,0 +1,119 @@
+import Button from '@mui/material/Button'
+import ButtonBase from '@mui/material/ButtonBase'
+import LinearProgress from '@mui/material/LinearProgress'
+import { useMemo } from 'react'
+import type { Posture } from '@/formats/posture-document'
+import type { RoutineDocument } from '@/formats/routine-document'
+import type { BenchPerson } from '@/server/bench'
+import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { ENGLISH } from '@/words/language'
+import { sayWalker, sayWalkers } from '@/words/walkers'
+import styles from './class.module.css'
+import { useWalkClass, type Walker } from './use-walk-class'
+
+type ClassWalkProps = {
+  people: readonly BenchPerson[]
+  routine: RoutineDocument
+  postures: readonly Posture[]
+  names: readonly string[]
+  /** Somebody on a way: that way is opened for them. */
+  onOpen: (person: string, part: number) => void
+}
+
+const ORDER = { asIs: 0, steps: 1, chair: 2, inPlace: 3, sits: 4 } as const
+const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`walkers.${key}`, values)
+
+/** Everybody of a class on the same path: a line of tape for each, every way a mark on it. */
+export function ClassWalk({ people, routine, postures, names, onOpen }: ClassWalkProps) {
+  const { walkers, progress, broken, cancel } = useWalkClass(people, routine, postures)
+  const sorted = useMemo(() => (walkers ? [...walkers].sort(byDemand) : []), [walkers])
+  const away = people.filter(({ mark }) => mark === 'away').map(({ name }) => name)
+  return (
+    <section className={styles.class} aria-label={say('label')}>
+      {progress !== null && (
+        <div className={styles.searching}>
+          <LinearProgress variant="determinate" value={progress * 100} aria-label={say('searching')} />
+          <Button onClick={cancel}>{say('stop')}</Button>
+        </div>
+      )}
+      {broken && <p role="alert">{say('broken')}</p>}
+      {walkers && <p className={styles.sum}>{sayWalkers(walkers.map(({ fit }) => fit))}</p>}
+      {away.length > 0 && <p className={styles.away}>{say('away', { names: away.join(', ') })}</p>}
+      {sorted.length > 0 && (
+        <div className={styles.line} aria-hidden="true">
+          <span />
+          <div className={styles.numbers}>
+            {names.slice(1).map((name, i) => (
+              <span key={`${i + 1} ${name}`}>{i + 1}</span>
+            ))}
+          </div>
+        </div>
+      )}
+      <ul className={styles.lines} data-stale={progress !== null}>
+        {sorted.map((walker) => (
+          <Line key={walker.person.id} walker={walker} names={names} onOpen={onOpen} />
+        ))}
+      </ul>
+      {sorted.length > 0 && (
+        <ol className={styles.key} aria-label={say('ways')}>
+          {names.slice(1).map((name, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a way is its place in the order
+            <li key={i}>
+              {i + 1} {name}
+            </li>
+          ))}
+        </ol>
+      )}
+    </section>
+  )
+}
+
+function byDemand(a: Walker, b: Walker): number {
+  const rank = ({ fit }: Walker) => (fit ? ORDER[fit.how] : 5)
+  return rank(a) - rank(b) || (b.fit?.scale ?? 0) - (a.fit?.scale ?? 0) || a.person.name.localeCompare(b.person.name)
+}
+
+type LineProps = { walker: Walker; names: readonly string[]; onOpen: ClassWalkProps['onOpen'] }
+
+function Line({ walker: { person, fit }, names, onOpen }: LineProps) {
+  return (
+    <li className={styles.line} data-how={fit?.how ?? 'none'}>
+      <ButtonBase className={styles.name} onClick={() => onOpen(person.id, 0)}>
+        {person.name}
+      </ButtonBase>
+      <div className={styles.tape}>
+        {fit?.asked.map((verdict, i) => {
+          const name = names[i + 1] ?? ''
+          const chair = fit.chairs.find(({ part }) => part === i + 1)
+          return (
+            <ButtonBase
+              // biome-ignore lint/suspicious/noArrayIndexKey: a way is its place in the order
+              key={i}
+              className={styles.mark}
+              aria-label={`${person.name}, ${i + 1} ${name}: ${verdict ? VERDICT_WORDS[verdict] : say('noWay')}`}
+              title={`${i + 1} ${name}`}
+              onClick={() => onOpen(person.id, i + 1)}
+            >
+              {verdict ? <VerdictMark verdict={verdict} size={17} /> : <NoWay />}
+              {chair && <Chair />}
+            </ButtonBase>
+          )
+        })}
+      </div>
+      <span className={styles.how}>{sayWalker(fit)}</span>
+    </li>
+  )
+}
+
+/** The tape is broken: there is no way. */
+const NoWay = () => (
+  <svg width="17" height="17" viewBox="0 0 20 20" aria-hidden="true">
+    <path d="M3 6v8M17 6v8" stroke="var(--clay)" strokeWidth="3" strokeLinecap="round" />
+  </svg>
+)
+
+const Chair = () => (
+  <svg className={styles.chair} width="14" height="14" viewBox="0 0 14 14" aria-hidden="true">
+    <path d="M3 1v12M3 7h8v6" fill="none" stroke="var(--wood)" strokeWidth="2.2" strokeLinejoin="round" />
+  </svg>
+)
