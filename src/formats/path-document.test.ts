@@ -30,6 +30,27 @@ function refused(value: unknown): string {
   return 'accepted'
 }
 
+describe('changes over a posture', () => {
+  const of = (changes: object) =>
+    routine({ parts: [{ posture: 'parallel' }, { posture: 'parallel', seconds: 5, with: changes }] })
+
+  it('go over what they name and leave the rest', () => {
+    const [first, changed] = path(of({ loadLeftPct: 70, trunk: { yawDeg: 12 } }), 4).parts
+    expect(changed?.stance.loadLeftPct).toBe(70)
+    expect(changed?.stance.trunk).toMatchObject({ yawDeg: 12, pitchDeg: 0 })
+    expect(changed?.stance.feet).toEqual(first?.stance.feet)
+    expect(changed?.stance.arms).toEqual(first?.stance.arms)
+  })
+
+  it('are refused by the field', () => {
+    expect(refused(of({ loadLeftPct: 120 }))).toBe('parts.1.with.loadLeftPct range')
+    expect(refused(of({ feet: { left: { contact: 'whole', liftDeg: 20 } } }))).toBe(
+      'parts.1.with.feet.left.liftDeg lift',
+    )
+    expect(refused(of({ supports: [{ kind: 'chair-back', hand: 'left' }] }))).toBe('parts.1.with.supports.0.at point')
+  })
+})
+
 describe('a path as a document', () => {
   const document = path(routine())
 

@@ -38,7 +38,7 @@ import {
 } from './people'
 import { dropPlan, keepPlan, listPlans } from './plans'
 import { readRoster } from './roster'
-import { resetRoutine, saveRoutine } from './routines'
+import { listRoutines, listUnreadableRoutines, resetRoutine, saveRoutine } from './routines'
 import { endWholeImport, readWhole, takeWholePart } from './whole'
 
 const folder = mkdtempSync(join(tmpdir(), 'nivrel-'))
@@ -328,6 +328,38 @@ describe('the library', () => {
       revision: 0,
     })
     await resetPosture(own.id)
+  })
+})
+
+describe('routines', () => {
+  const id = `own-${randomUUID()}`
+  const document = { ...readShipped('first-weeks'), name: 'Slower' }
+
+  it('are kept over the revision that they were made from; a second editor is told what is there', async () => {
+    expect(await saveRoutine(id, { revision: 0, document })).toMatchObject({ id, revision: 1 })
+    const next = { ...document, name: 'Slower still' }
+    expect(await saveRoutine(id, { revision: 1, document: next })).toMatchObject({ revision: 2 })
+    await expect(saveRoutine(id, { revision: 1, document })).rejects.toMatchObject({
+      current: { revision: 2, document: { name: 'Slower still' } },
+    })
+    expect((await listRoutines()).find((one) => one.id === id)?.document.parts).toEqual(document.parts)
+  })
+
+  it('say which field is wrong, and keep what was there', async () => {
+    const wrong = { ...document, parts: [...document.parts, { posture: 'parallel', seconds: 0 }] }
+    await expect(saveRoutine(id, { revision: 2, document: wrong })).rejects.toMatchObject({
+      field: `document.parts.${document.parts.length}.seconds`,
+    })
+    await expect(saveRoutine('nowhere', { revision: 0, document })).rejects.toMatchObject({ field: 'routine' })
+    expect((await listRoutines()).find((one) => one.id === id)?.revision).toBe(2)
+  })
+
+  it('that cannot be read are set aside and named; the others go on', async () => {
+    await database().run(sql`update routines set document = '{"parts":' where id = ${id}`)
+    expect(await listRoutines()).toEqual([])
+    expect(await listUnreadableRoutines()).toMatchObject([{ what: 'routine', id }])
+    expect(await resetRoutine(id)).toMatchObject({ id })
+    await expect(resetRoutine(id)).rejects.toMatchObject({ field: 'routine' })
   })
 })
 

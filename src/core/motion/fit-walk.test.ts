@@ -1,0 +1,87 @@
+import { describe, expect, it } from 'vitest'
+import { toRoutine } from '@/formats/routine-document'
+import { resolveBody } from '../body/body'
+import { DEG } from '../conventions'
+import { fitRoom } from './fit-room'
+import { fitWalk } from './fit-walk'
+import { makePath } from './path'
+import { measureRoutine, tallyPath } from './safer-routine'
+
+const WALK = {
+  school: 'long-upright' as const,
+  parts: [
+    { posture: 'parallel' },
+    { posture: 'bow', side: 'left' as const, seconds: 10 },
+    { posture: 'bow', side: 'right' as const, seconds: 10 },
+  ],
+}
+const body = (limits = {}, age = 60) => resolveBody({ stature: 1.66, mass: 68, sex: 'female', age, limits })
+const both = (one: object) => ({ left: one, right: one })
+
+describe('a class on one path', () => {
+  it('who walks it as it is asked is asked no less', () => {
+    const well = body()
+    const fit = fitWalk(well, toRoutine(WALK, well), 6)
+    expect(fit).toMatchObject({ how: 'asIs', scale: 1, chairs: [] })
+    expect(fit.fitted).not.toContain('beyond')
+  })
+
+  it('who needs a shorter step has the longest that does', () => {
+    for (const flexion of [38, 42, 46, 50]) {
+      const stiff = body(both({ kneeFlexionMax: flexion * DEG }), 72)
+      const parts = toRoutine(WALK, stiff)
+      const fit = fitWalk(stiff, parts, 6)
+      if (fit.how !== 'steps') continue
+      expect(fit.fitted).not.toContain('beyond')
+      const longer = measureRoutine(stiff, parts, { scale: fit.scale + 0.25, by: 0 })
+      const tally = longer && tallyPath(makePath(stiff, longer, 6))
+      expect((tally?.beyond ?? 0) + (tally?.noWay ?? 0)).toBeGreaterThan(0)
+    }
+  })
+
+  it('who may not stand alone has a chair on every way that fails, or does not walk', () => {
+    const held = body({ ...both({}), support: 'chair-back' }, 80)
+    const fit = fitWalk(held, toRoutine(WALK, held), 6)
+    expect(fit.asked).toContain('beyond')
+    if (fit.how === 'chair') {
+      expect(fit.chairs.map(({ part }) => part)).toEqual(fit.asked.flatMap((v, i) => (v === 'beyond' ? [i + 1] : [])))
+      expect(fit.fitted).not.toContain('beyond')
+    } else expect(['inPlace', 'sits']).toContain(fit.how)
+  })
+
+  it('who only sits does not walk', () => {
+    const seated = body({ ...both({}), seatedOnly: true })
+    expect(fitWalk(seated, toRoutine(WALK, seated), 4)).toMatchObject({ how: 'sits', fitted: [] })
+  })
+})
+
+describe('a routine in a room', () => {
+  it('six by four metres take three abreast of one metre each, two deep of one and a half, a metre between', () => {
+    const fit = fitRoom(
+      [
+        [-0.5, 0],
+        [0.5, 1.5],
+      ],
+      { width: 6, depth: 4 },
+    )
+    expect(fit).toMatchObject({
+      fits: true,
+      width: 1,
+      depth: 1.5,
+      abreast: 3,
+      deep: 2,
+      beside: 2.5,
+      ends: 1.25,
+      close: false,
+    })
+  })
+
+  it('passes a wall where less than 60 cm stay clear, and does not fit where none does', () => {
+    const extent: [[number, number], [number, number]] = [
+      [0, 0],
+      [1, 3],
+    ]
+    expect(fitRoom(extent, { width: 2, depth: 6 })).toMatchObject({ fits: true, beside: 0.5, close: true, abreast: 1 })
+    expect(fitRoom(extent, { width: 4, depth: 2.5 })).toMatchObject({ fits: false, deep: 0 })
+  })
+})

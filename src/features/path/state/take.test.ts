@@ -1,0 +1,98 @@
+import { describe, expect, it } from 'vitest'
+import {
+  DEG,
+  findMeasure,
+  findSaferWays,
+  makePath,
+  markWay,
+  resolveBody,
+  type SaferWay,
+  tallyPath,
+  walkWay,
+} from '@/core'
+import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
+import { takeMeasure, takeSafer } from './take'
+
+/** Somebody whose knees are not to bend far. */
+const body = resolveBody({
+  stature: 1.62,
+  mass: 70,
+  sex: 'female',
+  age: 72,
+  limits: { left: { kneeFlexionMax: 40 * DEG }, right: { kneeFlexionMax: 40 * DEG } },
+})
+const routine: RoutineDocument = {
+  school: 'long-upright',
+  parts: [
+    { posture: 'parallel' },
+    { posture: 'bow', side: 'left', seconds: 8 },
+    { posture: 'bow', side: 'right', seconds: 8 },
+    { posture: 'bow', side: 'left', headingDeg: 90, seconds: 8 },
+  ],
+}
+const walk = (document: RoutineDocument, samples: number) => makePath(body, toRoutine(document, body), samples)
+const path = walk(routine, 10)
+const sized = toRoutine(routine, body)
+
+const waysTo = (at: number) => {
+  const { at: _, ...stance } = path.parts[at - 1]?.stance as NonNullable<(typeof path.parts)[number]>['stance']
+  const way = {
+    before: { ...(sized[at - 1] as (typeof sized)[number]), stance },
+    parts: [sized[at] as (typeof sized)[number]],
+  }
+  return findSaferWays(body, way, path.transitions[at - 1]?.made?.transition.anchor ?? null)
+}
+const FOUND = [1, 2, 3].map((at) => ({ at, ...waysTo(at) }))
+
+describe('safer ways', () => {
+  it('are found where a way is not well, each better than what was, and none stays beyond', () => {
+    const troubled = FOUND.filter(({ original }) => original.verdict !== 'holds')
+    expect(troubled.flatMap(({ ways }) => ways).length).toBeGreaterThan(0)
+    for (const { original, ways } of troubled) {
+      for (const { marks } of ways) {
+        expect(marks.verdict).toMatch(/holds|close/)
+        expect(marks.hard).toBeLessThanOrEqual(original.hard)
+      }
+    }
+  })
+
+  it('the nearest changes least, the steadiest has most to spare, the kindest loads the knee least', () => {
+    for (const { ways } of FOUND) {
+      const of = (kind: SaferWay['kind']) => ways.find((one) => one.kind === kind || one.also.includes(kind))
+      const [nearest, steadiest, kindest] = [of('nearest'), of('steadiest'), of('kindest')]
+      if (!nearest || !steadiest || !kindest) continue
+      expect(steadiest.marks.least).toBeGreaterThanOrEqual(nearest.marks.least)
+      expect(kindest.marks.knee).toBeLessThanOrEqual(nearest.marks.knee)
+      expect(kindest.marks.knee).toBeLessThanOrEqual(steadiest.marks.knee)
+    }
+  })
+
+  it('taken into the routine they are what was promised', () => {
+    for (const { at, ways } of FOUND) {
+      for (const one of ways) {
+        const taken = takeSafer(routine, at, one)
+        const parts = toRoutine(taken, body)
+        const pieces = one.way.parts.length
+        const before = makePath(body, parts, 10).parts[at - 1]?.stance
+        if (!before) throw new Error('the part before is gone')
+        const { at: _, ...stance } = before
+        const marks = markWay(
+          walkWay(body, { before: { ...parts[at - 1], stance } as never, parts: parts.slice(at, at + pieces) }, 10),
+        )
+        expect(marks.verdict, JSON.stringify(one.changes)).toBe(one.marks.verdict)
+        expect(marks.least).toBeCloseTo(one.marks.least, 3)
+        expect(marks.bend).toBeCloseTo(one.marks.bend, 2)
+      }
+    }
+  })
+
+  it('one step length and one height for all, taken, leaves what was promised, and less than before', () => {
+    const found = findMeasure(body, sized)
+    expect(found).not.toBeNull()
+    if (!found) return
+    const taken = takeMeasure(routine, found.measure.scale, found.parts, found.measure.by !== 0)
+    expect(tallyPath(walk(taken, 6))).toEqual(found.tally)
+    const was = tallyPath(walk(routine, 6))
+    expect(found.tally.noWay + found.tally.beyond).toBeLessThanOrEqual(was.noWay + was.beyond)
+  })
+})
