@@ -133,7 +133,7 @@ export function sayStep(way: ShownTransition, words: Words = ENGLISH): string {
 
 /** Why a way cannot be taken, or a part cannot be stood. */
 export function sayRefused(error: NonNullable<ShownTransition['error']>, who: string, words: Words = ENGLISH): string {
-  const key = error.accepts.code === 'transition' || error.accepts.code === 'noWay' || error.accepts.code === 'notYet'
+  const key = error.accepts.code === 'transition' || error.accepts.code === 'noWay'
   return words.say(key ? 'path.refused' : 'path.refusedPart', { who, why: sayAccepts(error.accepts, words) })
 }
 

@@ -6,6 +6,7 @@ import type { Finding, Verdict } from '../limits/finding'
 import { countsForVerdict } from '../limits/judge'
 import { toRoom } from '../stance/placed'
 import type { Placement, Seat, Stance } from '../stance/stance'
+import { isChairWay, leanOver, makeChairTransition, placeByChair, seatInRoom } from './chair'
 import type { Breath, Choices } from './choices'
 import { gap, type Held, momentOf } from './moment'
 import { placeNext, scaleStep } from './place'
@@ -70,12 +71,11 @@ export function makePath(body: Body, routine: readonly RoutinePart[], samples: n
       made: null,
       error: here.error ?? before.error ?? way.error,
     }
-    if (way.plan && way.ask && !found.error) {
+    if (way.make && !found.error) {
       try {
-        const ask = { ...way.ask, seconds: part.seconds, samples }
-        const transition = makeTransition(ask, way.plan, way.anchor)
-        const readings = readTransition(body, transition, ask.held)
-        found.made = { transition, readings, held: ask.held, findings: [] }
+        const transition = way.make(part.seconds, samples)
+        const readings = readTransition(body, transition, way.held)
+        found.made = { transition, readings, held: way.held, findings: [] }
       } catch (error) {
         if (!(error instanceof InputError)) throw error
         found.error = cannot(i, error)
@@ -107,13 +107,15 @@ function standPart(body: Body, stance: Stance, index: number, standing: number |
 type Way = {
   here: PathPart
   plan: Plan | null
-  ask: Parameters<typeof planTransition>[0] | null
-  anchor: Side | null
+  held: Held
+  /** Null where no way was found. @throws InputError where an instant of it cannot be stood */
+  make: ((seconds: number, samples: number) => Transition) | null
   error: InputError | null
 }
 
 /** The cheapest way to a part: with the foot that anchors, or, where that is not said, the better of both. */
 function takeWay(body: Body, before: PathPart, part: RoutinePart, index: number, standing: number | null): Way {
+  if (isChairWay(before.stance, part.stance)) return takeChairWay(body, before, part, index, standing)
   const ways = listAnchors(before.stance, part).map((anchor) => {
     const here = standPart(body, placePart(body, before.stance, part, anchor), index, standing)
     return planWay(body, before, here, part.choices, anchor)
@@ -126,9 +128,7 @@ function takeWay(body: Body, before: PathPart, part: RoutinePart, index: number,
   )
   if (best) return best
   const first = ways[0] as Way
-  const code =
-    before.stance.seat !== part.stance.seat && (!before.stance.seat || !part.stance.seat) ? 'notYet' : 'noWay'
-  return { ...first, error: new InputError(`parts.${index}`, null, { code }) }
+  return { ...first, error: new InputError(`parts.${index}`, null, { code: 'noWay' }) }
 }
 
 /** The fuller foot of the first stance before the other; a part that places itself has both feet stepping. */
@@ -157,14 +157,42 @@ function placeOnSeat(before: Stance, seat: Seat, heading: number): Placement {
 
 function planWay(body: Body, before: PathPart, here: PathPart, choices: Choices, anchor: Side | null): Way {
   const { stance } = here
-  const nothing: Way = { here, plan: null, ask: null, anchor: null, error: null }
+  const held = holdThroughout(before.stance, stance)
+  const nothing: Way = { here, plan: null, held, make: null, error: null }
   if (!before.analysis || !here.analysis) return nothing
-  if (!before.stance.seat !== !stance.seat) return nothing
   const from = momentOf(body, before.stance, before.analysis.pose.pelvis[2])
   const to = momentOf(body, stance, here.analysis.pose.pelvis[2])
-  const ask = { body, from, to, held: holdThroughout(before.stance, stance), choices }
+  const ask = { body, from, to, held, choices }
   const steps = SIDES.some((side) => !keepsPlace(body, from.feet[side], to.feet[side]))
-  return { ...nothing, ask, plan: planTransition(ask), anchor: steps ? anchor : null }
+  const plan = planTransition(ask)
+  const make =
+    plan &&
+    ((seconds: number, samples: number) => makeTransition({ ...ask, seconds, samples }, plan, steps ? anchor : null))
+  return { ...nothing, plan, make }
+}
+
+/** Up from a chair or down to it, facing as one did. */
+function takeChairWay(body: Body, before: PathPart, part: RoutinePart, index: number, standing: number | null): Way {
+  const { stance, heading, choices } = part
+  const { seat: _, ...held } = holdThroughout(before.stance, stance)
+  const up = before.stance.seat !== undefined
+  const at = placeByChair(body, before.stance, stance, heading, held)
+  const here = standPart(body, { ...stance, at: at ?? { x: 0, y: 0, heading } }, index, standing)
+  const cannotBe = new InputError(`parts.${index}`, null, { code: 'noWay' })
+  const none: Way = { here, plan: null, held, make: null, error: cannotBe }
+  const [on, off] = up ? [before, here] : [here, before]
+  const seat = seatInRoom(on.stance)
+  const lean = seat && leanOver(body, off.stance, seat, held)
+  if (!at || !lean || !on.analysis || !off.analysis) return none
+  const seated = momentOf(body, on.stance, on.analysis.pose.pelvis[2])
+  const upright = momentOf(body, off.stance, off.analysis.pose.pelvis[2])
+  const way = { body, up, seated, standing: upright, leaning: lean.leaning, seat, held, choices }
+  const make = (seconds: number, samples: number): Transition => {
+    const made = makeChairTransition(way, seconds, samples)
+    if (!made) throw cannotBe
+    return made
+  }
+  return { ...none, make, error: null }
 }
 
 /** Eyes, ground and hands as in the stance that one comes from; the posture and frame of the one that one goes to. */
@@ -174,7 +202,7 @@ function holdThroughout(before: Stance, { frame, posture, side }: Stance): Held 
     frame: before.frame === 'inclined' ? 'inclined' : frame,
     posture,
     side,
-    seat: before.seat && { ...before.seat, at: toRoom(at, before.seat.at) },
+    seat: seatInRoom(before),
     eyes: before.eyes,
     floor: { slope: before.floor.slope, downhill: before.floor.downhill + at.heading },
     supports: before.supports.map(({ toward, ...support }) => {
@@ -196,10 +224,13 @@ function judgeTransition(
   const { transition, readings } = made as NonNullable<PathTransition['made']>
   const { phases } = transition
   const worst = new Map<string, MotionFinding>()
+  // Leaning is how one leaves a chair.
+  const isByChair =
+    phases.some(({ samples }) => samples[0]?.stance.seat) && phases.some(({ samples }) => !samples[0]?.stance.seat)
   phases.forEach(({ samples, startS: phaseS, seconds }, phase) => {
     samples.forEach(({ findings }, i) => {
       for (const finding of findings) {
-        if (finding.code === 'balance.one-leg') continue
+        if (finding.code === 'balance.one-leg' || (isByChair && finding.code === 'trunk.lean')) continue
         const key = `${finding.code} ${finding.side} ${finding.part}`
         const known = worst.get(key)
         if (known && !isWorse(finding, known)) continue

@@ -32,8 +32,9 @@ export type Readings = {
   again: number
 }
 
-export const airborne = ({ stance: { feet } }: Stood): Side | null =>
-  SIDES.find((side) => feet[side].contact === 'air') ?? null
+/** The foot in the air while the other carries; on a chair neither does. */
+export const airborne = ({ stance: { feet, seat } }: Stood): Side | null =>
+  seat ? null : (SIDES.find((side) => feet[side].contact === 'air') ?? null)
 
 const spareOf = ({ balance }: Stood): number => balance.assured.margin - balance.reserve
 
@@ -134,6 +135,7 @@ function findWorstStep(body: Body, { phases, levelAt }: Transition, held: Held):
   phases.forEach(({ kind, foot, startS, seconds, samples }, i) => {
     if (kind !== 'touch' || !foot || phases[i - 1]?.kind !== 'reach') return
     const contact = samples[(samples.length - 1) >> 1] as Stood
+    if (contact.stance.seat) return
     const step = testEmptyStep(body, contact, foot, held, levelAt(startS + seconds / 2))
     if (!worst || step.longest - step.wished < worst.longest - worst.wished) worst = step
   })

@@ -264,7 +264,8 @@ const armsAlone: MotionRule = {
   id: 'arms.alone',
   code: 'arms.alone',
   find: ({ choices, transition: { phases } }) => {
-    if (choices.arms !== 'weight') return null
+    // On a chair no weight moves at all.
+    if (choices.arms !== 'weight' || phases.some(({ samples }) => samples[0]?.stance.seat)) return null
     for (const [phase, { from, to, samples }] of phases.entries()) {
       if (from.loadLeft !== to.loadLeft) continue
       const [first, last] = [samples[0], samples.at(-1)] as [Stood, Stood]

@@ -156,16 +156,6 @@ describe('a way is planned with no case of its own', () => {
     }
   })
 
-  it('says of a chair that it cannot tell yet, and answers the rest', () => {
-    const path = makePath(
-      body,
-      [part('parallel', 'left'), part('seated', 'left'), part('parallel', 'left'), part('bow', 'left')],
-      20,
-    )
-    expect(path.transitions.map(({ error }) => error?.accepts.code ?? null)).toEqual(['notYet', 'notYet', null])
-    expect(path.verdict).toBe('beyond')
-  })
-
   it('is the cheapest of all that one can do in a few actions', () => {
     for (const [from, to, heading, anchor] of [
       ['parallel', 'bow', 0, 'right'],

@@ -10,6 +10,7 @@ export const EXERCISE_IDS = [
   'heel-taps',
   'toe-taps',
   'one-foot',
+  'rise',
 ] as const
 export type ExerciseId = (typeof EXERCISE_IDS)[number]
 
@@ -45,7 +46,7 @@ const tap = (contact: 'heel' | 'toe-touch', liftDeg: number): Way => ({
 })
 
 /** What the whole way of each is: no further than all weight but a little, and what waist and arms do at shoulder height. */
-const WAYS: Record<ExerciseId, Way> = {
+const WAYS: Record<Exclude<ExerciseId, 'rise'>, Way> = {
   'side-to-side': {
     posture: 'parallel',
     out: (part, side) => ({ loadLeftPct: 50 + towards(side, 45 * part) }),
@@ -77,8 +78,18 @@ const WAYS: Record<ExerciseId, Way> = {
   },
 }
 
+/** Up from a chair and down to it: there is no part of the way. */
+function riseAndSit(times: number, seconds: number, holdS: number): PartDocument[] {
+  const hold = holdS > 0 ? { holdS } : {}
+  return Array.from({ length: times }, (): PartDocument[] => [
+    { posture: 'seated', seconds, breath: 'in-out', ...hold },
+    { posture: 'parallel', seconds, breath: 'in-out', ...hold },
+  ]).flat()
+}
+
 /** The parts of an exercise, without the stance that it begins from. */
 export function exerciseParts({ id, counts, sets, fromPct, toPct, seconds, holdS }: Exercise): PartDocument[] {
+  if (id === 'rise') return riseAndSit(counts * sets, seconds, holdS)
   const { posture, out, sided } = WAYS[id]
   const rest: PartDocument = { posture, side: 'left', seconds, breath: 'out' }
   const sides: readonly Side[] = sided ? ['left', 'right'] : ['left']

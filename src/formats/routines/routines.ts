@@ -10,6 +10,7 @@ export const ROUTINE_IDS = [
   'first-weeks',
   'one-foot',
   'at-the-chair',
+  'up-and-down',
 ] as const
 export type RoutineId = (typeof ROUTINE_IDS)[number]
 
@@ -26,6 +27,8 @@ export const SAYINGS = [
   'waist',
   'arms',
   'heel',
+  'rise',
+  'sit',
 ] as const
 export type Saying = (typeof SAYINGS)[number]
 
@@ -140,6 +143,13 @@ const PARTS: Record<RoutineId, Part[]> = {
     ...[20, -20, 20, -20].flatMap((yawDeg) => seatedAnd('waist', { trunk: { yawDeg } })),
     ...[60, 80].flatMap((elevation) => seatedAnd('arms', arms(elevation))),
     ...(['left', 'right'] as const).flatMap((side) => seatedAnd('heel', { feet: { [side]: { contact: 'heel' } } })),
+  ],
+  'up-and-down': [
+    { posture: 'seated', headingDeg: 0, holdS: 2, says: 'tall' },
+    ...[0, 1, 2].flatMap((): Part[] => [
+      { posture: 'parallel', seconds: 10, breath: 'in-out', holdS: 3, says: 'rise' },
+      { posture: 'seated', seconds: 10, breath: 'in-out', holdS: 3, says: 'sit' },
+    ]),
   ],
 }
 

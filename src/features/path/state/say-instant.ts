@@ -1,15 +1,24 @@
+import type { ShownPhase } from '@/core'
 import { sayCentimetres, sayDegrees, sayPercent } from '@/words/figures'
 import { saySide } from '@/words/findings'
 import { ENGLISH } from '@/words/language'
 import { capital } from '@/words/lists'
 import type { Between } from './instant'
 
+/** What settles by going up or down is said so. */
+function kindOf({ kind, instants }: ShownPhase): string {
+  const by = (instants.at(-1)?.height ?? 0) - (instants[0]?.height ?? 0)
+  if (kind !== 'settle' || Math.abs(by) < RISES) return kind
+  return by > 0 ? 'rise' : 'sink'
+}
+const RISES = 0.05
+
 /** The phase, and the figures of an instant, in a line. */
 export function sayInstant(between: Between | null): string {
   if (!between?.from) return ENGLISH.say('path.ribbon.hold')
   const { from, phase } = between
   const what = phase
-    ? capital(ENGLISH.say(`path.phase.${phase.kind}`, { foot: phase.foot ? saySide(phase.foot) : 'none' }))
+    ? capital(ENGLISH.say(`path.phase.${kindOf(phase)}`, { foot: phase.foot ? saySide(phase.foot) : 'none' }))
     : ENGLISH.say('path.ribbon.hold')
   return ENGLISH.say('path.ribbon.value', {
     what,
