@@ -122,6 +122,7 @@ describe('up from a chair and down to it', () => {
     const weak = resolveBody({
       stature: 1.62,
       mass: 70,
+      sex: 'female',
       age: 78,
       limits: { left: {}, right: {}, riseFrom: 0.55 } as never,
     })
