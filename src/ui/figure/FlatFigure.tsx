@@ -1,4 +1,4 @@
-import { DEG, SIDES, type Side, type Vec2, type Vec3 } from '@/core'
+import { DEG, type Seat, SIDES, type Side, type Vec2, type Vec3 } from '@/core'
 import type { Drawn } from './moving'
 import { drawBody, type Part } from './parts'
 import { type Place as Pointed, placeOf } from './place'
@@ -42,6 +42,7 @@ export function FlatFigure(props: FlatFigureProps) {
   return (
     <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label}>
       <FloorUnder analysis={analysis} view={view} place={place} />
+      {pose.stance.seat && <Chair seat={pose.stance.seat} view={view} place={place} />}
       {pose.stance.supports.map((support) => (
         <Post key={support.hand} at={support.at} view={view} place={place} />
       ))}
@@ -73,6 +74,47 @@ const TONES = {
 }
 
 type Place = (point: Vec2) => Vec2
+
+const HALF = 0.2
+const BACK = 0.42
+
+/** A chair as it is seen level: its seat, legs and back; the back is behind who sits. */
+function Chair({
+  seat: { at, height, turned = 0 },
+  view,
+  place,
+}: {
+  seat: Seat & { turned?: number }
+  view: View
+  place: Place
+}) {
+  const corner = (x: number, y: number, z: number): Vec2 => {
+    const [sin, cos] = [Math.sin(turned), Math.cos(turned)]
+    return place(see(view, [at[0] + x * cos - y * sin, at[1] + x * sin + y * cos, z]))
+  }
+  const sides = [-HALF, HALF]
+  const bars: [Vec2, Vec2, number][] = [
+    ...sides.flatMap((x): [Vec2, Vec2, number][] => [
+      ...sides.map((y): [Vec2, Vec2, number] => [corner(x, y, 0), corner(x, y, height - 0.02), 3]),
+      [corner(x, -HALF, height), corner(x, -HALF, height + BACK), 3.5],
+      [corner(x, -HALF, height - 0.02), corner(x, HALF, height - 0.02), 6],
+    ]),
+    [corner(-HALF, HALF, height - 0.02), corner(HALF, HALF, height - 0.02), 6],
+    ...[0.55, 1].map((part): [Vec2, Vec2, number] => [
+      corner(-HALF, -HALF, height + part * BACK),
+      corner(HALF, -HALF, height + part * BACK),
+      3.5,
+    ]),
+  ]
+  return (
+    <g stroke="var(--wood)" strokeLinecap="round">
+      {bars.map(([[x1, y1], [x2, y2], width], i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a chair's bars keep their places
+        <line key={i} x1={x1} y1={y1} x2={x2} y2={y2} strokeWidth={width} />
+      ))}
+    </g>
+  )
+}
 
 /** The floor's line, the full base thin on it and the usable base thick. */
 function FloorUnder({ analysis, view, place }: { analysis: Drawn; view: View; place: Place }) {

@@ -22,7 +22,15 @@ export function drawInRoom(drawn: Drawn, about: Vec2): Drawn {
   const [cx, cy] = place([pose.centre[0], pose.centre[1], 0])
   const joints = Object.fromEntries(Object.entries(pose.joints).map(([name, at]) => [name, place(at)])) as Joints
   const supports = pose.stance.supports.map((support) => ({ ...support, at: place([...support.at] as Vec3) }))
-  const stance = { ...pose.stance, supports, pelvisYaw: pose.stance.pelvisYaw + at.heading }
+  const { seat } = pose.stance
+  const stance = {
+    ...pose.stance,
+    supports,
+    pelvisYaw: pose.stance.pelvisYaw + at.heading,
+    ...(seat && {
+      seat: { ...seat, at: [...place([...seat.at, 0])].slice(0, 2) as unknown as Vec2, turned: at.heading },
+    }),
+  }
   return {
     ...drawn,
     pose: {

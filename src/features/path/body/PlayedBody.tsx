@@ -1,4 +1,4 @@
-import { memo, type ReactNode, useRef } from 'react'
+import { memo, type ReactNode, useMemo, useRef } from 'react'
 import { type Body, DEG, type ShownPath } from '@/core'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_ABOVE, FROM_FRONT, FROM_RIGHT, type View, viewFrom } from '@/ui/figure/view'
@@ -10,7 +10,7 @@ import { findInstant } from '../state/instant'
 import { type Look, usePlay } from '../state/play'
 import { sayInstant } from '../state/say-instant'
 import styles from './body.module.css'
-import { drawPlayed } from './draw-played'
+import { drawPlayed, listChairs } from './draw-played'
 import { FromAbove } from './FromAbove'
 import { PlayedVials } from './PlayedVials'
 
@@ -31,7 +31,8 @@ export const PlayedBody = memo(function PlayedBody({ path, body, children }: Pla
   const look = usePlay((play) => play.look)
   const mirrored = usePlay((play) => play.mirrored)
   const between = findInstant(path, at)
-  const drawn = between && drawPlayed(body, between)
+  const chairs = useMemo(() => listChairs(path), [path])
+  const drawn = between && drawPlayed(body, between, chairs)
   const scale = Math.min((height - 44) / (body.stature * HEAD_ROOM), width / 1.5)
   const label =
     drawn &&
