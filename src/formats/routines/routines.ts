@@ -52,6 +52,9 @@ const part = (posture: string, side: Side, more: Partial<Part> = {}): Part => ({
   ...more,
 })
 
+/** A step on, ahead: the other foot stays. */
+const stepOn = (posture: string, side: Side): Part => part(posture, side, { anchor: other(side) })
+
 /** The same thing on one side and the other, so many times. */
 const toAndFro = (times: number, of: (side: Side, nth: number) => Part[]): Part[] =>
   Array.from({ length: times }, (_, nth) => [...of('left', nth), ...of('right', nth)]).flat()
@@ -62,8 +65,8 @@ const weightOn = (side: Side, percent: number): ChangesDocument => ({
 })
 
 /** A step that is set down with next to nothing on it and tried, before it is filled. */
-const touchedFirst = (posture: string, side: Side): Part[] => [
-  part(posture, side, { seconds: 8, breath: 'in', holdS: 2, with: weightOn(other(side), 98), says: 'try' }),
+const touchedFirst = (posture: string, side: Side, anchor: Side): Part[] => [
+  part(posture, side, { seconds: 8, breath: 'in', holdS: 2, anchor, with: weightOn(anchor, 98), says: 'try' }),
   part(posture, side, { seconds: 5, breath: 'out', says: 'fill' }),
 ]
 
@@ -85,15 +88,15 @@ const seatedAnd = (says: Saying, changes: ChangesDocument): Part[] => [
 const PARTS: Record<RoutineId, Part[]> = {
   'quay-four': [
     BEGIN,
-    part('wild-horse', 'left'),
-    part('brush-knee', 'right'),
-    part('brush-knee', 'left'),
-    part('push', 'right'),
+    stepOn('wild-horse', 'left'),
+    stepOn('brush-knee', 'right'),
+    stepOn('brush-knee', 'left'),
+    stepOn('push', 'right'),
     END,
   ],
   'harbour-twelve': [
     BEGIN,
-    part('ward-off', 'left'),
+    stepOn('ward-off', 'left'),
     part('roll-back', 'left'),
     part('press', 'left'),
     part('push', 'left'),
@@ -112,8 +115,8 @@ const PARTS: Record<RoutineId, Part[]> = {
     ...[0, 1, 2].flatMap(() => railStep('left')),
     ...[0, 1, 2].flatMap(() => railStep('right')),
   ],
-  'walk-out': [BEGIN, ...toAndFro(2, (side) => touchedFirst('bow', side)), END],
-  'walk-home': [BEGIN, ...toAndFro(2, (side) => touchedFirst('back-step', side)), END],
+  'walk-out': [BEGIN, ...toAndFro(2, (side) => touchedFirst('bow', side, other(side))), END],
+  'walk-home': [BEGIN, ...toAndFro(2, (side) => touchedFirst('back-step', side, side)), END],
   'first-weeks': [
     BEGIN,
     ...[65, 75, 85].flatMap((percent) =>

@@ -5,7 +5,7 @@ import { toScreen } from '@/ui/floor/plan'
 import { sayPrint } from '@/words/path'
 import { goTo, setPlay } from '../state/play'
 import styles from './floor.module.css'
-import { type Print, stepLength } from './prints'
+import { type Print, stepLength, stepsOf } from './prints'
 import { type RoomPlan, turnInPlan } from './room-plan'
 
 type PrintMarkProps = {
@@ -22,13 +22,15 @@ const SHOWN = 3
 const BESIDE = 13
 
 /** A footprint with its numbers: left and right have each their shape and ground; what only turned there is dotted. */
-export function PrintMark({ plan, print: { at, all, steps }, body, footprints, onPoint }: PrintMarkProps) {
+export function PrintMark({ plan, print, body, footprints, onPoint }: PrintMarkProps) {
+  const { at, all } = print
+  const steps = stepsOf(print)
   const foot = footAt(at.foot, turnInPlan(plan, at.heel), at.yaw + plan.turn, 'whole', body)
   const [x, y] = toScreen(plan, midline(foot, 0.45, 0.5 + BESIDE / (plan.scale * body.footBreadth)))
-  const last = all.at(-1) as Footprint
+  const last = all.at(-1)?.print ?? at
   const said = all
     .slice(0, SHOWN)
-    .map((one, i) => sayPrint(one, steps[i] ?? 0, stepLength(one, footprints)))
+    .map((one) => sayPrint(one.print, one.step ?? 0, stepLength(one.print, footprints)))
     .join(' ')
   const open = () => {
     goTo(last.atS)
@@ -49,7 +51,7 @@ export function PrintMark({ plan, print: { at, all, steps }, body, footprints, o
       onClick={open}
       onKeyDown={(event) => event.key === 'Enter' && open()}
     >
-      <Sole plan={plan} foot={foot} look={all.every(({ did }) => did === 'turns') ? 'former' : 'small'} />
+      <Sole plan={plan} foot={foot} look={all.every((one) => one.print.did === 'turns') ? 'former' : 'small'} />
       {steps.length > 0 && (
         <text x={x} y={y + 5} textAnchor="middle" className={styles.number}>
           {[...steps.slice(0, SHOWN), ...(steps.length > SHOWN ? ['…'] : [])].join('·')}

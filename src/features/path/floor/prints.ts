@@ -1,7 +1,9 @@
 import type { Footprint } from '@/core'
 
-/** Footprints that lie on each other as one, with the numbers of all steps that landed there. */
-export type Print = { key: string; at: Footprint; all: Footprint[]; steps: number[] }
+/** Footprints that lie on each other as one, each with the number of its step; null where it did not land. */
+export type Print = { key: string; at: Footprint; all: { print: Footprint; step: number | null }[] }
+
+export const stepsOf = ({ all }: Print): number[] => all.flatMap(({ step }) => step ?? [])
 
 const SAME_PLACE = 0.02
 const SAME_TURN = 0.09
@@ -16,12 +18,10 @@ export function gatherPrints(footprints: readonly Footprint[]): Print[] {
   const gathered: Print[] = []
   let steps = 0
   for (const print of footprints) {
-    const step = print.did === 'lands' ? [++steps] : []
+    const one = { print, step: print.did === 'lands' ? ++steps : null }
     const known = gathered.find(({ at }) => liesOn(at, print))
-    if (known) {
-      known.steps.push(...step)
-      known.all.push(print)
-    } else gathered.push({ key: `${print.foot} ${gathered.length}`, at: print, all: [print], steps: step })
+    if (known) known.all.push(one)
+    else gathered.push({ key: `${print.foot} ${gathered.length}`, at: print, all: [one] })
   }
   return gathered
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { makePath, resolveBody, type ShownPath, showPath } from '@/core'
 import { toRoutine } from '@/formats/routine-document'
 import { listStretches } from '../floor/centre-line'
-import { gatherPrints, stepLength, stepOfPart } from '../floor/prints'
+import { gatherPrints, stepLength, stepOfPart, stepsOf } from '../floor/prints'
 import { layRoom, roomToScreen, screenToRoom } from '../floor/room-plan'
 import { listRows } from '../ribbon/lines'
 import { listTroubles } from '../trouble/list-troubles'
@@ -71,7 +71,7 @@ describe('an instant of a path', () => {
 describe('the floor of a path', () => {
   it('counts steps where a foot lands, and says how long each is', () => {
     const prints = gatherPrints(PATH.footprints)
-    expect(prints.flatMap(({ steps }) => steps).sort()).toEqual([1, 2])
+    expect(prints.flatMap(stepsOf).sort()).toEqual([1, 2])
     expect([stepOfPart(PATH.footprints, 1), stepOfPart(PATH.footprints, 2), stepOfPart(PATH.footprints, 0)]).toEqual([
       1,
       2,
@@ -89,7 +89,7 @@ describe('the floor of a path', () => {
       { posture: 'parallel', seconds: 8, anchor: 'right' },
       { posture: 'side-step', side: 'left', seconds: 8, anchor: 'right' },
     ])
-    const steps = gatherPrints(there.footprints).map((one) => one.steps)
+    const steps = gatherPrints(there.footprints).map(stepsOf)
     expect(steps).toContainEqual([1, 3])
   })
 
