@@ -54,12 +54,14 @@ export {
   type ChoicesSet,
   chooseOver,
   LANDINGS,
+  type Landing,
   USUAL_CHOICES,
 } from './motion/choices'
 export { calcDose, type Dose } from './motion/dose'
 export type { EmptyStep } from './motion/empty-step'
 export { fitRoom, type RoomFit } from './motion/fit-room'
 export { fitWalk, type WalkFit } from './motion/fit-walk'
+export { foldRoutine } from './motion/fold'
 export * from './motion/path'
 export { PHASE_KINDS, type PhaseKind } from './motion/phase'
 export type { Stood } from './motion/posing'

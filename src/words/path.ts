@@ -1,10 +1,20 @@
-import { DEG, type Dose, type Footprint, type RoomFit, type ShownPath, type ShownTransition } from '@/core'
+import {
+  DEG,
+  type Dose,
+  type Footprint,
+  type PathTransition,
+  type RoomFit,
+  type ShownPath,
+  type ShownTransition,
+  type WayMarks,
+} from '@/core'
 import type { Posture } from '@/formats/posture-document'
 import type { PartDocument } from '@/formats/routine-document'
 import { sayAccepts } from './errors'
 import { sayCentimetres, sayDegrees, sayPercent } from './figures'
 import { sayFinding } from './findings'
 import { ENGLISH, type Words } from './language'
+import { capital } from './lists'
 import { sayPostureName } from './postures'
 
 /** What is said of a routine that is walked: its verdict, its parts, its footprints, its room. */
@@ -129,6 +139,27 @@ export function sayStep(way: ShownTransition, words: Words = ENGLISH): string {
           now: sayDegrees(standingKnee, words),
         })
   return [...worst, test, ...(passes ? [] : [knee]), margin].join(' ')
+}
+
+type Made = NonNullable<PathTransition['made']>
+
+/** What a way costs: its phases, margin, knees, seconds and turns. */
+export function sayCost(marks: WayMarks, made: Made | null, words: Words = ENGLISH): string {
+  if (!made) return words.say('path.trouble.noWay')
+  const { transition, readings } = made
+  const steps = transition.phases.map(({ kind, foot }) =>
+    words.say(`path.phase.${kind}`, { foot: foot ? words.say(`body.sides.${foot}`) : 'none' }),
+  )
+  const safe = transition.phases.reduce((sum, { shortest }) => sum + (shortest ?? 0), 0)
+  const turned = readings.turns.reduce((sum, { angle, load }) => sum + (load >= 0.05 ? Math.abs(angle) : 0), 0)
+  const cost = words.say('path.schools.cost', {
+    margin: sayCentimetres(Math.abs(marks.least), words),
+    way: marks.least >= 0 ? 'over' : 'under',
+    knee: words.say('figures.newtonMetres', { n: words.number(marks.knee) }),
+    safe: seconds(safe, words),
+    turned: turned > 0 ? sayDegrees(turned, words) : 'none',
+  })
+  return `${capital(steps.join(', '))}. ${cost}`
 }
 
 /** Why a way cannot be taken, or a part cannot be stood. */

@@ -18,6 +18,13 @@ function search<T>(
 export const startSaferWays = (person: Person, way: Way, anchor: Side | null): Search<SaferWays> =>
   search((api) => api.ways(person, way, anchor))
 
+/** Looks for the parts at which a routine turns back, so that it fits a room. */
+export const startFold = (
+  person: Person,
+  routine: RoutinePart[],
+  room: { width: number; depth: number },
+): Search<number[] | null> => search((api) => api.fold(person, routine, room))
+
 /** Looks for the one step length and the one height with which most of a routine holds. */
 export const startMeasure = (person: Person, routine: RoutinePart[]): Search<Measured | null> =>
   search((api) => api.measure(person, routine))

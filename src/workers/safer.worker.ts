@@ -2,6 +2,7 @@ import { expose } from 'comlink'
 import {
   findMeasure,
   findSaferWays,
+  foldRoutine,
   type Measured,
   type Person,
   type RoutinePart,
@@ -21,6 +22,8 @@ const api = {
     const isOver = limitTime(LIMIT_MS)
     return findMeasure(resolveBody(person), routine, () => isOver(0))
   },
+  fold: (person: Person, routine: RoutinePart[], room: { width: number; depth: number }): number[] | null =>
+    foldRoutine(resolveBody(person), routine, room),
 }
 
 export type SaferApi = typeof api

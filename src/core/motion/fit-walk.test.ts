@@ -4,8 +4,10 @@ import { resolveBody } from '../body/body'
 import { DEG } from '../conventions'
 import { fitRoom } from './fit-room'
 import { fitWalk } from './fit-walk'
+import { foldRoutine, turnBack } from './fold'
 import { makePath } from './path'
-import { measureRoutine, tallyPath } from './safer-routine'
+import { calcExtent } from './room'
+import { keepAnchors, measureRoutine, tallyPath } from './safer-routine'
 
 const WALK = {
   school: 'long-upright' as const,
@@ -83,5 +85,39 @@ describe('a routine in a room', () => {
     ]
     expect(fitRoom(extent, { width: 2, depth: 6 })).toMatchObject({ fits: true, beside: 0.5, close: true, abreast: 1 })
     expect(fitRoom(extent, { width: 4, depth: 2.5 })).toMatchObject({ fits: false, deep: 0 })
+  })
+})
+
+describe('a routine folded for a room', () => {
+  const well = body()
+  const on = (count: number) => ({
+    school: 'therapeutic' as const,
+    parts: [
+      { posture: 'parallel' },
+      ...Array.from({ length: count }, (_, i) => ({
+        posture: 'bow',
+        side: i % 2 === 0 ? ('left' as const) : ('right' as const),
+        anchor: i % 2 === 0 ? ('right' as const) : ('left' as const),
+        seconds: 10,
+      })),
+    ],
+  })
+  const parts = toRoutine(on(14), well)
+  const extentOf = (routine: typeof parts) => calcExtent(makePath(well, routine, 2))
+
+  it('turns nowhere where it fits, and there and back where it does not: then it fits, in its order', () => {
+    expect(foldRoutine(well, parts, { width: 4, depth: 9 })).toEqual([])
+    const [[, rear], [, front]] = extentOf(parts)
+    const room = { width: 4, depth: (front - rear) * 0.7 }
+    const turns = foldRoutine(well, parts, room)
+    expect(turns?.length).toBeGreaterThan(0)
+    const folded = turnBack(keepAnchors(makePath(well, parts, 2), parts), turns ?? [])
+    expect(fitRoom(extentOf(folded), room).fits).toBe(true)
+    expect(folded.map(({ stance }) => stance.posture)).toEqual(parts.map(({ stance }) => stance.posture))
+    expect(makePath(well, folded, 2).transitions.filter(({ made }) => !made)).toEqual([])
+  })
+
+  it('says that nothing helps where not even one step fits', () => {
+    expect(foldRoutine(well, parts, { width: 0.5, depth: 0.5 })).toBeNull()
   })
 })

@@ -1,5 +1,7 @@
+import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
 import { useEffect, useMemo, useState } from 'react'
+import { type ChoicesSet, chooseOver, SCHOOLS } from '@/core'
 import { mergeLibrary } from '@/formats/posture-document'
 import type { Group } from '@/records/groups'
 import type { BenchOfPerson, NamedPerson } from '@/server/bench'
@@ -20,6 +22,8 @@ import { usePlaying } from './body/use-playing'
 import { ClassWalk } from './class/ClassWalk'
 import { PathFloor } from './floor/PathFloor'
 import { StepFloor } from './floor/StepFloor'
+import { ChoicesSentence } from './order/ChoicesSentence'
+import { FoldButton } from './order/FoldButton'
 import { Order } from './order/Order'
 import { PartSentence } from './order/PartSentence'
 import { PartTools } from './order/PartTools'
@@ -28,6 +32,7 @@ import { RenameSheet } from './RenameSheet'
 import { RoutineTools } from './RoutineTools'
 import { Ribbon } from './ribbon/Ribbon'
 import { GROUP, PathSentence } from './sentence/PathSentence'
+import { changePart } from './state/edits'
 import { setPlay, usePlay } from './state/play'
 import { editRoutine, redo, undo, useRoutine } from './state/store'
 import { useRoutines } from './state/use-routines'
@@ -36,6 +41,7 @@ import { useWalker } from './state/use-walker'
 import { Asks } from './trouble/Asks'
 import { Remedies } from './trouble/Remedies'
 import { Trouble } from './trouble/Trouble'
+import { TwoWays } from './trouble/TwoWays'
 import { WholeRemedy } from './trouble/WholeRemedy'
 
 type FullPathProps = {
@@ -64,6 +70,7 @@ export function FullPath(props: FullPathProps) {
   const open = usePlay((play) => play.open)
   const [facingIn, setFacingIn] = useState<FacingIn>('hours')
   const [naming, setNaming] = useState(false)
+  const [ways, setWays] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
   const walk = useWalk(routine, person.document, postures)
   const { path, body, parts: sized, error, broken } = walk
@@ -89,6 +96,7 @@ export function FullPath(props: FullPathProps) {
   const names = useMemo(() => routine.parts.map((part) => sayPart(part, postures)), [routine, postures])
   const headings = useMemo(() => listHeadings(routine.parts), [routine])
   const room = { width: routine.room?.widthM ?? ROOM.widthM, depth: routine.room?.depthM ?? ROOM.depthM }
+  const usual = SCHOOLS[routine.school ?? 'long-upright'].choices
   const part = open === null ? undefined : routine.parts[open]
   const order = (
     <section className={styles.orderOf} aria-label={ENGLISH.say('path.order.label')}>
@@ -112,7 +120,21 @@ export function FullPath(props: FullPathProps) {
         postures={postures}
         phrases={routines.known.filter(({ id }) => id !== routines.open)}
         kept={kept}
-      />
+      >
+        {open === null && sized && <FoldButton person={person.document} parts={sized} room={room} />}
+        <Button aria-expanded={ways} onClick={() => setWays(!ways)}>
+          {ENGLISH.say(ways ? 'path.order.less' : open === null ? 'path.order.moreAll' : 'path.order.more')}
+        </Button>
+      </PartTools>
+      {ways && (
+        <ChoicesSentence
+          given={part && open !== null ? part.choices : routine.choices}
+          usual={part && open !== null ? chooseOver(usual, routine.choices as ChoicesSet | undefined) : usual}
+          onChange={(choices) =>
+            editRoutine((was) => (open === null ? { ...was, choices } : changePart(was, open, { choices })))
+          }
+        />
+      )}
     </section>
   )
   return (
@@ -181,7 +203,10 @@ export function FullPath(props: FullPathProps) {
               <PlayTools path={path} />
             </PlayedBody>
             {open ? (
-              <Remedies path={path} parts={sized} person={person.document} at={open} />
+              <>
+                <Remedies path={path} parts={sized} person={person.document} at={open} />
+                <TwoWays path={path} body={body} parts={sized} at={open} school={routine.school ?? 'long-upright'} />
+              </>
             ) : (
               <WholeRemedy parts={sized} person={person.document} />
             )}

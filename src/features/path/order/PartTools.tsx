@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button'
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import type { Posture } from '@/formats/posture-document'
 import type { PartDocument, RoutineDocument } from '@/formats/routine-document'
 import type { KeptStance } from '@/server/bench'
@@ -24,10 +24,11 @@ type PartToolsProps = {
   /** Other routines, which can be put in as phrases. */
   phrases: readonly { id: string; name: string; document: RoutineDocument }[]
   kept: readonly KeptStance[]
+  children?: ReactNode
 }
 
 /** What is done with a part, and what can be put in after it. */
-export function PartTools({ at, routine, postures, phrases, kept }: PartToolsProps) {
+export function PartTools({ at, routine, postures, phrases, kept, children }: PartToolsProps) {
   const [adding, setAdding] = useState(false)
   const { parts } = routine
   const end = at === null ? parts.length : at + 1
@@ -79,6 +80,7 @@ export function PartTools({ at, routine, postures, phrases, kept }: PartToolsPro
           {say('again')}
         </Button>
       )}
+      {children}
       <ExerciseSheet open={adding} onClose={() => setAdding(false)} onAdd={insert} />
     </div>
   )

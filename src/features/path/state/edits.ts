@@ -49,6 +49,22 @@ export function movePart(routine: RoutineDocument, from: number, to: number): Ro
 export const duplicatePart = (routine: RoutineDocument, at: number): RoutineDocument =>
   insertParts(routine, at + 1, [routine.parts[at] as PartDocument])
 
+/** Everything from some parts on faces the other way: there and back instead of on and on. */
+export function turnBackAt(routine: RoutineDocument, turns: readonly number[]): RoutineDocument {
+  let heading = 0
+  return withParts(
+    routine,
+    routine.parts.map((part, i) => {
+      heading = part.headingDeg ?? heading
+      const times = turns.filter((at) => at <= i).length
+      if (times === 0) return part
+      const { anchor, ...free } = part
+      // At the turn itself either foot may stay.
+      return { ...(turns.includes(i) ? free : part), headingDeg: heading + 180 * times }
+    }),
+  )
+}
+
 /** Left for right, all of it: headings too. */
 export const mirrorRoutine = (routine: RoutineDocument): RoutineDocument =>
   withParts(routine, routine.parts.map(mirrorPart))

@@ -1,0 +1,65 @@
+import type { Body } from '../body/body'
+import { fitRoom } from './fit-room'
+import { makePath, type RoutinePart } from './path'
+import { calcExtent } from './room'
+import { keepAnchors } from './safer-routine'
+
+const SAMPLES = 2
+
+/**
+ * There and back instead of on and on: from some parts on everything faces the other way, so that the routine fits a
+ * room, in the order that it has. The parts from which it turns; empty where it fits as it is, null where no turn can
+ * be taken that makes it fit.
+ */
+export function foldRoutine(
+  body: Body,
+  asked: readonly RoutinePart[],
+  room: { width: number; depth: number },
+): number[] | null {
+  const routine = keepAnchors(makePath(body, asked, SAMPLES), asked)
+  const turns: number[] = []
+  for (let end = 2; end <= routine.length; end++) {
+    if (fits(body, routine, turns, end, room)) continue
+    const from = (turns.at(-1) ?? 0) + 1
+    const at = findTurn(body, routine, turns, from, end, room)
+    if (at === null) return null
+    turns.push(at)
+  }
+  return turns
+}
+
+/** As late as it can be: what was begun goes on as far as there is room. */
+function findTurn(
+  body: Body,
+  routine: readonly RoutinePart[],
+  turns: readonly number[],
+  from: number,
+  end: number,
+  room: { width: number; depth: number },
+): number | null {
+  for (let at = end - 1; at >= from; at--) if (fits(body, routine, [...turns, at], end, room)) return at
+  return null
+}
+
+function fits(
+  body: Body,
+  routine: readonly RoutinePart[],
+  turns: readonly number[],
+  end: number,
+  room: { width: number; depth: number },
+): boolean {
+  const path = makePath(body, turnBack(routine.slice(0, end), turns), SAMPLES)
+  // A way that there is not as it is either is no reason against turning elsewhere.
+  if (turns.some((at) => path.transitions[at - 1]?.error)) return false
+  return fitRoom(calcExtent(path), room).fits
+}
+
+/** Everything from each of the turns on faces the other way. */
+export const turnBack = (routine: readonly RoutinePart[], turns: readonly number[]): RoutinePart[] =>
+  routine.map((part, i) => {
+    const times = turns.filter((at) => at <= i).length
+    if (times === 0) return part
+    // At the turn itself either foot may stay.
+    const { anchor, ...free } = part
+    return { ...(turns.includes(i) ? free : part), heading: part.heading + times * Math.PI }
+  })

@@ -1,0 +1,64 @@
+import { useMemo, useState } from 'react'
+import {
+  type Body,
+  markWay,
+  type RoutinePart,
+  SCHOOL_IDS,
+  SCHOOLS,
+  type SchoolId,
+  type ShownPath,
+  walkWay,
+} from '@/core'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { VerdictMark } from '@/ui/words/VerdictMark'
+import { ENGLISH } from '@/words/language'
+import { sayCost } from '@/words/path'
+import { saySchool } from '@/words/postures'
+import styles from './trouble.module.css'
+
+type TwoWaysProps = { path: ShownPath; body: Body; parts: readonly RoutinePart[]; at: number; school: SchoolId }
+
+const say = (key: string) => ENGLISH.say(`path.schools.${key}`)
+const SAMPLES = 10
+
+/** The same two stances by two schools' ways, beside each other, with what each costs. None is wrong. */
+export function TwoWays({ path, body, parts, at, school }: TwoWaysProps) {
+  const [other, setOther] = useState<SchoolId>(SCHOOL_IDS.find((id) => id !== school) as SchoolId)
+  const found = useMemo(() => {
+    const [before, part, stood] = [parts[at - 1], parts[at], path.parts[at - 1]]
+    if (!before || !part || !stood || stood.error) return null
+    const { at: _, ...stance } = stood.stance
+    const walk = (choices: RoutinePart['choices']) => {
+      const walked = walkWay(body, { before: { ...before, stance }, parts: [{ ...part, choices }] }, SAMPLES)
+      return { marks: markWay(walked), made: walked.transitions[0]?.made ?? null }
+    }
+    return [walk(part.choices), walk({ ...SCHOOLS[other].choices, stepScale: part.choices.stepScale })]
+  }, [path, body, parts, at, other])
+  if (!found) return null
+  return (
+    <section aria-label={say('title')} className={styles.remedies}>
+      <h3>{say('title')}</h3>
+      <ul>
+        {found.map(({ marks, made }, i) => (
+          <li key={i === 0 ? 'this' : 'other'}>
+            <strong>
+              {i === 0 ? (
+                say('this')
+              ) : (
+                <ChoiceWord
+                  label={say('other')}
+                  value={other}
+                  choices={SCHOOL_IDS.map((value) => ({ value, name: saySchool(value) }))}
+                  onChoose={setOther}
+                />
+              )}
+            </strong>
+            <p>
+              <VerdictMark verdict={marks.verdict ?? 'beyond'} size={13} /> {sayCost(marks, made)}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
