@@ -137,7 +137,8 @@ export const houseRoutine = routineWith(true)
 export type RoutineDocument = z.infer<typeof routineDocument>
 export type PartDocument = RoutineDocument['parts'][number]
 
-const HALF_BREATH_S = 4
+/** Where a routine says nothing of its breath. */
+export const HALF_BREATH_S = 4
 
 /** How many halves of a breath lead to a part; breathing freely is one. */
 const HALVES = { in: 1, out: 1, 'in-out': 2, 'out-in': 2, free: 1 } as const

@@ -3,6 +3,7 @@ import LinearProgress from '@mui/material/LinearProgress'
 import { useEffect, useMemo, useState } from 'react'
 import { type ChoicesSet, chooseOver, SCHOOLS } from '@/core'
 import { mergeLibrary } from '@/formats/posture-document'
+import { HALF_BREATH_S } from '@/formats/routine-document'
 import type { Group } from '@/records/groups'
 import type { BenchOfPerson, NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
@@ -198,7 +199,7 @@ export function FullPath(props: FullPathProps) {
             {order}
           </div>
           <div className={styles.right}>
-            <Trouble path={path} names={names} who={person.name} />
+            <Trouble path={path} names={names} who={person.name} routine={routine} parts={sized} />
             <PlayedBody path={path} body={body}>
               <PlayTools path={path} />
             </PlayedBody>
@@ -210,7 +211,7 @@ export function FullPath(props: FullPathProps) {
             ) : (
               <WholeRemedy parts={sized} person={person.document} />
             )}
-            <Asks path={path} />
+            <Asks path={path} halfBreathS={routine.tempo?.halfBreathS ?? HALF_BREATH_S} />
           </div>
         </div>
       )}

@@ -18,6 +18,7 @@ const SIDES = [
   { value: 'left', name: 'left' },
   { value: 'right', name: 'right' },
 ] as const
+const ANCHORS = ['either', 'left', 'right'] as const
 const IN: readonly FacingIn[] = ['hours', 'corners', 'degrees']
 /** Half hours and half corners are degrees. */
 const STEPS: Record<FacingIn, number> = { hours: 30, corners: 45, degrees: 15 }
@@ -61,6 +62,17 @@ export function PartSentence(props: PartSentenceProps) {
               value={part.side ?? 'left'}
               choices={SIDES}
               onChoose={(side) => change({ side })}
+              then=","
+            />{' '}
+          </>
+        )}
+        {at > 0 && !part.stance?.seat && part.posture !== 'seated' && (
+          <>
+            <ChoiceWord
+              label={say('anchor')}
+              value={part.anchor ?? 'either'}
+              choices={ANCHORS.map((value) => ({ value, name: say('anchors', { anchor: value }) }))}
+              onChoose={(anchor) => change({ anchor: anchor === 'either' ? undefined : anchor })}
               then=","
             />{' '}
           </>

@@ -6,7 +6,15 @@ import type { KeptStance } from '@/server/bench'
 import { ChoiceButton } from '@/ui/words/ChoiceButton'
 import { ENGLISH } from '@/words/language'
 import { sayPostureName } from '@/words/postures'
-import { changePart, duplicatePart, insertParts, PARTS_LEAST, repeatParts, takeOutPart } from '../state/edits'
+import {
+  changePart,
+  duplicatePart,
+  insertParts,
+  mirrorRoutine,
+  PARTS_LEAST,
+  repeatParts,
+  takeOutPart,
+} from '../state/edits'
 import { mirrorPart } from '../state/mirror'
 import { setPlay } from '../state/play'
 import { editRoutine } from '../state/store'
@@ -76,9 +84,12 @@ export function PartTools({ at, routine, postures, phrases, kept, children }: Pa
         </>
       )}
       {at === null && (
-        <Button onClick={() => editRoutine((was) => repeatParts(was, 0, was.parts.length - 1, true))}>
-          {say('again')}
-        </Button>
+        <>
+          <Button onClick={() => editRoutine(mirrorRoutine)}>{say('even')}</Button>
+          <Button onClick={() => editRoutine((was) => repeatParts(was, 0, was.parts.length - 1, true))}>
+            {say('again')}
+          </Button>
+        </>
       )}
       {children}
       <ExerciseSheet open={adding} onClose={() => setAdding(false)} onAdd={insert} />

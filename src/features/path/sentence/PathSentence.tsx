@@ -1,5 +1,5 @@
 import { SCHOOL_IDS, type SchoolId, type ShownPath } from '@/core'
-import type { RoutineDocument } from '@/formats/routine-document'
+import { HALF_BREATH_S, type RoutineDocument } from '@/formats/routine-document'
 import type { Group } from '@/records/groups'
 import type { NamedPerson } from '@/server/bench'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
@@ -25,7 +25,6 @@ type PathSentenceProps = {
 }
 
 const drag = { onDragStart: beginDrag, onDragEnd: endDrag }
-const HALF_BREATH_S = 4
 /** Before the id of a group, where everybody of it walks. */
 export const GROUP = 'group '
 const ROOM = { widthM: 6, depthM: 8 }

@@ -5,10 +5,13 @@ import { sayDose } from '@/words/path'
 import styles from './trouble.module.css'
 
 /** What the routine asks of each leg. */
-export const Asks = memo(function Asks({ path }: { path: ShownPath }) {
+export const Asks = memo(function Asks({ path, halfBreathS }: { path: ShownPath; halfBreathS: number }) {
   return (
     <section aria-label={ENGLISH.say('path.dose.label')}>
-      <p className={styles.dose}>{sayDose(path.dose).join(' ')}</p>
+      <p className={styles.dose}>
+        {ENGLISH.say('path.breath.minute', { n: ENGLISH.number(60 / (2 * halfBreathS), 1) })}{' '}
+        {sayDose(path.dose).join(' ')}
+      </p>
       <p className={styles.caution}>{ENGLISH.say('path.trouble.caution')}</p>
     </section>
   )

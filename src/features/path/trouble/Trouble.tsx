@@ -1,21 +1,29 @@
 import Button from '@mui/material/Button'
 import ButtonBase from '@mui/material/ButtonBase'
 import { memo, useMemo, useState } from 'react'
-import type { ShownPath } from '@/core'
+import type { RoutinePart, ShownPath } from '@/core'
+import { HALF_BREATH_S, type RoutineDocument } from '@/formats/routine-document'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { sayFinding, sayHeading } from '@/words/findings'
 import { ENGLISH } from '@/words/language'
 import { sayRefused, saySeconds } from '@/words/path'
 import { goTo, setPlay } from '../state/play'
 import { listTroubles, type Trouble as One } from './list-troubles'
+import { TempoOffers } from './TempoOffers'
 import styles from './trouble.module.css'
 
-type TroubleProps = { path: ShownPath; names: readonly string[]; who: string }
+type TroubleProps = {
+  path: ShownPath
+  names: readonly string[]
+  who: string
+  routine: RoutineDocument
+  parts: readonly RoutinePart[]
+}
 
 const FIRST = 1
 
 /** What is wrong on the way, as prose, the worst first; each leads to its instant. */
-export const Trouble = memo(function Trouble({ path, names, who }: TroubleProps) {
+export const Trouble = memo(function Trouble({ path, names, who, routine, parts }: TroubleProps) {
   const troubles = useMemo(() => listTroubles(path), [path])
   const [all, setAll] = useState(false)
   const shown = all ? troubles : troubles.slice(0, FIRST)
@@ -29,6 +37,15 @@ export const Trouble = memo(function Trouble({ path, names, who }: TroubleProps)
         {shown.map((trouble) => (
           <li key={trouble.key} data-severity={trouble.severity}>
             <TroubleLine trouble={trouble} names={names} who={who} />
+            {trouble.finding && (
+              <TempoOffers
+                finding={trouble.finding}
+                part={trouble.part}
+                breath={routine.parts[trouble.part]?.breath}
+                seconds={parts[trouble.part]?.seconds ?? 0}
+                halfBreathS={routine.tempo?.halfBreathS ?? HALF_BREATH_S}
+              />
+            )}
           </li>
         ))}
       </ul>

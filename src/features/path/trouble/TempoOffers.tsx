@@ -1,0 +1,34 @@
+import Button from '@mui/material/Button'
+import type { MotionFinding } from '@/core'
+import type { PartDocument } from '@/formats/routine-document'
+import { ENGLISH } from '@/words/language'
+import { saySeconds } from '@/words/path'
+import { changePart } from '../state/edits'
+import { editRoutine } from '../state/store'
+import styles from './trouble.module.css'
+
+type TempoOffersProps = {
+  finding: MotionFinding
+  part: number
+  breath: PartDocument['breath']
+  seconds: number
+  halfBreathS: number
+}
+
+const SECONDS_MOST = 120
+
+/** Where a breath is too short for the safe shift: a slower count for this way, or one breath more. */
+export function TempoOffers({ finding, part, breath, seconds, halfBreathS }: TempoOffersProps) {
+  if (finding.code !== 'tempo.short' || finding.limit === 0) return null
+  const halves = breath === 'in-out' || breath === 'out-in' ? 2 : 1
+  const slower = Math.ceil(finding.limit * 2) / 2
+  const put = (next: number) => editRoutine((was) => changePart(was, part, { seconds: Math.min(SECONDS_MOST, next) }))
+  return (
+    <div className={styles.offers}>
+      <Button onClick={() => put(slower * halves)}>
+        {ENGLISH.say('path.breath.slower', { half: saySeconds(slower), halves })}
+      </Button>
+      <Button onClick={() => put(seconds + 2 * halfBreathS)}>{ENGLISH.say('path.breath.oneMore')}</Button>
+    </div>
+  )
+}
