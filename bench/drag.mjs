@@ -1,5 +1,6 @@
 // Dragging a foot in headless Chromium against the production build: scripting a move, and the heap after many.
 import { chromium } from '@playwright/test'
+import { weighHeap } from './heap.mjs'
 
 export async function measureDrag(url) {
   const browser = await chromium.launch({
@@ -23,26 +24,7 @@ export async function measureDrag(url) {
       .map((entry) => ({ name: entry.name, bytes: entry.encodedBodySize, at: entry.startTime })),
   )
   const session = await page.context().newCDPSession(page)
-  /** The heap in bytes, and what of it is code that the engine compiled meanwhile. */
-  const weigh = async () => {
-    let text = ''
-    const take = ({ chunk }) => {
-      text += chunk
-    }
-    session.on('HeapProfiler.addHeapSnapshotChunk', take)
-    await session.send('HeapProfiler.collectGarbage')
-    await session.send('HeapProfiler.takeHeapSnapshot', { reportProgress: false })
-    session.off('HeapProfiler.addHeapSnapshotChunk', take)
-    const { snapshot, nodes } = JSON.parse(text)
-    const { node_fields: fields, node_types: types } = snapshot.meta
-    const [type, size] = [fields.indexOf('type'), fields.indexOf('self_size')]
-    const weights = { all: 0, code: 0 }
-    for (let i = 0; i < nodes.length; i += fields.length) {
-      weights.all += nodes[i + size]
-      if (types[type][nodes[i + type]] === 'code') weights.code += nodes[i + size]
-    }
-    return weights
-  }
+  const weigh = () => weighHeap(session)
   const drag = (count) => page.evaluate(dragFoot, count)
   const times = await drag(200)
   const after200 = await weigh()

@@ -15,6 +15,8 @@ const server = spawn(bin('next'), ['start', '-H', '127.0.0.1', '-p', PORT], { cw
 await new Promise((resolve) => setTimeout(resolve, 3000))
 const { measureDrag } = await import('../bench/drag.mjs')
 const { median, p95, after200, after2000, sent } = await measureDrag(`http://127.0.0.1:${PORT}/`)
+const { measureWalk } = await import('../bench/walk.mjs')
+const walked = await measureWalk(`http://127.0.0.1:${PORT}`)
 const { makeRecord, measurePeople } = await import('../bench/people.mjs')
 const { fill, measurePages } = await import('../bench/pages.mjs')
 const { painted, rows, longest, fitted } = await measurePeople(`http://127.0.0.1:${PORT}`)
@@ -47,4 +49,16 @@ const total = sent.reduce((sum, { bytes }) => sum + bytes, 0)
 const largest = Math.max(...sent.map(({ bytes }) => bytes))
 say(
   `JavaScript sent compressed             ${((total - largest) / 1000).toFixed(0)} kB, and the part that turns ${(largest / 1000).toFixed(0)} kB`,
+)
+say(
+  `playing a routine: scripting a frame    ${walked.frame.median.toFixed(1)} ms median, ${walked.frame.p95.toFixed(1)} ms at the 95th percentile (wanted: 8 or less)`,
+)
+say(
+  `playing a routine: heap after ten rounds ${(walked.after10.all / walked.after2.all).toFixed(3)} × that after two; without compiled code ${((walked.after10.all - walked.after10.code) / (walked.after2.all - walked.after2.code)).toFixed(3)} ×`,
+)
+say(
+  `dragging an opened step, to its verdict  ${walked.drag.median.toFixed(1)} ms median, ${walked.drag.p95.toFixed(1)} ms at the 95th percentile (wanted: 20 or less)`,
+)
+say(
+  `a class of 13 on one path                ${(walked.class / 1000).toFixed(2)} s in the pool of workers (wanted for 16: 4 or less)`,
 )

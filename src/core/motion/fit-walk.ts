@@ -1,11 +1,12 @@
 import { analyse } from '../analysis'
 import type { Body } from '../body/body'
-import { SIDES, type Side } from '../conventions'
+import { otherSide, SIDES, type Side } from '../conventions'
 import { InputError } from '../errors'
 import type { Verdict } from '../limits/finding'
 import { makePath, type Path, type RoutinePart, verdictOfTransition } from './path'
+import { scaleStep } from './place'
 import { markWay } from './safer'
-import { compareTallies, keepAnchors, measureRoutine, tallyPath } from './safer-routine'
+import { keepAnchors, measureRoutine, tallyPath } from './safer-routine'
 import { changeWay, type Way, walkWay } from './way-change'
 
 /** How somebody walks a path together with the others: same parts, same headings, their own step length. */
@@ -40,19 +41,35 @@ export function fitWalk(body: Body, asked: readonly RoutinePart[], samples: numb
   const found = { asked: verdictsOf(path), scale: 1, chairs: [], fitted: verdictsOf(path) }
   if (isFit(path)) return { ...found, how: 'asIs' }
   const routine = keepAnchors(path, asked)
-  const tried = SCALES.flatMap((scale) => {
+  const failing = found.asked.flatMap((verdict, i) => (verdict === 'holds' || verdict === 'close' ? [] : [i]))
+  for (const scale of SCALES) {
     const parts = measureRoutine(body, routine, { scale, by: 0 })
-    return parts ? [{ scale, parts, path: makePath(body, parts, SAMPLES) }] : []
-  })
-  const shorter = tried.find((one) => isFit(one.path))
-  if (shorter) return { ...found, how: 'steps', scale: shorter.scale, fitted: verdictsOf(shorter.path) }
-  const best = tried.reduce(
-    (best, one) => (compareTallies(tallyPath(one.path), tallyPath(best.path)) < 0 ? one : best),
-    { scale: 1, parts: routine as RoutinePart[], path } as { scale: number; parts: RoutinePart[]; path: Path },
-  )
-  const held = holdWhereItFails(body, best.parts, best.path)
-  if (held) return { ...found, how: 'chair', scale: best.scale, ...held }
+    // What fails by itself fails in the whole, too: most are told by a single way.
+    if (!parts || failing.some((i) => isBeyond(walkAlone(body, parts, path, i)))) continue
+    const shorter = makePath(body, parts, SAMPLES)
+    if (isFit(shorter)) return { ...found, how: 'steps', scale, fitted: verdictsOf(shorter) }
+  }
+  const held = holdWhereItFails(body, routine, path)
+  if (held) return { ...found, how: 'chair', ...held }
   return { ...found, how: canShift(body, asked) ? 'inPlace' : 'sits', scale: 0, fitted: [] }
+}
+
+const isBeyond = (path: Path | null): boolean => path === null || !isFit(path)
+
+/** One way by itself, the step of the part before it scaled as its own; null where that part cannot be stood. */
+function walkAlone(body: Body, parts: readonly RoutinePart[], path: Path, index: number): Path | null {
+  const way = wayOf(parts, path, index)
+  const { anchor, choices, stance } = parts[index] as RoutinePart
+  if (!way) return null
+  const scaled = index > 0 && anchor ? scaleStep(stance, otherSide(anchor), choices.stepScale) : way.before.stance
+  return walkWay(body, { ...way, before: { ...way.before, stance: scaled } }, SAMPLES)
+}
+
+function wayOf(parts: readonly RoutinePart[], path: Path, index: number): Way | null {
+  const [before, part, stood] = [parts[index], parts[index + 1], path.parts[index]]
+  if (!before || !part || !stood?.analysis) return null
+  const { at: _, ...stance } = stood.stance
+  return { before: { ...before, stance }, parts: [part] }
 }
 
 /** A hand on a chair on each way that fails; null where one of them fails even so. */
@@ -65,10 +82,8 @@ function holdWhereItFails(
   const chairs: WalkFit['chairs'] = []
   for (const [i, verdict] of fitted.entries()) {
     if (verdict === 'holds' || verdict === 'close') continue
-    const [before, part, stood] = [parts[i], parts[i + 1], path.parts[i]]
-    if (!before || !part || !stood?.analysis) return null
-    const { at: _, ...stance } = stood.stance
-    const way: Way = { before: { ...before, stance }, parts: [part] }
+    const way = wayOf(parts, path, i)
+    if (!way) return null
     const held = SIDES.flatMap((hand) => {
       const changed = changeWay(body, way, { what: 'hand', hand }, null)
       const verdict = changed && markWay(walkWay(body, changed, SAMPLES)).verdict

@@ -26,6 +26,8 @@ export type RoutinePart = {
   breath: Breath
   choices: Choices
   anchor?: Side | undefined
+  /** What was done to come here before something little was changed: done again, where it leads here still. */
+  plan?: Plan | undefined
   /** Where it stands, where that does not follow from the part before. */
   at?: { x: number; y: number } | undefined
 }
@@ -118,7 +120,7 @@ function takeWay(body: Body, before: PathPart, part: RoutinePart, index: number,
   if (isChairWay(before.stance, part.stance)) return takeChairWay(body, before, part, index, standing)
   const ways = listAnchors(before.stance, part).map((anchor) => {
     const here = standPart(body, placePart(body, before.stance, part, anchor), index, standing)
-    return planWay(body, before, here, part.choices, anchor)
+    return planWay(body, before, here, part, anchor)
   })
   const planned = ways.filter(({ plan }) => plan !== null)
   const best = planned.reduce<Way | null>(
@@ -155,7 +157,8 @@ function placeOnSeat(before: Stance, seat: Seat, heading: number): Placement {
   return { x: x - dx, y: y - dy, heading }
 }
 
-function planWay(body: Body, before: PathPart, here: PathPart, choices: Choices, anchor: Side | null): Way {
+function planWay(body: Body, before: PathPart, here: PathPart, part: RoutinePart, anchor: Side | null): Way {
+  const { choices, plan: known } = part
   const { stance } = here
   const held = holdThroughout(before.stance, stance)
   const nothing: Way = { here, plan: null, held, make: null, error: null }
@@ -164,7 +167,7 @@ function planWay(body: Body, before: PathPart, here: PathPart, choices: Choices,
   const to = momentOf(body, stance, here.analysis.pose.pelvis[2])
   const ask = { body, from, to, held, choices }
   const steps = SIDES.some((side) => !keepsPlace(body, from.feet[side], to.feet[side]))
-  const plan = planTransition(ask)
+  const plan = planTransition(ask, known)
   const make =
     plan &&
     ((seconds: number, samples: number) => makeTransition({ ...ask, seconds, samples }, plan, steps ? anchor : null))

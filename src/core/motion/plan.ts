@@ -71,6 +71,22 @@ export function findPlan(task: Task, held: Held): Plan | null {
   return null
 }
 
+/** The actions of a plan once more, to a goal that lies near the one that it was made for; null where they do not lead there. */
+export function followPlan(task: Task, plan: Plan): Plan | null {
+  let at = task.from
+  let landed: Side | null = null
+  const phases: Phase[] = []
+  for (const action of plan.actions) {
+    phases.push(...listPhases(task, at, action, landed))
+    at = phases.at(-1)?.to ?? at
+    if (action.do === 'step') landed = action.foot
+  }
+  const arrived = SIDES.every(
+    (side) => isPlaced(at.feet[side], task.to.feet[side]) && isTurned(at.feet[side], task.to.feet[side]),
+  )
+  return arrived ? { ...plan, phases } : null
+}
+
 /** Every plan of at most so many actions, for holding the search against: the cheapest of all. */
 export function findPlanByTrying(task: Task, held: Held, most: number): Plan | null {
   let best: Plan | null = null

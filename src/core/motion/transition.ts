@@ -6,7 +6,7 @@ import { mix } from './ease'
 import { followFeet } from './follow'
 import type { Held, Moment } from './moment'
 import { momentAt, type Phase } from './phase'
-import { findPlan, type Plan } from './plan'
+import { findPlan, followPlan, type Plan } from './plan'
 import { type Stood, stand, tryStand } from './posing'
 import { CLEARANCE, type Task } from './script'
 import { calcShortest, calcWay, shareSeconds } from './timing'
@@ -59,9 +59,12 @@ export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Trans
   return { anchor, plan, phases: timed, levelAt: (at) => mix(from.height, to.height, seconds > 0 ? at / seconds : 1) }
 }
 
-/** The cheapest way there, or null. */
-export const planTransition = ({ body, from, to, held, choices }: Omit<Ask, 'seconds' | 'samples'>): Plan | null =>
-  findPlan({ body, from, to, choices, clearance: CLEARANCE }, held)
+/** The cheapest way there, or null; by a plan that is known, where it leads there still. */
+export function planTransition(ask: Omit<Ask, 'seconds' | 'samples'>, known?: Plan): Plan | null {
+  const { body, from, to, held, choices } = ask
+  const task: Task = { body, from, to, choices, clearance: CLEARANCE }
+  return (known && followPlan(task, known)) ?? findPlan(task, held)
+}
 
 /**
  * Hips at key stances on the line by time between the two stances, or as much lower as a leg's reach needs. From the

@@ -35,7 +35,8 @@ import { Ribbon } from './ribbon/Ribbon'
 import { GROUP, PathSentence } from './sentence/PathSentence'
 import { changePart } from './state/edits'
 import { setPlay, usePlay } from './state/play'
-import { editRoutine, redo, undo, useRoutine } from './state/store'
+import { editRoutine, redo, undo } from './state/store'
+import { useCalmRoutine } from './state/use-calm-routine'
 import { useRoutines } from './state/use-routines'
 import { useWalk } from './state/use-walk'
 import { useWalker } from './state/use-walker'
@@ -67,7 +68,7 @@ export function FullPath(props: FullPathProps) {
   const { person, kept } = walker
   const routines = useRoutines(known, asked)
   const { saving } = routines
-  const routine = useRoutine((on) => on.routine)
+  const routine = useCalmRoutine()
   const open = usePlay((play) => play.open)
   const [facingIn, setFacingIn] = useState<FacingIn>('hours')
   const [naming, setNaming] = useState(false)
@@ -191,7 +192,15 @@ export function FullPath(props: FullPathProps) {
         <div className={styles.work} data-stale={isStale}>
           <div className={styles.left}>
             {open && path.transitions[open - 1] ? (
-              <StepFloor path={path} body={body} parts={sized} at={open} name={names[open] ?? ''} />
+              <StepFloor
+                path={path}
+                body={body}
+                person={person.document}
+                postures={postures}
+                parts={sized}
+                at={open}
+                name={names[open] ?? ''}
+              />
             ) : (
               <PathFloor path={path} body={body} room={room} facing={sayFacing(headings[0] ?? 0, facingIn)} />
             )}

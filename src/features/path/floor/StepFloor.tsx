@@ -15,6 +15,8 @@ import {
   type Vec2,
   walkWay,
 } from '@/core'
+import type { PersonDocument } from '@/formats/person-document'
+import type { Posture } from '@/formats/posture-document'
 import { Footprint } from '@/ui/floor/Footprint'
 import { footAt, midline } from '@/ui/floor/footprint'
 import { fitPlan, type Plan, ringPath, toFloor, toScreen } from '@/ui/floor/plan'
@@ -33,15 +35,24 @@ import styles from './floor.module.css'
 import { LongestStep } from './LongestStep'
 import { NowOnFloor } from './NowOnFloor'
 
-type StepFloorProps = { path: ShownPath; body: Body; parts: readonly RoutinePart[]; at: number; name: string }
+type StepFloorProps = {
+  path: ShownPath
+  body: Body
+  person: PersonDocument
+  postures: readonly Posture[]
+  parts: readonly RoutinePart[]
+  at: number
+  name: string
+}
 
 /** One way, opened: the feet before it and after it, the base of the instant, how far a step could be taken back. */
-export function StepFloor({ path, body, parts, at, name }: StepFloorProps) {
+export function StepFloor(props: StepFloorProps) {
+  const { path, body, at, name } = props
   const stage = useRef<HTMLDivElement>(null)
   const svg = useRef<SVGSVGElement>(null)
   const { width, height } = useSize(stage)
-  const step = useStep(body, parts, path, at)
-  const [held, setHeld] = useState<ReturnType<typeof fitPlan> | null>(null)
+  const [held, setHeld] = useState<Plan | null>(null)
+  const step = useStep(body, props, held !== null)
   const way = step?.transitions[0]
   const after = step?.parts[1]?.stance
   const before = step?.parts[0]?.stance

@@ -1,19 +1,50 @@
-import { useMemo } from 'react'
-import { type Body, makePath, type RoutinePart, type ShownPath, type Stance, showPath } from '@/core'
-import { SAMPLES } from './use-walk'
+import { useMemo, useRef } from 'react'
+import { type Body, makePath, type Plan, type RoutinePart, type ShownPath, type Side, showPath } from '@/core'
+import type { PersonDocument } from '@/formats/person-document'
+import type { Posture } from '@/formats/posture-document'
+import { useRoutine } from './store'
+import { SAMPLES, sizeRoutine } from './use-walk'
 
-/** The way to one part by itself, from where the part before is stood; in a room of its own. */
-export function walkStep(body: Body, before: RoutinePart, stood: Stance | null, part: RoutinePart): ShownPath {
-  const from = { ...before, seconds: 0, hold: 0, at: undefined, ...(stood && { stance: withoutPlace(stood) }) }
-  const parts = [from, { ...part, hold: 0 }]
-  return showPath(makePath(body, parts, SAMPLES), parts)
+type StepProps = {
+  path: ShownPath
+  person: PersonDocument
+  postures: readonly Posture[]
+  /** The whole routine, sized; its headings are the whole's. */
+  parts: readonly RoutinePart[]
+  at: number
 }
 
-const withoutPlace = ({ at: _, ...stance }: Stance): Stance => stance
+/** What was done last, and what for: while a foot is dragged it is only done again. */
+type Done = { key: string; plan: Plan; anchor: Side | null }
 
-/** Answered at once, on the page itself: what is dragged waits for nobody. */
-export function useStep(body: Body, parts: readonly RoutinePart[], path: ShownPath, at: number): ShownPath | null {
-  const [before, part] = [parts[at - 1], parts[at]]
+/**
+ * The way to one part by itself, answered at once on the page itself: what is dragged waits for nobody. In a room of its
+ * own, from where the part before is stood.
+ */
+export function useStep(
+  body: Body,
+  { path, person, postures, parts, at }: StepProps,
+  dragging: boolean,
+): ShownPath | null {
+  const live = useRoutine((on) => on.routine)
+  const done = useRef<Done | null>(null)
   const stood = path.parts[at - 1]?.error ? null : (path.parts[at - 1]?.stance ?? null)
-  return useMemo(() => (before && part ? walkStep(body, before, stood, part) : null), [body, before, stood, part])
+  return useMemo(() => {
+    const [before, whole] = [parts[at - 1], parts[at]]
+    const two = [live.parts[at - 1], live.parts[at]].filter((part) => part !== undefined)
+    const sized = two.length === 2 ? sizeRoutine({ ...live, parts: two }, person, postures).parts : null
+    const part = sized?.[1]
+    if (!before || !whole || !part) return null
+    const { at: _, ...stance } = stood ?? before.stance
+    const key = `${at} ${whole.stance.posture}`
+    const known = dragging && done.current?.key === key ? done.current : null
+    const asked = [
+      { ...before, stance, seconds: 0, hold: 0, at: undefined },
+      { ...part, heading: whole.heading, hold: 0, ...(known?.anchor && { anchor: known.anchor, plan: known.plan }) },
+    ]
+    const walked = makePath(body, asked, SAMPLES)
+    const made = walked.transitions[0]?.made?.transition
+    done.current = made ? { key, plan: made.plan, anchor: made.anchor } : null
+    return showPath(walked, asked)
+  }, [live, stood, parts, at, body, person, postures, dragging])
 }

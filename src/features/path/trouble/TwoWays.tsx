@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
 import {
   type Body,
@@ -24,7 +25,9 @@ const SAMPLES = 10
 /** The same two stances by two schools' ways, beside each other, with what each costs. None is wrong. */
 export function TwoWays({ path, body, parts, at, school }: TwoWaysProps) {
   const [other, setOther] = useState<SchoolId>(SCHOOL_IDS.find((id) => id !== school) as SchoolId)
+  const [shown, setShown] = useState(false)
   const found = useMemo(() => {
+    if (!shown) return null
     const [before, part, stood] = [parts[at - 1], parts[at], path.parts[at - 1]]
     if (!before || !part || !stood || stood.error) return null
     const { at: _, ...stance } = stood.stance
@@ -33,13 +36,14 @@ export function TwoWays({ path, body, parts, at, school }: TwoWaysProps) {
       return { marks: markWay(walked), made: walked.transitions[0]?.made ?? null }
     }
     return [walk(part.choices), walk({ ...SCHOOLS[other].choices, stepScale: part.choices.stepScale })]
-  }, [path, body, parts, at, other])
-  if (!found) return null
+  }, [path, body, parts, at, other, shown])
   return (
     <section aria-label={say('title')} className={styles.remedies}>
-      <h3>{say('title')}</h3>
+      <Button aria-expanded={shown} onClick={() => setShown(!shown)}>
+        {say('title')}
+      </Button>
       <ul>
-        {found.map(({ marks, made }, i) => (
+        {found?.map(({ marks, made }, i) => (
           <li key={i === 0 ? 'this' : 'other'}>
             <strong>
               {i === 0 ? (

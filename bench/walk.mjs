@@ -1,0 +1,93 @@
+// The path in headless Chromium against the production build: playing, dragging a step's foot, a class on a path.
+import { chromium } from '@playwright/test'
+import { weighHeap } from './heap.mjs'
+
+const ARGS = [
+  '--no-sandbox',
+  '--disable-quic',
+  '--disable-background-networking',
+  '--no-first-run',
+  '--js-flags=--expose-gc',
+]
+/** Frames come as they come; the time that they are told runs so many times as fast, so that a round is short. */
+const FASTER = 8
+
+export async function measureWalk(url) {
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS })
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.addInitScript(timeFrames, FASTER)
+  await page.goto(`${url}/path?person=isolde-farrant&routine=quay-four`)
+  await page.getByTestId('path-verdict').waitFor()
+  await page.waitForTimeout(1500)
+  const session = await page.context().newCDPSession(page)
+  const play = async (rounds) => {
+    for (let i = 0; i < rounds; i++) {
+      await page.getByRole('button', { name: 'Play', exact: true }).click()
+      await page.getByRole('button', { name: 'Play', exact: true }).waitFor({ timeout: 120_000 })
+    }
+  }
+  await play(2)
+  const frames = await page.evaluate(() => window.frameTimes)
+  const after2 = await weighHeap(session)
+  await play(8)
+  const after10 = await weighHeap(session)
+  await page.locator('ol button').nth(2).click()
+  await page.getByTestId('step-verdict').waitFor()
+  await page.waitForTimeout(3000)
+  const moves = await page.evaluate(dragStep, 150)
+  await page.goto(`${url}/path?group=slack-tide&routine=harbour-twelve`)
+  const start = Date.now()
+  await page.getByText(/of 13 walk it together/).waitFor({ timeout: 120_000 })
+  const walked = Date.now() - start
+  await browser.close()
+  return { frame: spread(frames), after2, after10, drag: spread(moves), class: walked }
+}
+
+function spread(times) {
+  const sorted = times.toSorted((a, b) => a - b)
+  const at = (part) => sorted[Math.floor((sorted.length - 1) * part)]
+  return { median: at(0.5), p95: at(0.95) }
+}
+
+/** In the page, before anything: how long each frame's script runs, what React renders of it included. */
+function timeFrames(faster) {
+  window.frameTimes = []
+  const ask = window.requestAnimationFrame.bind(window)
+  const began = performance.now()
+  window.requestAnimationFrame = (callback) =>
+    ask((now) => {
+      const start = performance.now()
+      callback(began + (now - began) * faster)
+      queueMicrotask(() => window.frameTimes.push(performance.now() - start))
+    })
+}
+
+/** Drags the stepping foot of an opened step about; how long each move kept the page, its verdict included. */
+async function dragStep(count) {
+  const grab = document.querySelector('[data-testid="step-floor"] [role="button"] g')
+  const box = grab.getBoundingClientRect()
+  const [x, y] = [box.left + box.width / 2, box.top + box.height * 0.7]
+  const send = (type, dx, dy) =>
+    grab.dispatchEvent(
+      new PointerEvent(type, {
+        bubbles: true,
+        pointerId: 1,
+        button: 0,
+        clientX: x + dx,
+        clientY: y + dy,
+        isPrimary: true,
+      }),
+    )
+  grab.setPointerCapture = () => {}
+  const times = []
+  send('pointerdown', 0, 0)
+  for (let i = 0; i < count; i++) {
+    const start = performance.now()
+    send('pointermove', 14 * Math.sin(i / 7), 18 * Math.cos(i / 9))
+    await Promise.resolve()
+    times.push(performance.now() - start)
+    await new Promise((done) => setTimeout(done, 25))
+  }
+  send('pointerup', 0, 0)
+  return times
+}
