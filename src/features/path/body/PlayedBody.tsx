@@ -1,5 +1,5 @@
 import { memo, type ReactNode, useMemo, useRef } from 'react'
-import { type Body, DEG, type ShownPath } from '@/core'
+import type { Body, ShownPath } from '@/core'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_ABOVE, FROM_FRONT, FROM_RIGHT, type View, viewFrom } from '@/ui/figure/view'
 import { useSize } from '@/ui/floor/stage/use-size'
@@ -8,7 +8,7 @@ import { ENGLISH } from '@/words/language'
 import { saySeconds } from '@/words/path'
 import { findInstant } from '../state/instant'
 import { type Look, usePlay } from '../state/play'
-import { sayInstant } from '../state/say-instant'
+import { useSaid } from '../state/use-said'
 import styles from './body.module.css'
 import { drawPlayed, listChairs } from './draw-played'
 import { FromAbove } from './FromAbove'
@@ -34,14 +34,19 @@ export const PlayedBody = memo(function PlayedBody({ path, body, children }: Pla
   const chairs = useMemo(() => listChairs(path), [path])
   const drawn = between && drawPlayed(body, between, chairs)
   const scale = Math.min((height - 44) / (body.stature * HEAD_ROOM), width / 1.5)
-  const label =
-    drawn &&
-    ENGLISH.say('path.play.body', {
-      at: saySeconds(at),
-      look: ENGLISH.say('path.play.looks', { look }),
-      left: sayDegrees(drawn.legs.left.flexion),
-      right: sayDegrees(drawn.legs.right.flexion),
-    })
+  const { atS, said } = useSaid(path)
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the knees are said as often as the second
+  const label = useMemo(
+    () =>
+      drawn &&
+      ENGLISH.say('path.play.body', {
+        at: saySeconds(atS),
+        look: ENGLISH.say('path.play.looks', { look }),
+        left: sayDegrees(drawn.legs.left.flexion),
+        right: sayDegrees(drawn.legs.right.flexion),
+      }),
+    [atS, look, drawn === null],
+  )
   return (
     <section className={styles.played} aria-label={ENGLISH.say('path.play.label')}>
       <div ref={box} className={styles.view}>
@@ -63,9 +68,7 @@ export const PlayedBody = memo(function PlayedBody({ path, body, children }: Pla
       </div>
       {children}
       {drawn && <PlayedVials drawn={drawn} />}
-      <p className={styles.instant} data-knees={drawn ? Math.round(drawn.legs.left.flexion / DEG) : undefined}>
-        {sayInstant(between)}
-      </p>
+      <p className={styles.instant}>{said}</p>
     </section>
   )
 })

@@ -4,9 +4,9 @@ import type { PartDocument } from '@/formats/routine-document'
 import { useSize } from '@/ui/floor/stage/use-size'
 import { ENGLISH } from '@/words/language'
 import { saySeconds } from '@/words/path'
-import { findInstant, listStops } from '../state/instant'
+import { listStops } from '../state/instant'
 import { goTo, usePlay } from '../state/play'
-import { sayInstant } from '../state/say-instant'
+import { useSaid } from '../state/use-said'
 import { listRows, type RibbonLine, type RibbonRow } from './lines'
 import styles from './ribbon.module.css'
 
@@ -184,6 +184,7 @@ function PartNames({
 /** The one cursor: dragged, or gone through by key. */
 function Cursor({ path, xAt, height }: { path: ShownPath; xAt: XAt; height: number }) {
   const at = usePlay((play) => play.at)
+  const { atS, said } = useSaid(path)
   const x = xAt(Math.min(at, path.seconds))
   const onKeyDown = (event: KeyboardEvent) => {
     const stops = listStops(path)
@@ -209,8 +210,8 @@ function Cursor({ path, xAt, height }: { path: ShownPath; xAt: XAt; height: numb
       aria-label={ENGLISH.say('path.ribbon.label')}
       aria-valuemin={0}
       aria-valuemax={Math.round(path.seconds * 10) / 10}
-      aria-valuenow={Math.round(at * 10) / 10}
-      aria-valuetext={`${saySeconds(at)}: ${sayInstant(findInstant(path, at))}`}
+      aria-valuenow={Math.round(atS * 10) / 10}
+      aria-valuetext={`${saySeconds(atS)}: ${said}`}
       onKeyDown={onKeyDown}
     >
       <line x1={x} x2={x} y1={TOP - 6} y2={height - FOOT} />

@@ -9,6 +9,9 @@ import { openRoutine, useRoutine } from './store'
 
 const REST_MS = 250
 
+const isSame = (a: SaveState<OwnRoutine>, b: SaveState<OwnRoutine>): boolean =>
+  a.isSaved === b.isSaved && a.problem === b.problem && a.theirs === b.theirs
+
 const fetchRoutine = async (id: string) =>
   (await ask<OwnRoutine[]>('/api/routines', 'GET')).find((one) => one.id === id) ?? null
 
@@ -34,7 +37,8 @@ export function useSaving(own: readonly OwnRoutine[], onSaved: (saved: OwnRoutin
         },
       },
       (now) => {
-        if (saver.current === mine) setState(now)
+        // While a foot is dragged it says the same again and again.
+        if (saver.current === mine) setState((was) => (isSame(was, now) ? was : now))
       },
     )
     saver.current = mine

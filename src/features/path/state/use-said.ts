@@ -1,0 +1,15 @@
+import { useMemo } from 'react'
+import type { ShownPath } from '@/core'
+import { findInstant } from './instant'
+import { usePlay } from './play'
+import { sayInstant } from './say-instant'
+
+/** So often a second words follow what plays. */
+const PER_SECOND = 4
+
+/** What the instant that is looked at shows, in words; while it plays they change no faster than they can be read. */
+export function useSaid(path: ShownPath): { atS: number; said: string } {
+  const atS = usePlay(({ at, playing }) => (playing ? Math.round(at * PER_SECOND) / PER_SECOND : at))
+  const said = useMemo(() => sayInstant(findInstant(path, atS)), [path, atS])
+  return { atS, said }
+}
