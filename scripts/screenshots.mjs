@@ -42,6 +42,16 @@ const LANES = 'section[aria-label^="Level"]'
 
 const onBench = { path: '/', width: 1280, height: 800, light: 'light', shows: '[data-testid=verdict]' }
 
+const onPath = { ...onBench, shows: '[data-testid=path-verdict]' }
+
+/** Opens the way to a part, a little before its end. */
+const openWay = async (page, part) => {
+  await page.locator('ol button').nth(part).click()
+  await page.getByRole('slider', { name: 'Along time' }).focus()
+  await page.keyboard.press('Home')
+  for (let i = 0; i < 4 * part + 3; i++) await page.keyboard.press('ArrowDown')
+}
+
 const SHOTS = {
   'bench-beyond': onBench,
   'bench-holds': {
@@ -129,6 +139,37 @@ const SHOTS = {
       await reserve.fill('2.6')
       await reserve.press('Enter')
     },
+  },
+  'path-floor': {
+    ...onPath,
+    path: '/path?person=yuki-harland&routine=harbour-twelve',
+    act: async (page) => {
+      await page.locator('ol button').nth(9).click()
+      await page.getByRole('button', { name: 'The whole routine' }).click()
+      await page.getByRole('button', { name: 'Play', exact: true }).click()
+      await page.waitForTimeout(4000)
+      await page.getByRole('button', { name: 'Pause' }).click()
+    },
+  },
+  'path-step': {
+    ...onPath,
+    height: 860,
+    path: '/path?person=isolde-farrant&routine=walk-out',
+    act: (page) => openWay(page, 3),
+  },
+  'path-remedy': {
+    ...onPath,
+    height: 1320,
+    path: '/path?person=odalys-marrin&routine=quay-four',
+    act: async (page) => {
+      await openWay(page, 2)
+      await page.getByRole('button', { name: 'Take this' }).first().waitFor({ timeout: 30_000 })
+    },
+  },
+  'path-class': {
+    ...onPath,
+    path: '/path?group=slack-tide&routine=quay-four',
+    shows: '[aria-label="The class on this path"] li',
   },
   'bench-phone': { ...onBench, path: '/?person=odalys-marrin', width: 390, height: 844, touch: true },
   schools: {

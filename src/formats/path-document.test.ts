@@ -4,6 +4,7 @@ import { IN_DOCUMENTS } from '@/words/documents'
 import { sayRule } from '@/words/findings'
 import { analyseDocument } from './analyse-document'
 import { pathDocument } from './path-document'
+import { pathAnswer } from './path-schema'
 
 const PERSON = { statureM: 1.62, massKg: 68, ageYears: 71 }
 const routine = (more: object = {}) => ({
@@ -29,6 +30,14 @@ function refused(value: unknown): string {
   }
   return 'accepted'
 }
+
+it('is answered as its schema says, with what cannot be had in its place', () => {
+  const parts = [...routine().parts, { posture: 'horse', seconds: 8 }, { posture: 'seated', seconds: 8 }]
+  const answer = JSON.parse(JSON.stringify(path(routine({ parts }), 4)))
+  const read = pathAnswer.safeParse(answer)
+  expect(read.error?.issues ?? []).toEqual([])
+  expect(answer.transitions).toHaveLength(4)
+})
 
 describe('changes over a posture', () => {
   const of = (changes: object) =>
