@@ -1,5 +1,6 @@
 // The path in headless Chromium against the production build: playing, dragging a step's foot, a class on a path.
 import { chromium } from '@playwright/test'
+import { dragOnPage } from './drag-on-page.mjs'
 import { weighHeap } from './heap.mjs'
 
 const ARGS = [
@@ -34,7 +35,14 @@ export async function measureWalk(url) {
   await page.locator('ol button').nth(2).click()
   await page.getByTestId('step-verdict').waitFor()
   await page.waitForTimeout(3000)
-  const moves = await page.evaluate(dragStep, 150)
+  const moves = await page.evaluate(dragOnPage, {
+    what: '[data-testid="step-floor"] [role="button"] g',
+    down: 0.7,
+    across: 14,
+    along: 18,
+    count: 150,
+    restMs: 0,
+  })
   await page.goto(`${url}/path?group=slack-tide&routine=harbour-twelve`)
   const start = Date.now()
   await page.getByText(/of 13 walk it together/).waitFor({ timeout: 120_000 })
@@ -60,34 +68,4 @@ function timeFrames(faster) {
       callback(began + (now - began) * faster)
       queueMicrotask(() => window.frameTimes.push(performance.now() - start))
     })
-}
-
-/** Drags the stepping foot of an opened step about; how long each move kept the page, its verdict included. */
-async function dragStep(count) {
-  const grab = document.querySelector('[data-testid="step-floor"] [role="button"] g')
-  const box = grab.getBoundingClientRect()
-  const [x, y] = [box.left + box.width / 2, box.top + box.height * 0.7]
-  const send = (type, dx, dy) =>
-    grab.dispatchEvent(
-      new PointerEvent(type, {
-        bubbles: true,
-        pointerId: 1,
-        button: 0,
-        clientX: x + dx,
-        clientY: y + dy,
-        isPrimary: true,
-      }),
-    )
-  grab.setPointerCapture = () => {}
-  const times = []
-  send('pointerdown', 0, 0)
-  for (let i = 0; i < count; i++) {
-    const start = performance.now()
-    send('pointermove', 14 * Math.sin(i / 7), 18 * Math.cos(i / 9))
-    await Promise.resolve()
-    times.push(performance.now() - start)
-    await new Promise((done) => setTimeout(done, 25))
-  }
-  send('pointerup', 0, 0)
-  return times
 }

@@ -18,17 +18,10 @@ import {
   type SchoolId,
   type Stance,
 } from '@/core'
-import { accepted, documentOf, formatOf, keysOf, list, number, oneOf, text } from './fields'
+import { accepted, documentOf, formatOf, keysOf, number, oneOf, text } from './fields'
 import { fromStance } from './from-core'
 import { personDocument } from './person-document'
-import {
-  armDocument,
-  footChange,
-  heightDocument,
-  type StanceBody,
-  stanceBody,
-  supportDocument,
-} from './stance-document'
+import { footChange, type StanceBody, stanceBody } from './stance-document'
 import { toStance } from './to-core'
 
 export const ROUTINE_FORMAT = 'nivrel.routine/1'
@@ -53,22 +46,20 @@ export const choicesDocument = z.looseObject(
   { error: accepted('object', { of: 'choices' }) },
 )
 
+const { loadLeftPct, height, pelvisYawDeg, trunk, arms, supports } = stanceBody.shape
+
 /** What a part's stance has otherwise than its posture: whatever is given goes over it. */
 export const changesDocument = z.looseObject(
   {
-    loadLeftPct: number(0, 100, 'pct').optional(),
-    height: heightDocument.optional(),
-    pelvisYawDeg: number(-90, 90, 'deg').optional(),
-    trunk: stanceBody.shape.trunk,
+    loadLeftPct,
+    height,
+    pelvisYawDeg,
+    trunk,
     feet: z
       .looseObject({ left: footChange.optional(), right: footChange.optional() }, keysOf('left, right'))
       .optional(),
-    arms: z
-      .looseObject({ left: armDocument.optional(), right: armDocument.optional() }, keysOf('left, right'))
-      .optional(),
-    supports: list(supportDocument, 'supports')
-      .max(2, accepted('atMost', { most: 2 }))
-      .optional(),
+    arms,
+    supports,
   },
   { error: accepted('object', { of: 'stance' }) },
 )

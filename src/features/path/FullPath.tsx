@@ -46,13 +46,15 @@ import { Trouble } from './trouble/Trouble'
 import { TwoWays } from './trouble/TwoWays'
 import { WholeRemedy } from './trouble/WholeRemedy'
 
-type FullPathProps = {
+export type FullPathProps = {
   people: readonly NamedPerson[]
   walker: BenchOfPerson
   own: readonly OwnPosture[]
   routines: readonly OwnRoutine[]
+  /** Routines that cannot be read. */
   aside: readonly SetAside[]
   groups: readonly Group[]
+  /** The routine that is asked for, and the group that walks it. */
   asked: string | null
   askedGroup: string | null
 }

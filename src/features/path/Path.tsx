@@ -1,29 +1,16 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import type { Group } from '@/records/groups'
-import type { BenchOfPerson, NamedPerson } from '@/server/bench'
-import type { OwnPosture } from '@/server/library'
-import type { OwnRoutine } from '@/server/routines'
-import type { SetAside } from '@/server/set-aside'
+import type { BenchOfPerson } from '@/server/bench'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { ENGLISH } from '@/words/language'
-import { FullPath } from './FullPath'
+import { FullPath, type FullPathProps } from './FullPath'
 import styles from './path.module.css'
 
-type PathProps = {
-  people: readonly NamedPerson[]
+type PathProps = Omit<FullPathProps, 'walker'> & {
   /** Who walks; null where nobody is on the list. */
   walker: BenchOfPerson | null
-  own: readonly OwnPosture[]
-  routines: readonly OwnRoutine[]
-  /** Routines that cannot be read. */
-  aside: readonly SetAside[]
-  groups: readonly Group[]
-  /** The routine that is asked for, and the group that walks it. */
-  asked: string | null
-  askedGroup: string | null
   day: string
 }
 

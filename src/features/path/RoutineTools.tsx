@@ -1,9 +1,10 @@
 import Button from '@mui/material/Button'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { InputError } from '@/core'
 import { parse, parseJson } from '@/formats/parse'
 import { houseRoutine, ROUTINE_FORMAT, type RoutineDocument } from '@/formats/routine-document'
 import { download } from '@/ui/files/download'
+import { OpenFileButton } from '@/ui/files/OpenFileButton'
 import { sayFieldError } from '@/words/fields'
 import { ENGLISH } from '@/words/language'
 import { redo, undo, useRoutine } from './state/store'
@@ -22,11 +23,9 @@ type RoutineToolsProps = {
 
 /** What is done with the routine as a whole. */
 export function RoutineTools({ reset, onReset, onNew, onRename, onProblem }: RoutineToolsProps) {
-  const input = useRef<HTMLInputElement>(null)
   const { canUndo, canRedo } = useHistory()
   const [asking, setAsking] = useState(false)
-  const open = async (file: File | undefined) => {
-    if (!file) return
+  const open = async (file: File) => {
     try {
       onNew(parse(houseRoutine, parseJson(await file.text())))
       onProblem(null)
@@ -56,7 +55,9 @@ export function RoutineTools({ reset, onReset, onNew, onRename, onProblem }: Rou
       </Button>
       <Button onClick={onRename}>{say('rename')}</Button>
       <Button onClick={save}>{say('save')}</Button>
-      <Button onClick={() => input.current?.click()}>{say('open')}</Button>
+      <OpenFileButton label={say('file')} onFile={open}>
+        {say('open')}
+      </OpenFileButton>
       {reset &&
         (asking ? (
           <>
@@ -80,17 +81,6 @@ export function RoutineTools({ reset, onReset, onNew, onRename, onProblem }: Rou
       <Button onClick={redo} disabled={!canRedo}>
         {say('redo')}
       </Button>
-      <input
-        ref={input}
-        type="file"
-        accept="application/json,.json"
-        hidden
-        aria-label={say('file')}
-        onChange={(event) => {
-          open(event.currentTarget.files?.[0])
-          event.currentTarget.value = ''
-        }}
-      />
     </nav>
   )
 }

@@ -1,12 +1,13 @@
 'use client'
 
 import Button from '@mui/material/Button'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { analyse, InputError, resolveBody } from '@/core'
 import { parse, parseJson } from '@/formats/parse'
 import { STANCE_FORMAT, stanceDocument } from '@/formats/stance-document'
 import { toPerson, toStance } from '@/formats/to-core'
 import { download } from '@/ui/files/download'
+import { OpenFileButton } from '@/ui/files/OpenFileButton'
 import { drawTrueScale } from '@/ui/floor/true-scale'
 import { sayFieldError } from '@/words/fields'
 import shared from '../shared.module.css'
@@ -18,11 +19,9 @@ import { NewPostureSheet } from './NewPostureSheet'
 
 /** A stance to a file and from one, and the floor at true scale. */
 export function FileTools({ view }: { view: OnBenchView }) {
-  const input = useRef<HTMLInputElement>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const [adding, setAdding] = useState(false)
-  const open = async (file: File | undefined) => {
-    if (!file) return
+  const open = async (file: File) => {
     try {
       openFile(await file.text())
       setProblem(null)
@@ -39,7 +38,9 @@ export function FileTools({ view }: { view: OnBenchView }) {
   return (
     <div className={`${styles.files} ${shared.tools}`}>
       <Button onClick={saveStance}>Save to a file</Button>
-      <Button onClick={() => input.current?.click()}>Open a file</Button>
+      <OpenFileButton label="A stance file" onFile={open}>
+        Open a file
+      </OpenFileButton>
       <Button
         onClick={() => download('floor.svg', 'image/svg+xml', drawTrueScale(view.footing, 'The floor at true scale'))}
       >
@@ -48,17 +49,6 @@ export function FileTools({ view }: { view: OnBenchView }) {
       <Button disabled={!view.analysis} onClick={() => setAdding(true)}>
         Into the library
       </Button>
-      <input
-        ref={input}
-        type="file"
-        accept="application/json,.json"
-        hidden
-        aria-label="A stance file"
-        onChange={(event) => {
-          open(event.currentTarget.files?.[0])
-          event.currentTarget.value = ''
-        }}
-      />
       {problem && <p role="alert">{problem}</p>}
       <NewPostureSheet open={adding} onClose={() => setAdding(false)} view={view} />
     </div>
