@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { type HouseWays, houseWays } from './choices-document'
 import { type DayRulesDocument, dayRulesDocument } from './day-rules'
 import { filledText, list, oneOf } from './fields'
 import { type HouseDocument, houseDocument } from './house-document'
@@ -10,6 +11,8 @@ export const houseSettings = z.object({
   /** What a bad day lowers, otherwise than the defaults. */
   days: dayRulesDocument.default({}),
   units: oneOf(['metric', 'imperial']).default('metric'),
+  /** How one goes from stance to stance, otherwise than the schools do. */
+  ways: houseWays.default({}),
 })
 
 export type HouseChoices = {
@@ -17,4 +20,5 @@ export type HouseChoices = {
   days: DayRulesDocument
   signs: string[]
   units: 'metric' | 'imperial'
+  ways: HouseWays
 }

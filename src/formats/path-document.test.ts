@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { InputError, MOTION_RULES } from '@/core'
+import { InputError, MOTION_RULES, postureOf, resolveBody } from '@/core'
 import { IN_DOCUMENTS } from '@/words/documents'
 import { sayRule } from '@/words/findings'
 import { analyseDocument } from './analyse-document'
 import { pathDocument } from './path-document'
 import { pathAnswer } from './path-schema'
+import { toRoutine } from './routine-document'
 
 const PERSON = { statureM: 1.62, massKg: 68, ageYears: 71 }
 const routine = (more: object = {}) => ({
@@ -37,6 +38,20 @@ it('is answered as its schema says, with what cannot be had in its place', () =>
   const read = pathAnswer.safeParse(answer)
   expect(read.error?.issues ?? []).toEqual([])
   expect(answer.transitions).toHaveLength(4)
+})
+
+it('a house goes before its school, a routine before the house, a part before all', () => {
+  const body = resolveBody({ stature: 1.62, mass: 68, sex: 'female' })
+  const parts = [{ posture: 'parallel' }, { posture: 'bow' }, { posture: 'bow', choices: { middle: 'pass' as const } }]
+  const ways = {
+    therapeutic: { middle: 'touch' as const, arms: 'waist' as const, landing: { back: 'whole' as const } },
+  }
+  const of = (more: object) => toRoutine({ school: 'therapeutic', parts, ...more }, body, postureOf, ways)
+  const [, second, third] = of({})
+  expect(second?.choices).toMatchObject({ middle: 'touch', arms: 'waist', landing: { ahead: 'heel', back: 'whole' } })
+  expect(third?.choices).toMatchObject({ middle: 'pass', arms: 'waist' })
+  expect(of({ choices: { arms: 'foot' } })[1]?.choices).toMatchObject({ middle: 'touch', arms: 'foot' })
+  expect(of({ school: 'long-upright' })[1]?.choices.arms).toBe('weight')
 })
 
 describe('changes over a posture', () => {

@@ -3,21 +3,16 @@ import {
   type Body,
   BREATHS,
   buildPosture,
-  CHOICES,
-  type Choices,
-  type ChoicesSet,
-  chooseOver,
   DEG,
-  LANDINGS,
   POSTURE_IDS,
   type Posture,
   postureOf,
   type RoutinePart,
   SCHOOL_IDS,
-  SCHOOLS,
   type SchoolId,
   type Stance,
 } from '@/core'
+import { choicesDocument, type HouseWays, toChoices } from './choices-document'
 import { accepted, documentOf, formatOf, keysOf, number, oneOf, text } from './fields'
 import { fromStance } from './from-core'
 import { personDocument } from './person-document'
@@ -27,24 +22,6 @@ import { toStance } from './to-core'
 export const ROUTINE_FORMAT = 'nivrel.routine/1'
 const PARTS_MOST = 200
 const SECONDS = [0.5, 120] as const
-
-const landing = oneOf(LANDINGS).optional()
-
-/** How one comes from stance to stance: a part's own go before the routine's, those before the school's. */
-export const choicesDocument = z.looseObject(
-  {
-    swing: oneOf(CHOICES.swing).optional(),
-    footTurns: oneOf(CHOICES.footTurns).optional(),
-    heavyFoot: oneOf(CHOICES.heavyFoot).optional(),
-    middle: oneOf(CHOICES.middle).optional(),
-    turnWith: oneOf(CHOICES.turnWith).optional(),
-    order: oneOf(CHOICES.order).optional(),
-    arms: oneOf(CHOICES.arms).optional(),
-    landing: z.looseObject({ ahead: landing, back: landing, side: landing }, keysOf('ahead, back, side')).optional(),
-    stepScale: number(0, 2).optional(),
-  },
-  { error: accepted('object', { of: 'choices' }) },
-)
 
 const { loadLeftPct, height, pelvisYawDeg, trunk, arms, supports } = stanceBody.shape
 
@@ -138,7 +115,12 @@ const HALVES = { in: 1, out: 1, 'in-out': 2, 'out-in': 2, free: 1 } as const
 export type FindPosture = (id: string) => Posture
 
 /** The routine for a body: each posture sized to it, in the school, on its side. */
-export function toRoutine(document: RoutineDocument, body: Body, find: FindPosture = postureOf): RoutinePart[] {
+export function toRoutine(
+  document: RoutineDocument,
+  body: Body,
+  find: FindPosture = postureOf,
+  ways: HouseWays = {},
+): RoutinePart[] {
   const { school = 'long-upright', tempo, choices } = document
   const halfBreath = tempo?.halfBreathS ?? HALF_BREATH_S
   let heading = 0
@@ -152,7 +134,7 @@ export function toRoutine(document: RoutineDocument, body: Body, find: FindPostu
       seconds: part.seconds ?? (i === 0 ? 0 : HALVES[breath] * halfBreath),
       hold: part.holdS ?? 0,
       breath,
-      choices: toChoices(school, choices, part.choices),
+      choices: toChoices(school, ways, choices, part.choices),
       anchor: part.anchor,
       at: part.at && { x: part.at.xM, y: part.at.yM },
     }
@@ -175,8 +157,3 @@ function changeStance(stance: StanceBody, { feet, arms, trunk, ...rest }: Change
     trunk: { ...stance.trunk, ...trunk },
   }
 }
-
-type ChoicesDocument = z.infer<typeof choicesDocument>
-
-const toChoices = (school: SchoolId, ...sets: (ChoicesDocument | undefined)[]): Choices =>
-  chooseOver(SCHOOLS[school].choices, ...(sets as (ChoicesSet | undefined)[]))

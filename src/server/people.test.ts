@@ -289,7 +289,13 @@ describe('the house', () => {
   it('is refused out of range, and reaches everybody', async () => {
     const { revision } = await readHouse()
     expect(await fieldOf(saveHouse({ revision, rules: { swayReserveM: 5 } }))).toBe('rules.swayReserveM')
-    const choices = { rules: { swayReserveM: 0.022 }, days: {}, signs: ['grips the chair'], units: 'imperial' }
+    const choices = {
+      rules: { swayReserveM: 0.022 },
+      days: {},
+      signs: ['grips the chair'],
+      units: 'imperial',
+      ways: { therapeutic: { middle: 'pass' } },
+    }
     await saveHouse({ revision, ...choices })
     expect(await readHouse()).toEqual({ ...choices, revision: revision + 1, aside: null })
     // The second of two is told, with what is there.

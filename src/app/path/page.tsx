@@ -2,6 +2,7 @@ import { Path } from '@/features/path/Path'
 import { findLastPersonId, listNames, readBench } from '@/server/bench'
 import { today } from '@/server/clock'
 import { readGroups } from '@/server/groups'
+import { readHouse } from '@/server/house'
 import { listOwn } from '@/server/library'
 import { listRoutines, listUnreadableRoutines } from '@/server/routines'
 
@@ -11,13 +12,14 @@ type Asked = { person?: string; routine?: string; group?: string }
 
 /** ?person=ID, or everybody of ?group=ID, walks ?routine=ID; else whoever was on the bench last walks the first. */
 export default async function PathPage({ searchParams }: { searchParams: Promise<Asked> }) {
-  const [people, last, own, routines, aside, groups, day, asked] = await Promise.all([
+  const [people, last, own, routines, aside, groups, house, day, asked] = await Promise.all([
     listNames(),
     findLastPersonId(),
     listOwn(),
     listRoutines(),
     listUnreadableRoutines(),
     readGroups(),
+    readHouse(),
     today(),
     searchParams,
   ])
@@ -29,6 +31,7 @@ export default async function PathPage({ searchParams }: { searchParams: Promise
       people={people}
       walker={walker}
       own={own}
+      ways={house.ways}
       routines={routines}
       aside={aside}
       groups={groups.filter(({ id }) => people.some((one) => one.groups.includes(id)))}

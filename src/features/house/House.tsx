@@ -15,6 +15,7 @@ import { KeepBar } from './KeepBar'
 import { RuleLine } from './RuleLine'
 import { Signs } from './Signs'
 import { useHouse } from './use-house'
+import { Ways } from './Ways'
 
 const RESERVES: readonly HouseKey[] = ['swayReserve', 'oneFootReserveFactor', 'eyesClosedReserveFactor', 'emptyMost']
 const RANGES: readonly HouseKey[] = [
@@ -92,6 +93,7 @@ export function House({ settings: first }: { settings: HouseSettings }) {
             ))}
           </p>
         </section>
+        <Ways ways={draft.ways} onSet={(ways) => change({ ways })} />
         <Signs signs={draft.signs} onSet={(signs) => change({ signs })} />
       </div>
       {house.isChanged && <KeepBar house={house} />}

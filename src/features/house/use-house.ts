@@ -7,7 +7,13 @@ import { sayNotKept, useKeeping } from '@/ui/api/use-keeping'
 
 const REST_MS = 300
 
-const pickChoices = ({ rules, days, signs, units }: HouseChoices): HouseChoices => ({ rules, days, signs, units })
+const pickChoices = ({ rules, days, signs, units, ways }: HouseChoices): HouseChoices => ({
+  rules,
+  days,
+  signs,
+  units,
+  ways,
+})
 
 const isSame = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 

@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
 import { useEffect, useMemo, useState } from 'react'
-import { type ChoicesSet, chooseOver, SCHOOLS } from '@/core'
+import { type ChoicesSet, chooseOver } from '@/core'
+import { type HouseWays, toChoices } from '@/formats/choices-document'
 import { mergeLibrary } from '@/formats/posture-document'
 import { HALF_BREATH_S } from '@/formats/routine-document'
 import type { Group } from '@/records/groups'
@@ -12,6 +13,7 @@ import type { SetAside } from '@/server/set-aside'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
+import { ChoicesSentence } from '@/ui/words/ChoicesSentence'
 import { useKeys } from '@/ui/words/use-keys'
 import { useUndoKeys } from '@/ui/words/use-undo-keys'
 import { sayFieldError } from '@/words/fields'
@@ -23,7 +25,6 @@ import { usePlaying } from './body/use-playing'
 import { ClassWalk } from './class/ClassWalk'
 import { PathFloor } from './floor/PathFloor'
 import { StepFloor } from './floor/StepFloor'
-import { ChoicesSentence } from './order/ChoicesSentence'
 import { FoldButton } from './order/FoldButton'
 import { Order } from './order/Order'
 import { PartSentence } from './order/PartSentence'
@@ -50,6 +51,8 @@ export type FullPathProps = {
   people: readonly NamedPerson[]
   walker: BenchOfPerson
   own: readonly OwnPosture[]
+  /** What the house does otherwise than its schools. */
+  ways: HouseWays
   routines: readonly OwnRoutine[]
   /** Routines that cannot be read. */
   aside: readonly SetAside[]
@@ -64,8 +67,9 @@ const ROOM = { widthM: 6, depthM: 8 }
 
 /** The path with somebody who walks it. */
 export function FullPath(props: FullPathProps) {
-  const { people, walker: first, own, routines: known, aside, groups, asked, askedGroup } = props
-  const postures = useMemo(() => mergeLibrary(own), [own])
+  const { people, walker: first, own, ways, routines: known, aside, groups, asked, askedGroup } = props
+  const library = useMemo(() => ({ postures: mergeLibrary(own), ways }), [own, ways])
+  const { postures } = library
   const { walker, group, problem: unfetched, choosePerson, chooseGroup } = useWalker(first, askedGroup)
   const { person, kept } = walker
   const routines = useRoutines(known, asked)
@@ -74,9 +78,9 @@ export function FullPath(props: FullPathProps) {
   const open = usePlay((play) => play.open)
   const [facingIn, setFacingIn] = useState<FacingIn>('hours')
   const [naming, setNaming] = useState(false)
-  const [ways, setWays] = useState(false)
+  const [choosing, setChoosing] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
-  const walk = useWalk(routine, person.document, postures)
+  const walk = useWalk(routine, person.document, library)
   const { path, body, parts: sized, error, broken } = walk
   const isStale = walk.of !== routine
   useUndoKeys(undo, redo)
@@ -100,7 +104,7 @@ export function FullPath(props: FullPathProps) {
   const names = useMemo(() => routine.parts.map((part) => sayPart(part, postures)), [routine, postures])
   const headings = useMemo(() => listHeadings(routine.parts), [routine])
   const room = { width: routine.room?.widthM ?? ROOM.widthM, depth: routine.room?.depthM ?? ROOM.depthM }
-  const usual = SCHOOLS[routine.school ?? 'long-upright'].choices
+  const usual = toChoices(routine.school ?? 'long-upright', ways)
   const part = open === null ? undefined : routine.parts[open]
   const order = (
     <section className={styles.orderOf} aria-label={ENGLISH.say('path.order.label')}>
@@ -126,12 +130,13 @@ export function FullPath(props: FullPathProps) {
         kept={kept}
       >
         {open === null && sized && <FoldButton person={person.document} parts={sized} room={room} />}
-        <Button aria-expanded={ways} onClick={() => setWays(!ways)}>
-          {ENGLISH.say(ways ? 'path.order.less' : open === null ? 'path.order.moreAll' : 'path.order.more')}
+        <Button aria-expanded={choosing} onClick={() => setChoosing(!choosing)}>
+          {ENGLISH.say(choosing ? 'path.order.less' : open === null ? 'path.order.moreAll' : 'path.order.more')}
         </Button>
       </PartTools>
-      {ways && (
+      {choosing && (
         <ChoicesSentence
+          className={styles.choices}
           given={part && open !== null ? part.choices : routine.choices}
           usual={part && open !== null ? chooseOver(usual, routine.choices as ChoicesSet | undefined) : usual}
           onChange={(choices) =>
@@ -181,7 +186,7 @@ export function FullPath(props: FullPathProps) {
         <ClassWalk
           people={group.members}
           routine={routine}
-          postures={postures}
+          library={library}
           names={names}
           onOpen={async (id, at) => {
             await choosePerson(id)
@@ -198,7 +203,7 @@ export function FullPath(props: FullPathProps) {
                 path={path}
                 body={body}
                 person={person.document}
-                postures={postures}
+                library={library}
                 parts={sized}
                 at={open}
                 name={names[open] ?? ''}

@@ -2,19 +2,19 @@ import Button from '@mui/material/Button'
 import ButtonBase from '@mui/material/ButtonBase'
 import LinearProgress from '@mui/material/LinearProgress'
 import { useMemo } from 'react'
-import type { Posture } from '@/formats/posture-document'
 import type { RoutineDocument } from '@/formats/routine-document'
 import type { BenchPerson } from '@/server/bench'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { ENGLISH } from '@/words/language'
 import { sayWalker, sayWalkers } from '@/words/walkers'
+import type { Library } from '../state/use-walk'
 import styles from './class.module.css'
 import { useWalkClass, type Walker } from './use-walk-class'
 
 type ClassWalkProps = {
   people: readonly BenchPerson[]
   routine: RoutineDocument
-  postures: readonly Posture[]
+  library: Library
   names: readonly string[]
   /** Somebody on a way: that way is opened for them. */
   onOpen: (person: string, part: number) => void
@@ -24,8 +24,8 @@ const ORDER = { asIs: 0, steps: 1, chair: 2, inPlace: 3, sits: 4 } as const
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`walkers.${key}`, values)
 
 /** Everybody of a class on the same path: a line of tape for each, every way a mark on it. */
-export function ClassWalk({ people, routine, postures, names, onOpen }: ClassWalkProps) {
-  const { walkers, progress, broken, cancel } = useWalkClass(people, routine, postures)
+export function ClassWalk({ people, routine, library, names, onOpen }: ClassWalkProps) {
+  const { walkers, progress, broken, cancel } = useWalkClass(people, routine, library)
   const sorted = useMemo(() => (walkers ? [...walkers].sort(byDemand) : []), [walkers])
   const away = people.filter(({ mark }) => mark === 'away').map(({ name }) => name)
   return (

@@ -1,11 +1,10 @@
 import { useEffect, useState } from 'react'
 import type { WalkFit } from '@/core'
-import type { Posture } from '@/formats/posture-document'
 import type { RoutineDocument } from '@/formats/routine-document'
 import { toPerson } from '@/formats/to-core'
 import type { BenchPerson } from '@/server/bench'
 import { startWalkClass } from '@/workers/walk-class'
-import { SAMPLES, sizeRoutine } from '../state/use-walk'
+import { type Library, SAMPLES, sizeRoutine } from '../state/use-walk'
 
 /** Somebody of the class and how they walk the path; null where the routine cannot be sized to them. */
 export type Walker = { person: BenchPerson; fit: WalkFit | null }
@@ -15,18 +14,14 @@ type ClassWalk = { walkers: Walker[] | null; progress: number | null; broken: bo
 const REST_MS = 150
 
 /** Everybody who is here against the path, worked out side by side; anew when either changes. */
-export function useWalkClass(
-  people: readonly BenchPerson[],
-  routine: RoutineDocument,
-  postures: readonly Posture[],
-): ClassWalk {
+export function useWalkClass(people: readonly BenchPerson[], routine: RoutineDocument, library: Library): ClassWalk {
   const [state, setState] = useState<ClassWalk>({ walkers: null, progress: null, broken: false, cancel: () => {} })
   useEffect(() => {
     const here = people.filter(({ mark }) => mark !== 'away')
     if (here.length === 0) return
     let end = () => {}
     const timer = setTimeout(() => {
-      const sized = here.map((person) => ({ person, parts: sizeRoutine(routine, person.document, postures).parts }))
+      const sized = here.map((person) => ({ person, parts: sizeRoutine(routine, person.document, library).parts }))
       const able = sized.flatMap(({ person, parts }) =>
         parts ? [{ id: person.id, person: toPerson(person.document), parts }] : [],
       )
@@ -55,6 +50,6 @@ export function useWalkClass(
       clearTimeout(timer)
       end()
     }
-  }, [people, routine, postures])
+  }, [people, routine, library])
   return state
 }

@@ -16,7 +16,6 @@ import {
   walkWay,
 } from '@/core'
 import type { PersonDocument } from '@/formats/person-document'
-import type { Posture } from '@/formats/posture-document'
 import { Footprint } from '@/ui/floor/Footprint'
 import { footAt, midline } from '@/ui/floor/footprint'
 import { fitPlan, type Plan, ringPath, toFloor, toScreen } from '@/ui/floor/plan'
@@ -31,6 +30,7 @@ import { changePart } from '../state/edits'
 import { setPlay, usePlay } from '../state/play'
 import { beginDrag, editRoutine, endDrag } from '../state/store'
 import { useStep } from '../state/use-step'
+import type { Library } from '../state/use-walk'
 import styles from './floor.module.css'
 import { LongestStep } from './LongestStep'
 import { NowOnFloor } from './NowOnFloor'
@@ -39,7 +39,7 @@ type StepFloorProps = {
   path: ShownPath
   body: Body
   person: PersonDocument
-  postures: readonly Posture[]
+  library: Library
   parts: readonly RoutinePart[]
   at: number
   name: string

@@ -1,14 +1,13 @@
 import { useMemo, useRef } from 'react'
 import { type Body, makePath, type Plan, type RoutinePart, type ShownPath, type Side, showPath } from '@/core'
 import type { PersonDocument } from '@/formats/person-document'
-import type { Posture } from '@/formats/posture-document'
 import { useRoutine } from './store'
-import { SAMPLES, sizeRoutine } from './use-walk'
+import { type Library, SAMPLES, sizeRoutine } from './use-walk'
 
 type StepProps = {
   path: ShownPath
   person: PersonDocument
-  postures: readonly Posture[]
+  library: Library
   /** The whole routine, sized; its headings are the whole's. */
   parts: readonly RoutinePart[]
   at: number
@@ -23,7 +22,7 @@ type Done = { key: string; plan: Plan; anchor: Side | null }
  */
 export function useStep(
   body: Body,
-  { path, person, postures, parts, at }: StepProps,
+  { path, person, library, parts, at }: StepProps,
   dragging: boolean,
 ): ShownPath | null {
   const live = useRoutine((on) => on.routine)
@@ -32,7 +31,7 @@ export function useStep(
   return useMemo(() => {
     const [before, whole] = [parts[at - 1], parts[at]]
     const two = [live.parts[at - 1], live.parts[at]].filter((part) => part !== undefined)
-    const sized = two.length === 2 ? sizeRoutine({ ...live, parts: two }, person, postures).parts : null
+    const sized = two.length === 2 ? sizeRoutine({ ...live, parts: two }, person, library).parts : null
     const part = sized?.[1]
     if (!before || !whole || !part) return null
     const { at: _, ...stance } = stood ?? before.stance
@@ -46,5 +45,5 @@ export function useStep(
     const made = walked.transitions[0]?.made?.transition
     done.current = made ? { key, plan: made.plan, anchor: made.anchor } : null
     return showPath(walked, asked)
-  }, [live, stood, parts, at, body, person, postures, dragging])
+  }, [live, stood, parts, at, body, person, library, dragging])
 }

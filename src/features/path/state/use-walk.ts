@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { type Body, InputError, type RoutinePart, resolveBody, type ShownPath } from '@/core'
+import type { HouseWays } from '@/formats/choices-document'
 import type { PersonDocument } from '@/formats/person-document'
 import type { Posture } from '@/formats/posture-document'
 import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
@@ -13,10 +14,13 @@ const REST_MS = 60
 /** A routine sized to somebody; or what of it cannot be read for them. */
 export type Sized = { body: Body; parts: RoutinePart[]; error: null } | { body: Body; parts: null; error: InputError }
 
-export function sizeRoutine(routine: RoutineDocument, person: PersonDocument, postures: readonly Posture[]): Sized {
+/** The house's postures, and what it does otherwise than its schools. */
+export type Library = { postures: readonly Posture[]; ways: HouseWays }
+
+export function sizeRoutine(routine: RoutineDocument, person: PersonDocument, { postures, ways }: Library): Sized {
   const body = resolveBody(toPerson(person))
   try {
-    return { body, parts: toRoutine(routine, body, (id) => findPosture(postures, id)), error: null }
+    return { body, parts: toRoutine(routine, body, (id) => findPosture(postures, id), ways), error: null }
   } catch (error) {
     if (!(error instanceof InputError)) throw error
     return { body, parts: null, error }
@@ -39,8 +43,8 @@ export type Walk = Sized & {
 }
 
 /** Works a routine out for somebody in a worker, anew whenever either changes. */
-export function useWalk(routine: RoutineDocument, person: PersonDocument, postures: readonly Posture[]): Walk {
-  const sized = useMemo(() => sizeRoutine(routine, person, postures), [routine, person, postures])
+export function useWalk(routine: RoutineDocument, person: PersonDocument, library: Library): Walk {
+  const sized = useMemo(() => sizeRoutine(routine, person, library), [routine, person, library])
   const [found, setFound] = useState<{ path: ShownPath; of: RoutineDocument } | null>(null)
   const [broken, setBroken] = useState(false)
   const walker = useRef<Walker | null>(null)

@@ -1,14 +1,14 @@
 import { CHOICES, type Choices, LANDINGS, type Landing } from '@/core'
-import type { RoutineDocument } from '@/formats/routine-document'
-import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import type { ChoicesDocument } from '@/formats/choices-document'
 import { ENGLISH } from '@/words/language'
-import styles from './order.module.css'
+import { ChoiceWord } from './ChoiceWord'
 
-type Given = NonNullable<RoutineDocument['choices']>
+type Given = ChoicesDocument
 type Key = keyof typeof CHOICES
 type Way = keyof Choices['landing']
 
 type ChoicesSentenceProps = {
+  className?: string | undefined
   given: Given | undefined
   /** What it is where nothing is given. */
   usual: Choices
@@ -21,7 +21,7 @@ const KEYS = Object.keys(CHOICES) as Key[]
 const WAYS: readonly Way[] = ['ahead', 'back', 'side']
 
 /** How one comes from stance to stance, word by word; what is not chosen is as the school has it. */
-export function ChoicesSentence({ given = {}, usual, onChange }: ChoicesSentenceProps) {
+export function ChoicesSentence({ className, given = {}, usual, onChange }: ChoicesSentenceProps) {
   const put = (change: Given) => {
     const { landing, ...rest } = { ...given, ...change }
     const kept = Object.fromEntries(Object.entries(rest).filter(([, value]) => value !== undefined))
@@ -31,7 +31,7 @@ export function ChoicesSentence({ given = {}, usual, onChange }: ChoicesSentence
   }
   const nameOf = (key: Key, value: string) => say(`${key}.${value.replace('-', '')}`)
   return (
-    <p className={styles.sentence}>
+    <p className={className}>
       {KEYS.map((key, i) => (
         <span key={key}>
           {say(`${key}.lead`)}{' '}
