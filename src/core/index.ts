@@ -69,7 +69,15 @@ export type { Stood } from './motion/posing'
 export type { Readings, Turn } from './motion/readings'
 export { calcDrift, calcExtent, calcInRoom, calcSupportingSpare, type Footprint, listFootprints } from './motion/room'
 export { MOTION_RULES, type MotionFinding } from './motion/rules'
-export { findSaferWays, markWay, type SaferKind, type SaferWay, type SaferWays, type WayMarks } from './motion/safer'
+export {
+  findSaferWays,
+  markWay,
+  refineStep,
+  type SaferKind,
+  type SaferWay,
+  type SaferWays,
+  type WayMarks,
+} from './motion/safer'
 export {
   compareTallies,
   findMeasure,

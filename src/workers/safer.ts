@@ -1,4 +1,4 @@
-import type { Measured, Person, RoutinePart, SaferWays, Side, Way } from '@/core'
+import type { Measured, Person, RoutinePart, SaferWay, SaferWays, Side, Way } from '@/core'
 import { openWorker } from './open-worker'
 import type { SaferApi } from './safer.worker'
 
@@ -17,6 +17,10 @@ function search<T>(
 /** Looks for safer ways from one part to the next. */
 export const startSaferWays = (person: Person, way: Way, anchor: Side | null): Search<SaferWays> =>
   search((api) => api.ways(person, way, anchor))
+
+/** Looks for the longest step of a safer way. */
+export const startRefine = (person: Person, way: Way, anchor: Side | null, safer: SaferWay): Search<SaferWay> =>
+  search((api) => api.refine(person, way, anchor, safer))
 
 /** Looks for the parts at which a routine turns back, so that it fits a room. */
 export const startFold = (

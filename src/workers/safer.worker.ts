@@ -6,7 +6,9 @@ import {
   type Measured,
   type Person,
   type RoutinePart,
+  refineStep,
   resolveBody,
+  type SaferWay,
   type SaferWays,
   type Side,
   type Way,
@@ -18,6 +20,8 @@ const LIMIT_MS = 8_000
 const api = {
   ways: (person: Person, way: Way, anchor: Side | null): SaferWays =>
     findSaferWays(resolveBody(person), way, anchor, limitTime(LIMIT_MS)),
+  refine: (person: Person, way: Way, anchor: Side | null, safer: SaferWay): SaferWay =>
+    refineStep(resolveBody(person), way, anchor, safer),
   measure: (person: Person, routine: RoutinePart[]): Measured | null => {
     const isOver = limitTime(LIMIT_MS)
     return findMeasure(resolveBody(person), routine, () => isOver(0))

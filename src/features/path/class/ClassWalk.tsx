@@ -43,8 +43,9 @@ export function ClassWalk({ people, routine, library, names, onOpen }: ClassWalk
         <div className={styles.line} aria-hidden="true">
           <span />
           <div className={styles.numbers}>
-            {names.slice(1).map((name, i) => (
-              <span key={`${i + 1} ${name}`}>{i + 1}</span>
+            {names.slice(1).map((_, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: a way is its place in the order
+              <span key={i}>{i + 1}</span>
             ))}
           </div>
         </div>

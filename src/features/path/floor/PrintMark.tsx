@@ -37,7 +37,6 @@ export function PrintMark({ plan, print, body, footprints, onPoint }: PrintMarkP
     setPlay({ open: last.part > 0 ? last.part : null })
   }
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a part of a drawing
     <g
       role="button"
       tabIndex={0}

@@ -202,7 +202,6 @@ function Cursor({ path, xAt, height }: { path: ShownPath; xAt: XAt; height: numb
     if (next !== undefined) goTo(next)
   }
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a part of a drawing
     <g
       role="slider"
       tabIndex={0}

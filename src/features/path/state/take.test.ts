@@ -5,6 +5,7 @@ import {
   findSaferWays,
   makePath,
   markWay,
+  refineStep,
   resolveBody,
   type SaferWay,
   tallyPath,
@@ -34,13 +35,18 @@ const walk = (document: RoutineDocument, samples: number) => makePath(body, toRo
 const path = walk(routine, 10)
 const sized = toRoutine(routine, body)
 
-const waysTo = (at: number) => {
-  const { at: _, ...stance } = path.parts[at - 1]?.stance as NonNullable<(typeof path.parts)[number]>['stance']
+const askedFor = (at: number) => {
+  const { at: _, ...stance } = (path.parts[at - 1] as (typeof path.parts)[number]).stance
   const way = {
     before: { ...(sized[at - 1] as (typeof sized)[number]), stance },
     parts: [sized[at] as (typeof sized)[number]],
   }
-  return findSaferWays(body, way, path.transitions[at - 1]?.made?.transition.anchor ?? null)
+  return { way, anchor: path.transitions[at - 1]?.made?.transition.anchor ?? null }
+}
+
+const waysTo = (at: number) => {
+  const { way, anchor } = askedFor(at)
+  return findSaferWays(body, way, anchor)
 }
 const FOUND = [1, 2, 3].map((at) => ({ at, ...waysTo(at) }))
 
@@ -83,6 +89,23 @@ describe('safer ways', () => {
         expect(marks.least).toBeCloseTo(one.marks.least, 3)
         expect(marks.bend).toBeCloseTo(one.marks.bend, 2)
       }
+    }
+  })
+
+  it('a shorter step, made as long as it can be, comes to as much and would not if it were longer', () => {
+    const stepped = FOUND.flatMap(({ at, ways }) => {
+      const one = ways.find(({ changes }) => changes.some(({ what }) => what === 'step'))
+      return one ? [{ at, one }] : []
+    })
+    expect(stepped.length).toBeGreaterThan(0)
+    for (const { at, one } of stepped) {
+      const { way, anchor } = askedFor(at)
+      const fine = refineStep(body, way, anchor, one)
+      const scaleOf = ({ changes }: SaferWay) =>
+        changes.flatMap((change) => (change.what === 'step' ? change.scale : []))[0] ?? 1
+      expect(scaleOf(fine)).toBeGreaterThanOrEqual(scaleOf(one))
+      expect(scaleOf(fine)).toBeLessThanOrEqual(scaleOf(one) + 0.25)
+      expect(fine.marks.verdict).toBe(one.marks.verdict)
     }
   })
 

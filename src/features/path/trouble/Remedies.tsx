@@ -1,13 +1,13 @@
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
-import { useEffect, useState } from 'react'
-import type { RoutinePart, SaferWay, SaferWays, ShownPath } from '@/core'
+import { useEffect, useRef, useState } from 'react'
+import type { RoutinePart, SaferWay, SaferWays, ShownPath, Side, Way } from '@/core'
 import type { PersonDocument } from '@/formats/person-document'
 import { toPerson } from '@/formats/to-core'
 import { VerdictMark } from '@/ui/words/VerdictMark'
 import { ENGLISH } from '@/words/language'
 import { sayBought, saySaferKind, sayWayChanges } from '@/words/safer'
-import { startSaferWays } from '@/workers/safer'
+import { startRefine, startSaferWays } from '@/workers/safer'
 import { setPlay } from '../state/play'
 import { editRoutine } from '../state/store'
 import { takeSafer } from '../state/take'
@@ -17,6 +17,7 @@ type RemediesProps = { path: ShownPath; parts: readonly RoutinePart[]; person: P
 
 const REST_MS = 500
 type Found = SaferWays | 'searching' | 'broken'
+type Asked = { way: Way; anchor: Side | null }
 
 const say = (key: string) => ENGLISH.say(`safer.${key}`)
 
@@ -24,6 +25,7 @@ const say = (key: string) => ENGLISH.say(`safer.${key}`)
 export function Remedies({ path, parts, person, at }: RemediesProps) {
   const [found, setFound] = useState<Found>('searching')
   const way = path.transitions[at - 1]
+  const asked = useRef<Asked | null>(null)
   useEffect(() => {
     const [before, part, stood] = [parts[at - 1], parts[at], path.parts[at - 1]]
     if (!before || !part || !stood) return
@@ -31,11 +33,9 @@ export function Remedies({ path, parts, person, at }: RemediesProps) {
     let cancel = () => {}
     const timer = setTimeout(() => {
       const { at: _, ...stance } = stood.stance
-      const search = startSaferWays(
-        toPerson(person),
-        { before: { ...before, stance }, parts: [part] },
-        way?.anchor ?? null,
-      )
+      const mine = { way: { before: { ...before, stance }, parts: [part] }, anchor: way?.anchor ?? null }
+      asked.current = mine
+      const search = startSaferWays(toPerson(person), mine.way, mine.anchor)
       cancel = search.cancel
       search.found.then(setFound).catch(() => setFound('broken'))
     }, REST_MS)
@@ -45,6 +45,16 @@ export function Remedies({ path, parts, person, at }: RemediesProps) {
       setPlay({ preview: null })
     }
   }, [path, parts, person, at, way])
+  const refine = async (one: SaferWay) => {
+    const mine = asked.current
+    if (!mine) return
+    const fine = await startRefine(toPerson(person), mine.way, mine.anchor, one).found.catch(() => one)
+    // Something newer may have been asked for meanwhile.
+    if (asked.current !== mine) return
+    setFound((was) =>
+      typeof was === 'object' ? { ...was, ways: was.ways.map((each) => (each.kind === one.kind ? fine : each)) } : was,
+    )
+  }
   return (
     <section aria-label={say('title')} className={styles.remedies}>
       <h3>{say('title')}</h3>
@@ -56,7 +66,13 @@ export function Remedies({ path, parts, person, at }: RemediesProps) {
       {typeof found === 'object' && (
         <ul>
           {found.ways.map((one) => (
-            <Remedy key={one.kind} one={one} original={found.original} onTake={() => take(at, one)} />
+            <Remedy
+              key={one.kind}
+              one={one}
+              original={found.original}
+              onTake={() => take(at, one)}
+              onRefine={() => refine(one)}
+            />
           ))}
         </ul>
       )}
@@ -69,9 +85,10 @@ function take(at: number, one: SaferWay): void {
   setPlay({ preview: null })
 }
 
-type RemedyProps = { one: SaferWay; original: SaferWays['original']; onTake: () => void }
+type RemedyProps = { one: SaferWay; original: SaferWays['original']; onTake: () => void; onRefine: () => void }
 
-function Remedy({ one, original, onTake }: RemedyProps) {
+function Remedy({ one, original, onTake, onRefine }: RemedyProps) {
+  const quarter = one.changes.some((change) => change.what === 'step' && Number.isInteger(change.scale * 4))
   const show = () => setPlay({ preview: one.way })
   const hide = () => setPlay({ preview: null })
   return (
@@ -84,6 +101,7 @@ function Remedy({ one, original, onTake }: RemedyProps) {
       <Button variant="contained" onClick={onTake}>
         {say('take')}
       </Button>
+      {quarter && <Button onClick={onRefine}>{say('refine')}</Button>}
     </li>
   )
 }
