@@ -1,50 +1,20 @@
-import { type Analysis, analyse, calcStandingMargin } from '../analysis'
+import { analyse, calcStandingMargin } from '../analysis'
 import type { Body } from '../body/body'
 import { otherSide, SIDES, type Side } from '../conventions'
 import { InputError } from '../errors'
-import type { Finding, Verdict } from '../limits/finding'
-import { countsForVerdict } from '../limits/judge'
 import { toRoom } from '../stance/placed'
 import type { Placement, Seat, Stance } from '../stance/stance'
 import { isChairWay, leanOver, makeChairTransition, placeByChair, seatInRoom } from './chair'
-import type { Breath, Choices } from './choices'
-import { gap, type Held, momentOf } from './moment'
+import { decide, judgeTransition } from './judge-path'
+import { type Held, momentOf } from './moment'
+import type { Path, PathPart, PathTransition, RoutinePart } from './path-parts'
 import { placeNext, scaleStep } from './place'
 import { comparePlans, type Plan } from './plan'
-import type { Stood } from './posing'
-import { type Readings, readTransition } from './readings'
-import { MOTION_RULES, type MotionFinding } from './rules'
+import { readTransition } from './readings'
 import { keepsPlace } from './script'
 import { makeTransition, planTransition, type Transition } from './transition'
 
-/** A part of a routine: a stance in its own frame, where it faces in the room, and how one comes to it. Radians, seconds. */
-export type RoutinePart = {
-  stance: Stance
-  heading: number
-  seconds: number
-  hold: number
-  breath: Breath
-  choices: Choices
-  anchor?: Side | undefined
-  /** What was done to come here before something little was changed: done again, where it leads here still. */
-  plan?: Plan | undefined
-  /** Where it stands, where that does not follow from the part before. */
-  at?: { x: number; y: number } | undefined
-}
-
-/** A part that was worked out: where it stands and what it shows; null where it cannot be stood. */
-export type PathPart = { stance: Stance; analysis: Analysis | null; error: InputError | null }
-
-export type PathTransition = {
-  from: number
-  to: number
-  startS: number
-  made: { transition: Transition; readings: Readings; findings: MotionFinding[]; held: Held } | null
-  error: InputError | null
-}
-
-/** A routine worked out for one person: parts, the ways between them, and what they say together. */
-export type Path = { body: Body; parts: PathPart[]; transitions: PathTransition[]; verdict: Verdict; seconds: number }
+export type { Path, PathPart, PathTransition, RoutinePart } from './path-parts'
 
 /**
  * Works a routine out for a body. A part that cannot be stood or reached says so in its place; the rest is answered.
@@ -214,95 +184,4 @@ function holdThroughout(before: Stance, { frame, posture, side }: Stance): Held 
       return { ...support, at: [...toRoom(at, [x, y]), z] as const, ...turned }
     }),
   }
-}
-
-/** One finding for each code and place, at its worst instant; a stand on one leg is judged by how long it lasts. */
-function judgeTransition(
-  body: Body,
-  routine: readonly RoutinePart[],
-  transitions: readonly PathTransition[],
-  index: number,
-): MotionFinding[] {
-  const { made, startS, to } = transitions[index] as PathTransition
-  const { transition, readings } = made as NonNullable<PathTransition['made']>
-  const { phases } = transition
-  const worst = new Map<string, MotionFinding>()
-  // Leaning is how one leaves a chair.
-  const isByChair =
-    phases.some(({ samples }) => samples[0]?.stance.seat) && phases.some(({ samples }) => !samples[0]?.stance.seat)
-  phases.forEach(({ samples, startS: phaseS, seconds }, phase) => {
-    samples.forEach(({ findings }, i) => {
-      for (const finding of findings) {
-        if (finding.code === 'balance.one-leg' || (isByChair && finding.code === 'trunk.lean')) continue
-        const key = `${finding.code} ${finding.side} ${finding.part}`
-        const known = worst.get(key)
-        if (known && !isWorse(finding, known)) continue
-        worst.set(key, { ...finding, phase, atS: startS + phaseS + (i / (samples.length - 1)) * seconds })
-      }
-    })
-  })
-  const part = routine[to] as RoutinePart
-  const facts = {
-    body,
-    transition,
-    readings,
-    choices: part.choices,
-    breath: part.breath,
-    wayOutS: leadsBack(transitions, index) ? (routine[to - 1] as RoutinePart).seconds : null,
-  }
-  const own = MOTION_RULES.flatMap((rule): MotionFinding[] => {
-    const found = rule.find(facts)
-    if (!found) return []
-    const { t, ...rest } = found
-    const { startS: phaseS, seconds } = phases[found.phase] as (typeof phases)[number]
-    return [{ ...rest, code: rule.code, rule: rule.id, atS: startS + phaseS + t * seconds }]
-  })
-  return [...own, ...worst.values()]
-}
-
-const SEVERITY = { note: 0, caution: 1, hard: 2 } as const
-
-const isWorse = (a: Finding, b: Finding): boolean =>
-  SEVERITY[a.severity] !== SEVERITY[b.severity]
-    ? SEVERITY[a.severity] > SEVERITY[b.severity]
-    : Math.abs(a.value - a.limit) > Math.abs(b.value - b.limit)
-
-/** Whether a transition without a step ends with the weight and the feet where the one before began. */
-function leadsBack(transitions: readonly PathTransition[], index: number): boolean {
-  const [out, back] = [transitions[index - 1]?.made?.transition, transitions[index]?.made?.transition]
-  if (!out || !back || out.anchor || back.anchor) return false
-  const first = out.phases[0]?.from
-  const last = back.phases.at(-1)?.to
-  if (!first || !last) return false
-  return (
-    Math.abs(first.loadLeft - last.loadLeft) < 1e-6 &&
-    SIDES.every((side) => gap(first.feet[side].heel, last.feet[side].heel) < 1e-3)
-  )
-}
-
-/** A sample's verdict is its stance's, but for a stand on one leg that is unproven. */
-export function verdictOf({ findings, legs }: Stood): Verdict {
-  if (findings.some(({ severity }) => severity === 'hard')) return 'beyond'
-  return findings.some((finding) => finding.code !== 'balance.one-leg' && countsForVerdict(finding, legs))
-    ? 'close'
-    : 'holds'
-}
-
-const AT_LEAST_CLOSE: ReadonlySet<string> = new Set(['step.falls', 'step.single', 'turn.loaded', 'tempo.short'])
-
-export function verdictOfTransition({ made }: PathTransition): Verdict | null {
-  if (!made) return null
-  const { findings, transition } = made
-  if (findings.some(({ severity }) => severity === 'hard')) return 'beyond'
-  const close =
-    findings.some(({ code }) => AT_LEAST_CLOSE.has(code)) ||
-    transition.phases.some(({ samples }) => samples.some((stood) => verdictOf(stood) === 'close'))
-  return close ? 'close' : 'holds'
-}
-
-/** The worst of all; what cannot be stood or reached is beyond. */
-function decide(parts: readonly PathPart[], transitions: readonly PathTransition[]): Verdict {
-  if (parts.some(({ analysis }) => !analysis) || transitions.some(({ made }) => !made)) return 'beyond'
-  const verdicts = transitions.map(verdictOfTransition)
-  return verdicts.includes('beyond') ? 'beyond' : verdicts.includes('close') ? 'close' : 'holds'
 }

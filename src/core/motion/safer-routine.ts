@@ -1,6 +1,7 @@
 import type { Body } from '../body/body'
 import { DEG } from '../conventions'
-import { makePath, type Path, type RoutinePart, verdictOfTransition } from './path'
+import { verdictOfTransition } from './judge-path'
+import { makePath, type Path, type RoutinePart } from './path'
 import { changeWay, costOf } from './way-change'
 
 /** One step length and one height for a whole routine: what everyone can say and keep. */

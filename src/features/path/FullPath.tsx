@@ -1,8 +1,6 @@
-import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
 import { useEffect, useMemo, useState } from 'react'
-import { type ChoicesSet, chooseOver } from '@/core'
-import { type HouseWays, toChoices } from '@/formats/choices-document'
+import type { HouseWays } from '@/formats/choices-document'
 import { mergeLibrary } from '@/formats/posture-document'
 import { HALF_BREATH_S } from '@/formats/routine-document'
 import type { Group } from '@/records/groups'
@@ -13,7 +11,6 @@ import type { SetAside } from '@/server/set-aside'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
-import { ChoicesSentence } from '@/ui/words/ChoicesSentence'
 import { useKeys } from '@/ui/words/use-keys'
 import { useUndoKeys } from '@/ui/words/use-undo-keys'
 import { sayFieldError } from '@/words/fields'
@@ -25,16 +22,12 @@ import { usePlaying } from './body/use-playing'
 import { ClassWalk } from './class/ClassWalk'
 import { PathFloor } from './floor/PathFloor'
 import { StepFloor } from './floor/StepFloor'
-import { FoldButton } from './order/FoldButton'
-import { Order } from './order/Order'
-import { PartSentence } from './order/PartSentence'
-import { PartTools } from './order/PartTools'
+import { OrderPanel } from './order/OrderPanel'
 import styles from './path.module.css'
 import { RenameSheet } from './RenameSheet'
 import { RoutineTools } from './RoutineTools'
 import { Ribbon } from './ribbon/Ribbon'
 import { GROUP, PathSentence } from './sentence/PathSentence'
-import { changePart } from './state/edits'
 import { setPlay, usePlay } from './state/play'
 import { editRoutine, redo, undo } from './state/store'
 import { useCalmRoutine } from './state/use-calm-routine'
@@ -71,18 +64,16 @@ export function FullPath(props: FullPathProps) {
   const library = useMemo(() => ({ postures: mergeLibrary(own), ways }), [own, ways])
   const { postures } = library
   const { walker, group, problem: unfetched, choosePerson, chooseGroup } = useWalker(first, askedGroup)
-  const { person, kept } = walker
+  const { person } = walker
   const routines = useRoutines(known, asked)
   const { saving } = routines
   const routine = useCalmRoutine()
   const open = usePlay((play) => play.open)
   const [facingIn, setFacingIn] = useState<FacingIn>('hours')
   const [naming, setNaming] = useState(false)
-  const [choosing, setChoosing] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
   const walk = useWalk(routine, person.document, library)
-  const { path, body, parts: sized, error, broken } = walk
-  const isStale = walk.of !== routine
+  const { path, isStale, body, parts: sized, error, broken } = walk
   useUndoKeys(undo, redo)
   usePlaying(path)
   useKeys({
@@ -104,47 +95,21 @@ export function FullPath(props: FullPathProps) {
   const names = useMemo(() => routine.parts.map((part) => sayPart(part, postures)), [routine, postures])
   const headings = useMemo(() => listHeadings(routine.parts), [routine])
   const room = { width: routine.room?.widthM ?? ROOM.widthM, depth: routine.room?.depthM ?? ROOM.depthM }
-  const usual = toChoices(routine.school ?? 'long-upright', ways)
-  const part = open === null ? undefined : routine.parts[open]
   const order = (
-    <section className={styles.orderOf} aria-label={ENGLISH.say('path.order.label')}>
-      <h2>{ENGLISH.say('path.order.label')}</h2>
-      <Order path={isStale ? null : path} names={names} facing={headings} />
-      {part && open !== null && (
-        <PartSentence
-          key={`${routines.open} ${open}`}
-          at={open}
-          part={part}
-          headingDeg={headings[open] ?? 0}
-          seconds={sized?.[open]?.seconds ?? part.seconds ?? 0}
-          postures={postures}
-          facingIn={facingIn}
-          onFacingIn={setFacingIn}
-        />
-      )}
-      <PartTools
-        at={open}
-        routine={routine}
-        postures={postures}
-        phrases={routines.known.filter(({ id }) => id !== routines.open)}
-        kept={kept}
-      >
-        {open === null && sized && <FoldButton person={person.document} parts={sized} room={room} />}
-        <Button aria-expanded={choosing} onClick={() => setChoosing(!choosing)}>
-          {ENGLISH.say(choosing ? 'path.order.less' : open === null ? 'path.order.moreAll' : 'path.order.more')}
-        </Button>
-      </PartTools>
-      {choosing && (
-        <ChoicesSentence
-          className={styles.choices}
-          given={part && open !== null ? part.choices : routine.choices}
-          usual={part && open !== null ? chooseOver(usual, routine.choices as ChoicesSet | undefined) : usual}
-          onChange={(choices) =>
-            editRoutine((was) => (open === null ? { ...was, choices } : changePart(was, open, { choices })))
-          }
-        />
-      )}
-    </section>
+    <OrderPanel
+      open={open}
+      routine={routine}
+      path={isStale ? null : path}
+      sized={sized}
+      names={names}
+      headings={headings}
+      library={library}
+      phrases={routines.known.filter(({ id }) => id !== routines.open)}
+      walker={walker}
+      room={room}
+      facingIn={facingIn}
+      onFacingIn={setFacingIn}
+    />
   )
   return (
     <main className={styles.path}>

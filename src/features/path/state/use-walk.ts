@@ -35,20 +35,19 @@ function findPosture(postures: readonly Posture[], id: string): Posture {
 }
 
 export type Walk = Sized & {
-  /** What was worked out last; it may be of what was there before. */
+  /** What was worked out last; where `isStale` it is of what or who was there before. */
   path: ShownPath | null
-  /** The routine that it is of. */
-  of: RoutineDocument | null
+  isStale: boolean
   broken: boolean
 }
 
 /** Works a routine out for somebody in a worker, anew whenever either changes. */
 export function useWalk(routine: RoutineDocument, person: PersonDocument, library: Library): Walk {
   const sized = useMemo(() => sizeRoutine(routine, person, library), [routine, person, library])
-  const [found, setFound] = useState<{ path: ShownPath; of: RoutineDocument } | null>(null)
+  const [found, setFound] = useState<{ path: ShownPath; of: RoutinePart[] | null } | null>(null)
   const [broken, setBroken] = useState(false)
   const walker = useRef<Walker | null>(null)
-  const asked = useRef(routine)
+  const asked = useRef(sized.parts)
   useEffect(() => {
     const mine = startWalker(
       (path) => {
@@ -63,10 +62,10 @@ export function useWalk(routine: RoutineDocument, person: PersonDocument, librar
   useEffect(() => {
     if (!sized.parts) return
     const timer = setTimeout(() => {
-      asked.current = routine
+      asked.current = sized.parts
       walker.current?.ask({ person: toPerson(person), parts: sized.parts, samples: SAMPLES })
     }, REST_MS)
     return () => clearTimeout(timer)
-  }, [sized, routine, person])
-  return { ...sized, path: found?.path ?? null, of: found?.of ?? null, broken }
+  }, [sized, person])
+  return { ...sized, path: found?.path ?? null, isStale: found?.of !== sized.parts, broken }
 }
