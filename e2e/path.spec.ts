@@ -42,8 +42,8 @@ test('a routine on its floor, along time and as a body that plays it, with one c
 
   await choose(page, /^Seen from/, 'above')
   await expect(page.getByRole('img', { name: /^The body .* seen from above/ })).toBeVisible()
-  await page.getByRole('button', { name: 'Mirrored' }).click()
-  await expect(page.getByRole('button', { name: 'Mirrored' })).toHaveAttribute('aria-pressed', 'false')
+  await page.getByRole('button', { name: 'Mirrored', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Mirrored', exact: true })).toHaveAttribute('aria-pressed', 'false')
 })
 
 test('what is wrong leads to its instant; a safer way is taken, taken back, and stays after a reload', async ({
@@ -143,6 +143,7 @@ test('the foot of an opened step is dragged and nudged, and answers at once; und
   const foot = page.getByTestId('step-floor').getByRole('button', { name: /^left foot|^right foot/ })
   const said = page.getByTestId('step-verdict')
   const before = await said.textContent()
+  await foot.scrollIntoViewIfNeeded()
   const box = (await foot.boundingBox()) as { x: number; y: number; width: number; height: number }
   await page.mouse.move(box.x + box.width / 2, box.y + box.height * 0.7)
   await page.mouse.down()

@@ -1,0 +1,184 @@
+import { describe, expect, it } from 'vitest'
+import { DEG, fitRoom, makePath, resolveBody, showPath, type WalkFit } from '@/core'
+import { mergeLibrary } from '@/formats/posture-document'
+import { toRoutine } from '@/formats/routine-document'
+import { sayDose, sayDrift, sayFacing, sayPart, sayPrint, sayRoom, sayStep, sayWalked } from './path'
+import { sayBought, sayLeft, sayMeasure, sayWayChanges } from './safer'
+import { sayWalker, sayWalkers } from './walkers'
+
+const body = resolveBody({ stature: 1.62, mass: 68, sex: 'female', age: 60 })
+const show = (parts: Parameters<typeof toRoutine>[0]['parts']) => {
+  const sized = toRoutine({ school: 'therapeutic', parts }, body)
+  return showPath(makePath(body, sized, 6), sized)
+}
+/** Figures and their units stay together. */
+const plain = (text: string) => text.replaceAll('\u00a0', ' ')
+
+describe('a routine that is walked is said', () => {
+  it('the gravest first, counted: no way, falls, beyond, close; waiting while it is worked out', () => {
+    expect(sayWalked(null)).toBe('being worked out.')
+    const path = show([{ posture: 'parallel' }, { posture: 'parallel', seconds: 4, with: { loadLeftPct: 60 } }])
+    expect(sayWalked(path)).toBe('every way holds.')
+    const [way] = path.transitions
+    if (!way) throw new Error('no way')
+    const of = (...more: object[]) => sayWalked({ ...path, transitions: more.map((one) => ({ ...way, ...one })) })
+    expect(of({ verdict: 'close' }, { verdict: 'close' })).toBe('2 ways are close.')
+    expect(of({ verdict: 'close' }, { verdict: 'beyond' })).toBe('one way is beyond.')
+    expect(of({ verdict: 'beyond', findings: [{ code: 'step.falls' }] })).toBe('one step is a fall.')
+    const error = { field: 'parts.1', value: null, accepts: { code: 'noWay' } }
+    expect(of({ verdict: null, error }, { verdict: 'beyond' })).toBe('one way cannot be taken.')
+  })
+
+  it('parts by their posture, with a side only where there is one', () => {
+    const postures = mergeLibrary([])
+    expect(sayPart({ posture: 'bow', side: 'right' }, postures)).toBe('bow, right')
+    expect(sayPart({ posture: 'parallel', side: 'right' }, postures)).toBe('parallel stance')
+    expect(sayPart({ stance: { feet: {} } } as never, postures)).toBe('own stance')
+    expect(sayPart({ posture: 'own-gone' }, postures)).toBe('own-gone')
+  })
+
+  it('where one faces: by hours, by the room’s corners, by degrees, however often one has turned', () => {
+    expect([0, 90, -90, 180, -540, 30].map((degrees) => sayFacing(degrees, 'hours'))).toEqual([
+      '12 o’clock',
+      '9 o’clock',
+      '3 o’clock',
+      '6 o’clock',
+      '6 o’clock',
+      '11 o’clock',
+    ])
+    expect([0, -45, 90, 180, 405].map((degrees) => sayFacing(degrees, 'corners'))).toEqual([
+      'the front',
+      'the front right corner',
+      'the left wall',
+      'the back',
+      'the front left corner',
+    ])
+    expect(sayFacing(-270, 'degrees')).toBe('-270°')
+  })
+
+  it('what a foot did, with how far and how full', () => {
+    const print = {
+      foot: 'left',
+      heel: [0, 0],
+      yaw: 0,
+      contact: 'whole',
+      part: 1,
+      atS: 2,
+      about: null,
+      angle: 0,
+    } as const
+    expect(plain(sayPrint({ ...print, did: 'lands', first: 'heel', load: 0 }, 3, 0.262))).toBe(
+      '3. Left foot lands on its heel, 26.2 cm from the other heel.',
+    )
+    const turned = { ...print, did: 'turns', first: null, about: 'heel', angle: -35 * DEG } as const
+    expect(sayPrint({ ...turned, load: 0 }, 0, 0)).toBe('Left foot turns 35° to the right about its heel, empty.')
+    expect(plain(sayPrint({ ...turned, about: 'ball', angle: 20 * DEG, load: 0.6 }, 0, 0))).toBe(
+      'Left foot turns 20° to the left about its ball, with 60 % on it.',
+    )
+  })
+
+  it('what room it needs, how many fit, and that it does not', () => {
+    const extent: [[number, number], [number, number]] = [
+      [0, 0],
+      [1, 1.5],
+    ]
+    const said = (width: number, depth: number) =>
+      plain(sayRoom(fitRoom(extent, { width, depth }), { width, depth }).join(' '))
+    expect(said(6, 4)).toBe('Needs 1 m by 1.5 m. 6 fit in this room: 3 side by side, 2 behind each other.')
+    expect(said(2, 2)).toContain('One person at a time in this room.')
+    expect(said(2, 4)).toContain('It passes a wall within 0.5 m.')
+    expect(said(4, 1)).toContain('It does not fit into this room: 0.5 m too long.')
+    expect(plain(sayDrift({ drift: { x: 0.1, y: -1.2, heading: Math.PI } }))).toBe(
+      'Ends 1.2 m behind where it starts, turned 180°.',
+    )
+  })
+
+  it('which leg works harder, from a quarter more on', () => {
+    const dose = { shifts: 1, turns: 0, singleS: { left: 1, right: 2 }, kneeNms: { left: 100, right: 120 } }
+    expect(sayDose(dose)).toHaveLength(2)
+    expect(sayDose({ ...dose, kneeNms: { left: 200, right: 100 } }).at(-1)).toMatch(
+      /^The left leg works 2 times as hard/,
+    )
+  })
+
+  it('a step against what could be taken back, the knee that it would take only where it fails', () => {
+    const path = show([{ posture: 'parallel' }, { posture: 'bow', side: 'left', seconds: 10, anchor: 'right' }])
+    const way = path.transitions[0] as (typeof path.transitions)[number]
+    const test = way.readings?.emptyStep
+    if (!way.readings || !test) throw new Error('no step')
+    expect(plain(sayStep(way))).toMatch(/^A step of [\d.]+ cm; up to [\d.]+ cm can be taken back\./)
+    const fails = { ...test, passes: false, longest: 0.1, neededKnee: 50 * DEG }
+    expect(plain(sayStep({ ...way, readings: { ...way.readings, emptyStep: fails } }))).toMatch(
+      /only 10 cm can be taken back, the rest is a fall\. To set the foot down empty, the standing knee would have to bend 50°/,
+    )
+  })
+})
+
+describe('safer ways are said', () => {
+  const marks = {
+    verdict: 'beyond',
+    hard: 1,
+    cautions: 0,
+    least: -0.01,
+    knee: 60,
+    bend: 50 * DEG,
+    seconds: 8,
+    fallsBy: 0.05,
+  } as const
+
+  it('as a teacher says them, joined', () => {
+    expect(
+      sayWayChanges([
+        { what: 'step', scale: 0.5 },
+        { what: 'knees', by: -5 * DEG },
+      ]),
+    ).toBe('Half the step, both stances 5° higher')
+    expect(plain(sayWayChanges([{ what: 'step', scale: 0.62 }]))).toBe('62 % of the step')
+    expect(
+      sayWayChanges([
+        { what: 'hand', hand: 'left' },
+        { what: 'seconds', times: 2 },
+      ]),
+    ).toBe('Left hand on a chair back, twice the time')
+    expect(sayMeasure({ measure: { scale: 0.5, by: -5 * DEG } })).toBe('Half steps, 5° higher throughout')
+  })
+
+  it('with what they buy and nothing that stays as it was', () => {
+    const after = { ...marks, verdict: 'holds', hard: 0, least: 0.004, bend: 40 * DEG, fallsBy: -0.02 } as const
+    expect(plain(sayBought(marks, after))).toBe(
+      'beyond → holds · can be taken back · margin over the reserve -1 → 0.4 cm · knees to 40° instead of 50°',
+    )
+    expect(sayBought(marks, marks)).toBe('')
+    expect(sayLeft({ noWay: 0, beyond: 0, close: 0, falls: 0 })).toBe('With it every way holds.')
+    expect(sayLeft({ noWay: 1, beyond: 0, close: 2, falls: 0 })).toBe(
+      'With it none is beyond, 2 are close, 1 cannot be taken.',
+    )
+  })
+})
+
+describe('a class on one path is said', () => {
+  const walk = (how: WalkFit['how'], more: Partial<WalkFit> = {}): WalkFit => ({
+    asked: [],
+    how,
+    scale: 1,
+    chairs: [],
+    fitted: [],
+    ...more,
+  })
+
+  it('each in a line: close ways are named, chairs with their hand and ways', () => {
+    expect(sayWalker(walk('asIs', { fitted: ['holds', 'close', 'close'] }))).toBe('as it is; close at 2 and 3')
+    expect(sayWalker(walk('steps', { scale: 0.5 }))).toBe('half steps')
+    const left = [1, 3].map((part) => ({ part, hand: 'left' as const }))
+    expect(sayWalker(walk('chair', { chairs: left }))).toBe('a chair on their left at 1 and 3')
+    expect(sayWalker(walk('chair', { chairs: [...left, { part: 4, hand: 'right' }] }))).toContain('on either side')
+    expect(sayWalker(null)).toBe('cannot be sized to them')
+  })
+
+  it('together, counted: who sits or stays in place does not walk', () => {
+    const fits = [walk('asIs'), walk('asIs'), walk('steps', { scale: 0.5 }), walk('inPlace'), walk('sits'), null]
+    expect(sayWalkers(fits)).toBe(
+      'Three of six walk it together, each with their own step: two as it is, one with half steps, one keeps to weight shifts in place, one sits.',
+    )
+  })
+})
