@@ -12,8 +12,11 @@ const saved = (page: Page) => page.getByRole('status').filter({ hasText: 'saved'
 async function openPath(page: Page, person: string, routine: string) {
   await page.goto(`/path?person=${person}&routine=${routine}`)
   await expect(verdict(page)).toBeVisible({ timeout: 20_000 })
-  await expect(page.getByRole('progressbar', { name: 'being worked out.' })).toHaveCount(0)
+  await settled(page)
 }
+
+/** What was changed is worked out: nothing moves on the page any more. */
+const settled = (page: Page) => expect(page.getByRole('progressbar', { name: 'being worked out.' })).toHaveCount(0)
 
 test('a routine on its floor, along time and as a body that plays it, with one cursor for all', async ({ page }) => {
   await openPath(page, 'isolde-farrant', 'quay-four')
@@ -82,6 +85,7 @@ test('parts are moved by key and mouse, doubled, mirrored and taken out; undo br
   await part(page, /^3\. side step/).focus()
   await page.keyboard.press('Alt+ArrowLeft')
   await expect(part(page, /^2\. side step, left/)).toBeFocused()
+  await settled(page)
   await page.getByRole('button', { name: 'Other side' }).click()
   await expect(part(page, /^2\. side step, right/)).toBeVisible()
   await page.getByRole('button', { name: 'Once more' }).click()
