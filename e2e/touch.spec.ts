@@ -117,3 +117,29 @@ test('a finger that rests takes somebody to another lane; one that moves at once
   await drag(page, [from], { x: to.x - from.x, y: to.y - from.y }, 350)
   await expect(lane(2).getByRole('button', { name: new RegExp(`^${name} .*put here by hand`) })).toBeVisible()
 })
+
+test('the foot of an opened step follows a finger, a part is carried by one that rests, and the page stays', async ({
+  page,
+}) => {
+  await page.goto('/path?person=isolde-farrant&routine=quay-four')
+  await expect(page.getByTestId('path-verdict')).toBeVisible({ timeout: 20_000 })
+  await page.getByRole('button', { name: /^2\. part the wild horse/ }).click()
+  const said = page.getByTestId('step-verdict')
+  const before = await said.textContent()
+  const foot = page.getByTestId('step-floor').getByRole('button', { name: /foot/ })
+  await foot.scrollIntoViewIfNeeded()
+  const at = await scrolled(page)
+  await drag(page, [await middle(foot, 0.7)], { x: 0, y: -70 })
+  await expect(said).not.toHaveText(before as string)
+  expect(await scrolled(page)).toBe(at)
+  const parts = page.getByRole('region', { name: 'The order' }).getByRole('listitem').getByRole('button')
+  await parts.nth(3).scrollIntoViewIfNeeded()
+  // The page comes to rest before a finger is put on it again.
+  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 20_000 })
+  await page.waitForTimeout(800)
+  const [from, to] = [await middle(parts.nth(3)), await middle(parts.nth(2))]
+  await drag(page, [from], { x: to.x - from.x, y: to.y - from.y }, 300)
+  await expect(parts.nth(2)).toHaveAccessibleName(/^3\. brush knee, left/)
+  await page.getByRole('button', { name: 'Back to the original' }).click()
+  await page.getByRole('button', { name: 'Yes, do it' }).click()
+})
