@@ -7,10 +7,11 @@ import { personDocument } from '@/formats/person-document'
 import { planDocument } from '@/formats/plan-document'
 import { postureDocument } from '@/formats/posture-document'
 import { recordDocument } from '@/formats/record-document'
+import { houseRoutine } from '@/formats/routine-document'
 import { stanceBody } from '@/formats/stance-document'
 import { sayField, sayFieldError } from './fields'
 
-const DOCUMENTS = [personDocument, recordDocument, houseSettings, postureDocument, stanceBody, planDocument]
+const DOCUMENTS = [personDocument, recordDocument, houseSettings, postureDocument, stanceBody, planDocument, houseRoutine]
 
 /** Every key that a document may have at any depth. */
 function listKeys(schema: unknown, keys = new Set<string>()): Set<string> {
