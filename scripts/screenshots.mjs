@@ -154,7 +154,7 @@ const SHOTS = {
   'path-step': {
     ...onPath,
     height: 860,
-    path: '/path?person=isolde-farrant&routine=walk-out',
+    path: '/path?person=yuki-harland&routine=walk-out',
     act: (page) => openWay(page, 3),
   },
   'path-remedy': {
