@@ -11,7 +11,15 @@ import { houseRoutine } from '@/formats/routine-document'
 import { stanceBody } from '@/formats/stance-document'
 import { sayField, sayFieldError } from './fields'
 
-const DOCUMENTS = [personDocument, recordDocument, houseSettings, postureDocument, stanceBody, planDocument, houseRoutine]
+const DOCUMENTS = [
+  personDocument,
+  recordDocument,
+  houseSettings,
+  postureDocument,
+  stanceBody,
+  planDocument,
+  houseRoutine,
+]
 
 /** Every key that a document may have at any depth. */
 function listKeys(schema: unknown, keys = new Set<string>()): Set<string> {
