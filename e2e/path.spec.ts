@@ -37,7 +37,6 @@ test('a routine on its floor, along time and as a body that plays it, with one c
   await page.getByRole('button', { name: 'Play', exact: true }).click()
   await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible()
   await expect.poll(() => body.getAttribute('aria-label')).not.toBe(before)
-  await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Pause' }).click()
   const stood = Number(await cursor(page).getAttribute('aria-valuenow'))
   await page.waitForTimeout(300)
@@ -45,8 +44,12 @@ test('a routine on its floor, along time and as a body that plays it, with one c
 
   await choose(page, /^Seen from/, 'above')
   await expect(page.getByRole('img', { name: /^The body .* seen from above/ })).toBeVisible()
-  await page.getByRole('button', { name: 'Mirrored', exact: true }).click()
+  // A space presses what it is on; elsewhere it plays.
+  await page.getByRole('button', { name: 'Mirrored', exact: true }).press('Space')
   await expect(page.getByRole('button', { name: 'Mirrored', exact: true })).toHaveAttribute('aria-pressed', 'false')
+  await expect(page.getByRole('button', { name: 'Pause' })).toHaveCount(0)
+  await cursor(page).press('Space')
+  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible()
 })
 
 test('what is wrong leads to its instant; a safer way is taken, taken back, and stays after a reload', async ({
@@ -73,6 +76,10 @@ test('what is wrong leads to its instant; a safer way is taken, taken back, and 
   await page.getByRole('button', { name: 'Back to the original' }).click()
   await page.getByRole('button', { name: 'Yes, do it' }).click()
   await expect(page.getByRole('button', { name: 'Back to the original' })).toHaveCount(0)
+  // What is shipped again is not kept as a change of its own.
+  await page.waitForTimeout(600)
+  const kept = await (await page.request.get('/api/routines')).json()
+  expect(kept.map(({ id }: { id: string }) => id)).not.toContain('quay-four')
 })
 
 test('parts are moved by key and mouse, doubled, mirrored and taken out; undo brings each back', async ({ page }) => {

@@ -106,7 +106,9 @@ function inPieces({ before, parts: [part] }: Way): Way | null {
 /** The step left out: the feet stay, the weight goes over as it would have. */
 function inPlace(before: RoutinePart, part: RoutinePart): Partial<RoutinePart> {
   const { at: _, ...stance } = before.stance
-  return { stance: { ...stance, loadLeft: part.stance.loadLeft }, heading: before.heading, at: undefined }
+  // As it is stood, its step is scaled already.
+  const choices = { ...part.choices, stepScale: 1 }
+  return { stance: { ...stance, loadLeft: part.stance.loadLeft }, heading: before.heading, at: undefined, choices }
 }
 
 /** A hand on one chair back, from the first stance to the last: it stands between where the hand would want it. */

@@ -68,7 +68,8 @@ export function FullPath(props: FullPathProps) {
   const routines = useRoutines(known, asked)
   const { saving } = routines
   const routine = useCalmRoutine()
-  const open = usePlay((play) => play.open)
+  // What was open may be gone: taken out, or taken back.
+  const open = usePlay((play) => (play.open !== null && play.open < routine.parts.length ? play.open : null))
   const [facingIn, setFacingIn] = useState<FacingIn>('hours')
   const [naming, setNaming] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
@@ -187,7 +188,14 @@ export function FullPath(props: FullPathProps) {
             {open ? (
               <>
                 <Remedies path={path} parts={sized} person={person.document} at={open} />
-                <TwoWays path={path} body={body} parts={sized} at={open} school={routine.school ?? 'long-upright'} />
+                <TwoWays
+                  path={path}
+                  body={body}
+                  parts={sized}
+                  at={open}
+                  school={routine.school ?? 'long-upright'}
+                  ways={ways}
+                />
               </>
             ) : (
               <WholeRemedy parts={sized} person={person.document} />

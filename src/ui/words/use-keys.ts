@@ -7,6 +7,7 @@ export function useKeys(actions: Record<string, () => void>): void {
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return
+      if (event.key === ' ' && isPressed(event.target)) return
       const action = latest.current[event.key.toLowerCase()]
       if (!action) return
       event.preventDefault()
@@ -16,6 +17,10 @@ export function useKeys(actions: Record<string, () => void>): void {
     return () => window.removeEventListener('keydown', onKeyDown)
   }, [])
 }
+
+/** What a space presses is pressed, and nothing else. */
+const isPressed = (target: EventTarget | null): boolean =>
+  target instanceof Element && target.closest('button, a, summary, [role="button"]') !== null
 
 /** In a field, in an open menu or sheet, or on a number, whose digits begin to type it. */
 const isTyping = (target: EventTarget | null): boolean =>

@@ -4,6 +4,7 @@ import FastForward from '@mui/icons-material/SkipNext'
 import FastRewind from '@mui/icons-material/SkipPrevious'
 import Button from '@mui/material/Button'
 import IconButton from '@mui/material/IconButton'
+import { useShallow } from 'zustand/react/shallow'
 import type { ShownPath } from '@/core'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
@@ -35,7 +36,8 @@ export function goByPhase(path: ShownPath | null, by: 1 | -1): void {
 
 /** Play and pause, phase by phase, how fast, from where it is seen, mirrored for whoever follows it. */
 export function PlayTools({ path }: { path: ShownPath | null }) {
-  const { playing, speed, loop, look, mirrored, open } = usePlay()
+  // Not with the second that is looked at: that changes every frame.
+  const { playing, speed, loop, look, mirrored, open } = usePlay(useShallow(({ at: _, preview: __, ...rest }) => rest))
   return (
     <div className={styles.tools} data-print="no">
       <div>

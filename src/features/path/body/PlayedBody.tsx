@@ -18,12 +18,12 @@ import { PlayedVials } from './PlayedVials'
 const HEAD_ROOM = 1.06
 const AZIMUTH: Record<Exclude<Look, 'above'>, number> = { front: FROM_FRONT, side: FROM_RIGHT, behind: Math.PI }
 
-export const viewOf = (look: Look, mirrored: boolean): View =>
+const viewOf = (look: Look, mirrored: boolean): View =>
   look === 'above' ? FROM_ABOVE : viewFrom(AZIMUTH[look], mirrored)
 
-/** The body at the second that is looked at, with its vials; it stands in the room, so that a turn is seen to turn. */
 type PlayedBodyProps = { path: ShownPath; body: Body; children: ReactNode }
 
+/** The body at the second that is looked at, with its vials; it stands in the room, so that a turn is seen to turn. */
 export const PlayedBody = memo(function PlayedBody({ path, body, children }: PlayedBodyProps) {
   const box = useRef<HTMLDivElement>(null)
   const { width, height } = useSize(box)

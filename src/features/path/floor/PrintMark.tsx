@@ -48,7 +48,11 @@ export function PrintMark({ plan, print, body, footprints, onPoint }: PrintMarkP
       onFocus={() => onPoint(said)}
       onBlur={() => onPoint(null)}
       onClick={open}
-      onKeyDown={(event) => event.key === 'Enter' && open()}
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' && event.key !== ' ') return
+        event.preventDefault()
+        open()
+      }}
     >
       <Sole plan={plan} foot={foot} look={all.every((one) => one.print.did === 'turns') ? 'former' : 'small'} />
       {steps.length > 0 && (

@@ -3,21 +3,29 @@ import { create } from 'zustand'
 import type { RoutineDocument } from '@/formats/routine-document'
 
 /** The routine that is open. */
-export type OnPath = { id: string; routine: RoutineDocument }
+export type OnPath = {
+  id: string
+  routine: RoutineDocument
+  /** Counts what was opened: that is no change of it. */
+  opened: number
+}
 
 export const useRoutine = create<OnPath>()(
-  temporal((): OnPath => ({ id: '', routine: { parts: [{ posture: 'parallel' }, { posture: 'parallel' }] } }), {
-    partialize: ({ routine }) => ({ routine }),
-    equality: (a, b) => a.routine === b.routine,
-    limit: 200,
-  }),
+  temporal(
+    (): OnPath => ({ id: '', opened: 0, routine: { parts: [{ posture: 'parallel' }, { posture: 'parallel' }] } }),
+    {
+      partialize: ({ routine }) => ({ routine }),
+      equality: (a, b) => a.routine === b.routine,
+      limit: 200,
+    },
+  ),
 )
 
 const { getState, setState, temporal: history } = useRoutine
 
 /** Another routine is opened: undo never brings back what was before it. */
 export function openRoutine(id: string, routine: RoutineDocument): void {
-  setState({ id, routine })
+  setState(({ opened }) => ({ id, routine, opened: opened + 1 }))
   history.getState().clear()
 }
 

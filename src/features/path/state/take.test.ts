@@ -11,6 +11,7 @@ import {
   tallyPath,
   walkWay,
 } from '@/core'
+import { changeWay } from '@/core/motion/way-change'
 import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
 import { takeMeasure, takeSafer } from './take'
 
@@ -107,6 +108,19 @@ describe('safer ways', () => {
       expect(scaleOf(fine)).toBeLessThanOrEqual(scaleOf(one) + 0.25)
       expect(fine.marks.verdict).toBe(one.marks.verdict)
     }
+  })
+
+  it('weight shifted in place stays on the feet where they are, also where every step was shortened before', () => {
+    const short = { ...routine, choices: { stepScale: 0.5 } }
+    const walked = walk(short, 4)
+    const parts = toRoutine(short, body)
+    const { at: _, ...stance } = (walked.parts[1] as (typeof walked.parts)[number]).stance
+    const way = { before: { ...(parts[1] as (typeof parts)[number]), stance }, parts: parts.slice(2, 3) }
+    const changed = changeWay(body, way, { what: 'inPlace' }, 'left')
+    if (!changed) throw new Error('nothing to leave out')
+    const { transitions } = walkWay(body, changed, 4)
+    expect(transitions[0]?.made?.transition.phases.map(({ kind }) => kind)).not.toContain('reach')
+    expect(transitions[0]?.made?.readings.emptyStep).toBeNull()
   })
 
   it('one step length and one height for all, taken, leaves what was promised, and less than before', () => {

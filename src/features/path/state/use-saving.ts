@@ -54,7 +54,7 @@ export function useSaving(own: readonly OwnRoutine[], onSaved: (saved: OwnRoutin
           saver.current.flush()
           turnTo.current(now.id)
           setState(SAVED)
-        } else if (now.routine !== before.routine) saver.current.change(now.routine)
+        } else if (now.opened === before.opened && now.routine !== before.routine) saver.current.change(now.routine)
       }),
     [],
   )

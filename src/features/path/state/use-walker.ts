@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { BenchOfPerson, BenchPerson } from '@/server/bench'
 import { ask } from '@/ui/api/ask'
 
@@ -6,27 +6,29 @@ import { ask } from '@/ui/api/ask'
 export function useWalker(first: BenchOfPerson, askedGroup: string | null) {
   const [walker, setWalker] = useState(first)
   const [group, setGroup] = useState<{ id: string; members: readonly BenchPerson[] } | null>(null)
-  const chooseGroup = async (id: string) => {
+  const asked = useRef(0)
+  /** Whoever was chosen last walks, whichever answer comes first. */
+  const fetchLast = async <T>(path: string, take: (found: T) => void) => {
+    const mine = ++asked.current
     try {
-      setGroup({ id, members: await ask<BenchPerson[]>(`/api/bench?group=${encodeURIComponent(id)}`, 'GET') })
+      const found = await ask<T>(path, 'GET')
+      if (mine === asked.current) take(found)
       setProblem(false)
     } catch {
-      setProblem(true)
+      if (mine === asked.current) setProblem(true)
     }
   }
+  const chooseGroup = (id: string) =>
+    fetchLast<BenchPerson[]>(`/api/bench?group=${encodeURIComponent(id)}`, (members) => setGroup({ id, members }))
   // biome-ignore lint/correctness/useExhaustiveDependencies: what the address asks for, once
   useEffect(() => {
     if (askedGroup) chooseGroup(askedGroup)
   }, [])
   const [problem, setProblem] = useState(false)
-  const choosePerson = async (id: string) => {
-    try {
-      setWalker(await ask<BenchOfPerson>(`/api/bench/${id}`, 'GET'))
+  const choosePerson = (id: string) =>
+    fetchLast<BenchOfPerson>(`/api/bench/${id}`, (found) => {
+      setWalker(found)
       setGroup(null)
-      setProblem(false)
-    } catch {
-      setProblem(true)
-    }
-  }
+    })
   return { walker, group, problem, choosePerson, chooseGroup }
 }

@@ -1,15 +1,7 @@
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
-import {
-  type Body,
-  markWay,
-  type RoutinePart,
-  SCHOOL_IDS,
-  SCHOOLS,
-  type SchoolId,
-  type ShownPath,
-  walkWay,
-} from '@/core'
+import { type Body, markWay, type RoutinePart, SCHOOL_IDS, type SchoolId, type ShownPath, walkWay } from '@/core'
+import { type HouseWays, toChoices } from '@/formats/choices-document'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { VerdictMark } from '@/ui/words/VerdictMark'
 import { ENGLISH } from '@/words/language'
@@ -17,13 +9,20 @@ import { sayCost } from '@/words/path'
 import { saySchool } from '@/words/postures'
 import styles from './trouble.module.css'
 
-type TwoWaysProps = { path: ShownPath; body: Body; parts: readonly RoutinePart[]; at: number; school: SchoolId }
+type TwoWaysProps = {
+  path: ShownPath
+  body: Body
+  parts: readonly RoutinePart[]
+  at: number
+  school: SchoolId
+  ways: HouseWays
+}
 
 const say = (key: string) => ENGLISH.say(`path.schools.${key}`)
 const SAMPLES = 10
 
 /** The same two stances by two schools' ways, beside each other, with what each costs. None is wrong. */
-export function TwoWays({ path, body, parts, at, school }: TwoWaysProps) {
+export function TwoWays({ path, body, parts, at, school, ways }: TwoWaysProps) {
   const [other, setOther] = useState<SchoolId>(SCHOOL_IDS.find((id) => id !== school) as SchoolId)
   const [shown, setShown] = useState(false)
   const found = useMemo(() => {
@@ -35,8 +34,8 @@ export function TwoWays({ path, body, parts, at, school }: TwoWaysProps) {
       const walked = walkWay(body, { before: { ...before, stance }, parts: [{ ...part, choices }] }, SAMPLES)
       return { marks: markWay(walked), made: walked.transitions[0]?.made ?? null }
     }
-    return [walk(part.choices), walk({ ...SCHOOLS[other].choices, stepScale: part.choices.stepScale })]
-  }, [path, body, parts, at, other, shown])
+    return [walk(part.choices), walk({ ...toChoices(other, ways), stepScale: part.choices.stepScale })]
+  }, [path, body, parts, at, other, shown, ways])
   return (
     <section aria-label={say('title')} className={styles.remedies}>
       <Button aria-expanded={shown} onClick={() => setShown(!shown)}>
