@@ -102,6 +102,9 @@ test('parts are moved by key and mouse, doubled, mirrored and taken out; undo br
   await expect(part(page, /^2\. side step, left/)).toBeVisible()
 
   await part(page, /^3\. bow/).scrollIntoViewIfNeeded()
+  // What is found beside it moves the page: it comes to rest before anything is taken hold of.
+  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 20_000 })
+  await page.waitForTimeout(500)
   const [from, to] = [await part(page, /^3\. bow/).boundingBox(), await part(page, /^1\. parallel/).boundingBox()]
   if (!from || !to) throw new Error('a part is not shown')
   await page.mouse.move(from.x + 10, from.y + from.height / 2)

@@ -33,6 +33,8 @@ describe('a routine that is walked is said', () => {
     const postures = mergeLibrary([])
     expect(sayPart({ posture: 'bow', side: 'right' }, postures)).toBe('bow, right')
     expect(sayPart({ posture: 'parallel', side: 'right' }, postures)).toBe('parallel stance')
+    const changed = { posture: 'parallel', with: { loadLeftPct: 35 } }
+    expect(plain(sayPart(changed, postures))).toBe('parallel stance, 65 % right')
     expect(sayPart({ stance: { feet: {} } } as never, postures)).toBe('own stance')
     expect(sayPart({ posture: 'own-gone' }, postures)).toBe('own-gone')
   })
@@ -88,6 +90,7 @@ describe('a routine that is walked is said', () => {
     expect(said(2, 2)).toContain('One person at a time in this room.')
     expect(said(2, 4)).toContain('It passes a wall within 0.5 m.')
     expect(said(4, 1)).toContain('It does not fit into this room: 0.5 m too long.')
+    expect(sayDrift({ drift: { x: 0.01, y: -0.02, heading: 0 } })).toBe('Ends where it starts.')
     expect(plain(sayDrift({ drift: { x: 0.1, y: -1.2, heading: Math.PI } }))).toBe(
       'Ends 1.2 m behind where it starts, turned 180°.',
     )

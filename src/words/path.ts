@@ -47,7 +47,16 @@ export function sayPart(part: PartDocument, postures: readonly Posture[], words:
   const posture = postures.find(({ id }) => id === part.posture)
   if (!posture) return part.posture ?? words.say('path.part.own')
   const name = sayPostureName(posture, words)
-  return posture.sided ? words.say('path.part.sided', { name, side: part.side ?? 'left' }) : name
+  const sided = posture.sided ? words.say('path.part.sided', { name, side: part.side ?? 'left' }) : name
+  const share = part.with?.loadLeftPct
+  if (share === undefined || share === 50) return sided
+  // What an exercise does otherwise than its posture.
+  const side = share > 50 ? 'left' : 'right'
+  return words.say('path.part.weight', {
+    name: sided,
+    share: sayPercent(Math.max(share, 100 - share) / 100, words),
+    side,
+  })
 }
 
 /** What a foot did to come where it is. */
@@ -84,11 +93,16 @@ export function sayRoom(fit: RoomFit, room: { width: number; depth: number }, wo
   return said.filter(Boolean)
 }
 
+/** Nearer than this it ends where it starts. */
+const NO_WAY = 0.05
+
 /** Where a routine ends, seen from where it starts. */
 export function sayDrift({ drift: { x, y, heading } }: Pick<ShownPath, 'drift'>, words: Words = ENGLISH): string {
+  const far = Math.hypot(x, y)
+  if (far < NO_WAY && Math.abs(heading) < DEG) return words.say('path.room.back')
   const way = Math.abs(y) >= Math.abs(x) ? (y >= 0 ? 'ahead' : 'back') : x < 0 ? 'left' : 'right'
   const turned = Math.abs(heading) < DEG ? 'no' : sayDegrees(Math.abs(heading), words)
-  return words.say('path.room.drift', { far: metres(Math.hypot(x, y), words), way, turned })
+  return words.say('path.room.drift', { far: metres(far, words), way, turned })
 }
 
 const UNEVEN = 1.25

@@ -41,7 +41,7 @@ export function PlayTools({ path }: { path: ShownPath | null }) {
   return (
     <div className={styles.tools} data-print="no">
       <div>
-        <IconButton aria-label={say('back')} onClick={() => goByPhase(path, -1)}>
+        <IconButton color="inherit" aria-label={say('back')} onClick={() => goByPhase(path, -1)}>
           <FastRewind />
         </IconButton>
         <Button
@@ -52,7 +52,7 @@ export function PlayTools({ path }: { path: ShownPath | null }) {
         >
           {say(playing ? 'pause' : 'play')}
         </Button>
-        <IconButton aria-label={say('on')} onClick={() => goByPhase(path, 1)}>
+        <IconButton color="inherit" aria-label={say('on')} onClick={() => goByPhase(path, 1)}>
           <FastForward />
         </IconButton>
         <Clock path={path} />

@@ -9,6 +9,7 @@ import { listStretches, SLOWEST } from './centre-line'
 import styles from './floor.module.css'
 import { PrintMark } from './PrintMark'
 import { gatherPrints } from './prints'
+import { RoomChairs } from './RoomChairs'
 import { layRoom, type RoomPlan, roomToScreen } from './room-plan'
 
 type PathFloorProps = { path: ShownPath; body: Body; room: { width: number; depth: number }; facing: string }
@@ -31,6 +32,7 @@ export const PathFloor = memo(function PathFloor({ path, body, room, facing }: P
             <title>{ENGLISH.say('path.floor.title')}</title>
             <Metres plan={plan} />
             <polygon className={styles.walls} data-fits={fit.fits} points={pointsOf(plan, plan.walls)} />
+            <RoomChairs plan={plan} path={path} />
             <g fill="none" strokeLinecap="round" strokeLinejoin="round">
               {stretches.map(({ points, slow, near }, i) => (
                 <polyline
