@@ -1,4 +1,5 @@
 import {
+  type Body,
   calcDose,
   calcDrift,
   calcExtent,
@@ -58,7 +59,7 @@ export function toPathDocument(path: Path, routine: readonly RoutinePart[], word
       analysis: analysis && toAnalysisDocument(analysis, words),
       ...(error && { error: toError(error, words) }),
     })),
-    transitions: path.transitions.map((one) => toTransition(one, words)),
+    transitions: path.transitions.map((one) => toTransition(path.body, one, words)),
     footprints: listFootprints(path).map(({ foot, heel, yaw, contact, part }) => ({
       foot,
       heelM: heel,
@@ -82,7 +83,7 @@ const toError = ({ field, value, accepts }: InputError, words: DocumentWords) =>
   accepts: words.accepts(accepts),
 })
 
-function toTransition({ from, to, startS, made, error }: PathTransition, words: DocumentWords) {
+function toTransition(body: Body, { from, to, startS, made, error }: PathTransition, words: DocumentWords) {
   if (!made) return { from, to, anchor: null, phases: [], ...(error && { error: toError(error, words) }) }
   const { transition, readings, findings } = made
   const { emptyStep } = readings
@@ -90,7 +91,7 @@ function toTransition({ from, to, startS, made, error }: PathTransition, words: 
     from,
     to,
     anchor: transition.anchor,
-    phases: transition.phases.map((phase) => toPhase(phase, startS)),
+    phases: transition.phases.map((phase) => toPhase(body, phase, startS)),
     readings: {
       leastM: readings.least,
       leastAt: readings.leastAt,
@@ -128,17 +129,21 @@ const toMotionFinding = (finding: MotionFinding, words: DocumentWords) => ({
 })
 
 /** @param begins when its transition begins, from the routine's start */
-const toPhase = ({ kind, foot, about, startS, seconds, shortest, samples }: TimedPhase, begins: number) => ({
+const toPhase = (
+  body: Body,
+  { kind, foot, about, startS, seconds, shortest, samples }: TimedPhase,
+  begins: number,
+) => ({
   kind,
   foot,
   about,
   startS: begins + startS,
   seconds,
   shortestS: shortest,
-  samples: samples.map((stood, i) => toSample(stood, i / (samples.length - 1))),
+  samples: samples.map((stood, i) => toSample(body, stood, i / (samples.length - 1))),
 })
 
-function toSample(stood: Stood, t: number) {
+function toSample(body: Body, stood: Stood, t: number) {
   const { balance } = stood
   const { centre, pelvis } = calcInRoom(stood)
   return {
@@ -150,7 +155,7 @@ function toSample(stood: Stood, t: number) {
     nearestM: balance.nearest,
     assuredM: balance.assured.margin,
     reserveM: balance.reserve,
-    supportingM: calcSupportingSpare(stood),
+    supportingM: calcSupportingSpare(body, stood),
     verdict: verdictOf(stood),
   }
 }

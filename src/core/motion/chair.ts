@@ -48,7 +48,7 @@ function findLeaning(body: Body, standing: Moment, held: Held, height: number): 
 const WEIGHT = { note: 0, caution: 1, hard: 10 } as const
 
 /** Ankles that would be at their limit all the while. */
-const countTight = ({ sides }: Body, { settled: { legs } }: Stood): number =>
+const countTight = ({ sides }: Body, { legs }: Stood): number =>
   SIDES.filter((side) => legs[side].dorsiflexion > sides[side].dorsiflexionMax - SPARE).length
 const SPARE = 2 * DEG
 
@@ -64,7 +64,7 @@ export function leanOver(
   const moment = momentOf(body, standing, 0)
   const stood = findLeaning(body, moment, held, hipsOn(body, seat))
   if (!stood) return null
-  const { pelvis } = stood.settled
+  const { pelvis } = stood
   return { leaning: stood.moment, seatAt: toRoom(stood.stance.at as Placement, [pelvis[0], pelvis[1]]) }
 }
 

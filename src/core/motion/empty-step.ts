@@ -110,10 +110,10 @@ function findLeastKnee(body: Body, ways: readonly Moment[], standing: Side, held
   return least
 }
 
-const isAllowed = ({ findings, settled: { legs } }: Stood, body: Body): boolean =>
+const isAllowed = ({ findings, legs, stance: { feet } }: Stood, body: Body): boolean =>
   !findings.some(({ severity, code }) => severity === 'hard' || code === 'ankle.limit') &&
   SIDES.every(
-    (side) => legs[side].foot.contact !== 'whole' || legs[side].dorsiflexion <= body.sides[side].dorsiflexionMax + 1e-6,
+    (side) => feet[side].contact !== 'whole' || legs[side].dorsiflexion <= body.sides[side].dorsiflexionMax + 1e-6,
   )
 
 /**

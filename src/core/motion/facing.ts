@@ -40,7 +40,7 @@ export function standFacing(body: Body, moment: Moment, held: Held, wanted: numb
   const look = (pelvis: number) => {
     const stood = tryStand(body, { ...moment, pelvis }, held, best?.reached)
     if (!stood) return
-    const drift = Math.max(Math.abs(stood.settled.legs.left.drift), Math.abs(stood.settled.legs.right.drift))
+    const drift = Math.max(Math.abs(stood.legs.left.drift), Math.abs(stood.legs.right.drift))
     if (drift >= least - 1e-9) return
     best = stood
     least = drift

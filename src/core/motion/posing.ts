@@ -1,23 +1,31 @@
-import type { Judged } from '../assess'
 import { type Balance, readBalance } from '../balance/balance'
-import { readLegs } from '../balance/legs'
+import { type LegReading, readLegs } from '../balance/legs'
 import { listBodyErrors } from '../balance/uncertainty'
 import type { Body } from '../body/body'
+import type { BySide, Vec2, Vec3 } from '../conventions'
 import { InputError } from '../errors'
+import type { Finding, Verdict } from '../limits/finding'
 import { judge } from '../limits/judge'
-import { assemble, type Reached, settle } from '../pose/pose'
+import { assemble, type Reached, type Settled, settle } from '../pose/pose'
 import { checkFooting } from '../stance/check'
-import { type Footing, setFooting } from '../stance/footing'
+import { setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
 import { type Held, type Moment, stanceOf } from './moment'
 
-/** A moment that was stood: the stance that says it, at the height that it has, and all that was found. */
-export type Stood = Judged & {
+/**
+ * A moment that was stood: the stance that says it, at the height that it has, and what was found. Without edges, feet
+ * and limbs: a path holds thousands of instants (`settleAgain` has them).
+ */
+export type Stood = {
   moment: Moment
   stance: Stance
-  footing: Footing
-  /** Without its edges: a path holds thousands of instants. */
+  /** In the stance's own frame, as the pelvis. */
+  centre: Vec2
+  pelvis: Vec3
   balance: Pick<Balance, 'nearest' | 'assured' | 'reserve'>
+  legs: BySide<LegReading>
+  findings: Finding[]
+  verdict: Verdict
   reached: Reached | null
 }
 
@@ -43,9 +51,9 @@ export function stand(body: Body, wanted: Moment, held: Held, neighbour: Reached
   return {
     moment: { ...wanted, height },
     stance,
-    footing,
+    centre: footing.centre,
+    pelvis: settled.pelvis,
     balance,
-    settled,
     legs,
     findings,
     verdict,
@@ -62,3 +70,7 @@ export function tryStand(body: Body, wanted: Moment, held: Held, neighbour: Reac
     throw error
   }
 }
+
+/** Feet, legs and trunk of an instant that was stood. */
+export const settleAgain = (body: Body, { stance, reached }: Stood): Settled =>
+  settle(setFooting(body, stance), reached, true)

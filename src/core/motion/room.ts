@@ -1,7 +1,10 @@
 import { calcSupportingBase } from '../balance/base'
 import { calcMargins } from '../balance/margins'
+import type { Body } from '../body/body'
 import { SIDES, type Side, type Vec2, type Vec3 } from '../conventions'
-import { FOOT_OUTLINE, layOnFloor } from '../stance/foot'
+import { UpperBody } from '../pose/upper-body'
+import { FOOT_OUTLINE, layOnFloor, placeFoot } from '../stance/foot'
+import { setFooting } from '../stance/footing'
 import { toRoom } from '../stance/placed'
 import type { Contact, Placement } from '../stance/stance'
 import { momentOf } from './moment'
@@ -11,26 +14,26 @@ import { shareOn } from './script'
 import type { TimedPhase } from './transition'
 
 /** Where an instant's centre and hips are in the room. */
-export function calcInRoom({ stance, footing, settled: { pelvis } }: Stood): { centre: Vec2; pelvis: Vec3 } {
+export function calcInRoom({ stance, centre, pelvis }: Stood): { centre: Vec2; pelvis: Vec3 } {
   const at = stance.at as Placement
   const [x, y] = toRoom(at, [pelvis[0], pelvis[1]])
-  return { centre: toRoom(at, footing.centre), pelvis: [x, y, pelvis[2]] }
+  return { centre: toRoom(at, centre), pelvis: [x, y, pelvis[2]] }
 }
 
 /** How far the centre is inside the usable part of the one foot that carries nearly all; null where none does. */
-export function calcSupportingSpare({ footing }: Stood): number | null {
-  const part = calcSupportingBase(footing)
+export function calcSupportingSpare(body: Body, { stance, centre }: Stood): number | null {
+  const part = calcSupportingBase(setFooting(body, stance))
   return (
     part &&
     calcMargins(
       part.map(([x, y]) => ({ x, y })),
-      footing.centre,
+      centre,
     ).nearest
   )
 }
 
 /** The box around outlines and knuckles at every instant: least and largest x and y in the room, metres. */
-export function calcExtent({ parts, transitions }: Path): [Vec2, Vec2] {
+export function calcExtent({ body, parts, transitions }: Path): [Vec2, Vec2] {
   let [left, rear, right, front] = [Infinity, Infinity, -Infinity, -Infinity]
   const take = ([x, y]: Vec2) => {
     left = Math.min(left, x)
@@ -49,7 +52,7 @@ export function calcExtent({ parts, transitions }: Path): [Vec2, Vec2] {
     }
   }
   for (const { made } of transitions) {
-    for (const { samples } of made?.transition.phases ?? []) for (const stood of samples) takeInstant(stood, take)
+    for (const { samples } of made?.transition.phases ?? []) for (const stood of samples) takeInstant(body, stood, take)
   }
   return [
     [left, rear],
@@ -57,10 +60,12 @@ export function calcExtent({ parts, transitions }: Path): [Vec2, Vec2] {
   ]
 }
 
-function takeInstant({ stance, footing, settled: { upper, pelvis } }: Stood, take: (point: Vec2) => void): void {
+function takeInstant(body: Body, { stance, pelvis }: Stood, take: (point: Vec2) => void): void {
   const at = stance.at as Placement
+  const upper = new UpperBody(body, stance)
   for (const side of SIDES) {
-    for (const point of layOnFloor(footing.feet[side], FOOT_OUTLINE)) take(toRoom(at, point))
+    const foot = placeFoot(body, side, stance.feet[side])
+    for (const point of layOnFloor(foot, FOOT_OUTLINE)) take(toRoom(at, point))
     const [x, y] = upper.calcArm(side, pelvis).joints.knuckle
     take(toRoom(at, [x, y]))
   }

@@ -1,6 +1,7 @@
 import type { Body } from '../body/body'
 import { DEG, otherSide, SIDES, type Side, type Vec3 } from '../conventions'
 import type { Finding, MotionCode } from '../limits/finding'
+import { UpperBody } from '../pose/upper-body'
 import { findFrontSide, shareOf } from '../stance/footing'
 import { calcTrack } from '../stance/layout'
 import type { Breath, Choices } from './choices'
@@ -263,14 +264,14 @@ const uneven: MotionRule = {
 const armsAlone: MotionRule = {
   id: 'arms.alone',
   code: 'arms.alone',
-  find: ({ choices, transition: { phases } }) => {
+  find: ({ body, choices, transition: { phases } }) => {
     // On a chair no weight moves at all.
     if (choices.arms !== 'weight' || phases.some(({ samples }) => samples[0]?.stance.seat)) return null
     for (const [phase, { from, to, samples }] of phases.entries()) {
       if (from.loadLeft !== to.loadLeft) continue
       const [first, last] = [samples[0], samples.at(-1)] as [Stood, Stood]
       for (const side of SIDES) {
-        const way = distance(knuckle(first, side), knuckle(last, side))
+        const way = distance(knuckle(body, first, side), knuckle(body, last, side))
         if (way > HAND_WAY)
           return { severity: 'note', side, part: 'arm', value: way, limit: HAND_WAY, unit: 'm', phase, t: 0.5 }
       }
@@ -279,7 +280,8 @@ const armsAlone: MotionRule = {
   },
 }
 
-const knuckle = ({ settled: { upper } }: Stood, side: Side): Vec3 => upper.calcArm(side, [0, 0, 0]).joints.knuckle
+const knuckle = (body: Body, { stance }: Stood, side: Side): Vec3 =>
+  new UpperBody(body, stance).calcArm(side, [0, 0, 0]).joints.knuckle
 const distance = (a: Vec3, b: Vec3): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2])
 
 /** The instant at which something is largest. */

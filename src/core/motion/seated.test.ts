@@ -7,6 +7,7 @@ import { assemble } from '../pose/pose'
 import { toRoom } from '../stance/placed'
 import type { Placement } from '../stance/stance'
 import { makePath } from './path'
+import { settleAgain } from './posing'
 
 const body = resolveBody({ stature: 1.62, mass: 70, sex: 'female', age: 78 })
 const walk = (parts: Parameters<typeof toRoutine>[0]['parts']) => makePath(body, toRoutine({ parts }, body), 12)
@@ -23,13 +24,13 @@ describe('ways on a chair', () => {
 
   it('stay on it: the hips do not move, and each instant is what an analysis says of it', () => {
     expect(path.transitions.map(({ error }) => error)).toEqual([null, null])
-    for (const { stance, settled, balance } of samples) {
+    for (const { stance, pelvis, balance } of samples) {
       const seat = stance.seat
       if (!seat) throw new Error('the chair is gone')
       const [x, y] = toRoom(stance.at as Placement, seat.at)
       expect(Math.hypot(x, y)).toBeLessThan(1e-9)
       const again = analyse(body, stance, { standing: null, withoutFreeTurn: true })
-      expect(settled.pelvis[2]).toBeCloseTo(again.pose.pelvis[2], 9)
+      expect(pelvis[2]).toBeCloseTo(again.pose.pelvis[2], 9)
       expect(balance.nearest).toBeCloseTo(again.margins.usable.nearest, 9)
     }
   })
@@ -72,10 +73,10 @@ describe('up from a chair and down to it', () => {
     const [lean, rise] = phasesTo(1).slice(-2)
     const [last, first] = [lean?.samples.at(-1), rise?.samples[0]]
     if (!last || !first) throw new Error('no way up')
-    const [a, b] = [last, first].map(({ settled, stance }) => {
-      const { joints } = assemble(settled)
+    const [a, b] = [last, first].map((stood) => {
+      const { joints } = assemble(settleAgain(body, stood))
       return Object.fromEntries(
-        Object.entries(joints).map(([name, [x, y, z]]) => [name, [...toRoom(stance.at as Placement, [x, y]), z]]),
+        Object.entries(joints).map(([name, [x, y, z]]) => [name, [...toRoom(stood.stance.at as Placement, [x, y]), z]]),
       ) as Record<string, [number, number, number]>
     }) as [Record<string, [number, number, number]>, Record<string, [number, number, number]>]
     for (const name of Object.keys(a)) {
@@ -91,16 +92,20 @@ describe('up from a chair and down to it', () => {
 
   it('is an analysis at every instant; no foot slides while it stands', () => {
     for (const { samples, kind, foot } of all) {
-      for (const [i, { stance, balance, footing }] of samples.entries()) {
+      for (const [i, stood] of samples.entries()) {
+        const { stance, balance } = stood
         const again = analyse(body, stance, { standing: null, withoutFreeTurn: true })
         expect(balance.nearest).toBeCloseTo(again.margins.usable.nearest, 9)
         const before = samples[i - 1]
         if (!before) continue
         for (const side of ['left', 'right'] as const) {
           if (side === foot && kind !== 'empty' && kind !== 'commit') continue
-          const [p, q] = [footing, before.footing].map(({ feet, stance: own }) =>
-            toRoom(own.at as Placement, [feet[side].hx, feet[side].hy]),
-          ) as [readonly [number, number], readonly [number, number]]
+          const [p, q] = [stood, before]
+            .map((one) => settleAgain(body, one).footing)
+            .map(({ feet, stance: own }) => toRoom(own.at as Placement, [feet[side].hx, feet[side].hy])) as [
+            readonly [number, number],
+            readonly [number, number],
+          ]
           expect(Math.hypot(p[0] - q[0], p[1] - q[1])).toBeLessThan(1e-4)
         }
       }

@@ -7,7 +7,7 @@ import { followFeet } from './follow'
 import type { Held, Moment } from './moment'
 import { momentAt, type Phase } from './phase'
 import { findPlan, followPlan, type Plan } from './plan'
-import { type Stood, stand, tryStand } from './posing'
+import { type Stood, settleAgain, stand, tryStand } from './posing'
 import { CLEARANCE, type Task } from './script'
 import { calcShortest, calcWay, shareSeconds } from './timing'
 
@@ -45,7 +45,7 @@ export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Trans
   const ends = rough.map((phase) => stand(body, phase.to, held))
   const shortest = rough.map((phase, i) => {
     const end = ends[i] as Stood
-    return calcShortest(body, phase, held, end, assemble(end.settled).centreOfMass[2])
+    return calcShortest(body, phase, held, end, assemble(settleAgain(body, end)).centreOfMass[2])
   })
   const shared = shareSeconds(seconds, ways, shortest)
   const phases = setHeights(ask, followed, shared)
