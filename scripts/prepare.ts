@@ -4,7 +4,7 @@
  */
 import { readAddress } from '@/db/address'
 import { connect, openDatabase } from '@/db/client'
-import { putInDemo } from '@/db/demo/put-in'
+import { putInDemo, putInHistory } from '@/db/demo/put-in'
 import { DatabaseError, StorageError } from '@/db/errors'
 import { bringUpToDate, clear, overwrite } from '@/db/migrate'
 import { takeOwnership } from '@/db/owner'
@@ -25,7 +25,10 @@ async function prepare(flags: readonly string[]): Promise<void> {
         `${gone} who were deleted are gone from ${address.host}; what it keeps of its own (copies, free pages) is beyond this program.\n`,
       )
   }
-  if (flags.includes('--demo')) await putInDemo(db, new Date())
+  if (flags.includes('--demo')) {
+    await putInDemo(db, new Date())
+    await putInHistory(db, new Date())
+  }
   client.close()
   await owner.letGo()
 }

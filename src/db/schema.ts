@@ -1,4 +1,7 @@
 import { index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
+import type { DecisionDocument } from '@/formats/decision-document'
+import type { LessonDocument } from '@/formats/lesson-document'
+import type { LogBody } from '@/formats/log-document'
 import type { PlanDocument } from '@/formats/plan-document'
 import type { PostureDocument } from '@/formats/posture-document'
 import type { RecordDocument } from '@/formats/record-document'
@@ -109,6 +112,58 @@ export const routines = sqliteTable('routines', {
   revision: integer('revision').notNull().default(1),
   updatedAt: text('updated_at').notNull(),
 })
+
+/** What a group does on a day. */
+export const lessons = sqliteTable(
+  'lessons',
+  {
+    id: text('id').primaryKey(),
+    groupId: text('group_id')
+      .notNull()
+      .references(() => groups.id),
+    day: text('day').notNull(),
+    document: json<LessonDocument>('document').notNull(),
+    revision: integer('revision').notNull().default(1),
+    updatedAt: text('updated_at').notNull(),
+  },
+  (table) => [uniqueIndex('lesson_of_day').on(table.groupId, table.day)],
+)
+
+/** What happened: one row a person, piece and day; the row without a piece ('') is about the whole lesson. */
+export const log = sqliteTable(
+  'log',
+  {
+    personId: text('person_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+    day: text('day').notNull(),
+    groupId: text('group_id').notNull(),
+    piece: text('piece').notNull().default(''),
+    /** What the piece was called then. */
+    title: text('title').notNull().default(''),
+    body: json<LogBody>('body').notNull(),
+    revision: integer('revision').notNull().default(1),
+    updatedAt: text('updated_at').notNull(),
+  },
+  (table) => [
+    uniqueIndex('log_row').on(table.personId, table.day, table.groupId, table.piece),
+    index('log_by_day').on(table.groupId, table.day),
+  ],
+)
+
+/** What was decided for somebody after a class: one a day. */
+export const decisions = sqliteTable(
+  'decisions',
+  {
+    personId: text('person_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+    day: text('day').notNull(),
+    document: json<DecisionDocument>('document').notNull(),
+    updatedAt: text('updated_at').notNull(),
+  },
+  (table) => [uniqueIndex('decision_of_day').on(table.personId, table.day)],
+)
 
 /** Single facts about this database, such as that the demo data were put in. */
 export const facts = sqliteTable('facts', {

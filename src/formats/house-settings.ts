@@ -1,8 +1,9 @@
 import { z } from 'zod'
 import { type HouseWays, houseWays } from './choices-document'
 import { type DayRulesDocument, dayRulesDocument } from './day-rules'
-import { filledText, list, oneOf } from './fields'
+import { filledText, list, oneOf, text } from './fields'
 import { type HouseDocument, houseDocument } from './house-document'
+import { type PracticeDocument, practiceDocument } from './practice-rules'
 
 /** What a house set for itself: rules otherwise than the defaults, signs that it looks for besides the usual ones. */
 export const houseSettings = z.object({
@@ -13,6 +14,10 @@ export const houseSettings = z.object({
   units: oneOf(['metric', 'imperial']).default('metric'),
   /** How one goes from stance to stance, otherwise than the schools do. */
   ways: houseWays.default({}),
+  /** When next week is harder, and how much more is a lot, otherwise than the defaults. */
+  practice: practiceDocument.default({}),
+  /** What to do in an emergency, in the house's own words; empty: the usual ones. */
+  emergency: text(1000).default(''),
 })
 
 export type HouseChoices = {
@@ -21,4 +26,6 @@ export type HouseChoices = {
   signs: string[]
   units: 'metric' | 'imperial'
   ways: HouseWays
+  practice: PracticeDocument
+  emergency: string
 }

@@ -1,5 +1,7 @@
 import { z } from 'zod'
 import { fitRequestDocument } from './fit-document'
+import { lessonDocument } from './lesson-document'
+import { logDocument } from './log-document'
 import { pathAnswer } from './path-schema'
 import { postureDocument } from './posture-document'
 import { recordDocument } from './record-document'
@@ -15,6 +17,8 @@ export const SCHEMAS: Record<string, unknown> = {
   'house-1.schema.json': z.toJSONSchema(wholeDocument, { io: 'input' }),
   'routine-1.schema.json': z.toJSONSchema(routineDocument, { io: 'input' }),
   'path-1.schema.json': z.toJSONSchema(pathAnswer),
+  'lesson-1.schema.json': z.toJSONSchema(lessonDocument, { io: 'input' }),
+  'log-1.schema.json': z.toJSONSchema(logDocument, { io: 'input' }),
   'fit-request-1.schema.json': z.toJSONSchema(fitRequestDocument, { io: 'input' }),
 }
 

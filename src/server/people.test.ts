@@ -295,6 +295,8 @@ describe('the house', () => {
       signs: ['grips the chair'],
       units: 'imperial',
       ways: { therapeutic: { middle: 'pass' } },
+      practice: { harderClasses: 3 },
+      emergency: 'Ring the bell.',
     }
     await saveHouse({ revision, ...choices })
     expect(await readHouse()).toEqual({ ...choices, revision: revision + 1, aside: null })

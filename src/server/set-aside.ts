@@ -5,7 +5,7 @@ import { sayError } from '@/words/errors'
 
 /** Something kept that cannot be read: named, so that it is seen, and whole, so that it can be taken out. */
 export type SetAside = {
-  what: 'person' | 'posture' | 'plan' | 'routine' | 'house'
+  what: 'person' | 'posture' | 'plan' | 'routine' | 'lesson' | 'log' | 'decision' | 'house'
   id: string
   name: string
   reason: string

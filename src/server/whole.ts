@@ -22,7 +22,17 @@ const end = wholeRest.extend({ import: importId })
 export async function readWhole(): Promise<WholeDocument> {
   const { persons, stances, benches, library, classes, ways } = await readRows(database())
   const groups = await readGroups()
-  const { revision, aside: unreadableHouse, rules, days, signs, units, ways: goes } = await readHouse()
+  const {
+    revision,
+    aside: unreadableHouse,
+    rules,
+    days,
+    signs,
+    units,
+    ways: goes,
+    practice,
+    emergency,
+  } = await readHouse()
   const setAside: SetAside[] = unreadableHouse ? [unreadableHouse] : []
   const readable = <S extends z.ZodType>(schema: S, raw: unknown, about: Pick<SetAside, 'what' | 'id' | 'name'>) => {
     const { value, aside } = readKept(schema, raw, about)
@@ -52,7 +62,7 @@ export async function readWhole(): Promise<WholeDocument> {
     return document ? [{ id, document }] : []
   })
   plans.sort((a, b) => a.group.localeCompare(b.group) || a.posture.localeCompare(b.posture))
-  const house = revision > 0 && !unreadableHouse ? { rules, days, signs, units, ways: goes } : null
+  const house = revision > 0 && !unreadableHouse ? { rules, days, signs, units, ways: goes, practice, emergency } : null
   return {
     format: WHOLE_FORMAT,
     takenOutAt: now(),

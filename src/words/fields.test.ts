@@ -1,7 +1,10 @@
 import { expect, it } from 'vitest'
 import { z } from 'zod'
 import type { InputError } from '@/core'
+import { decisionDocument } from '@/formats/decision-document'
 import { houseSettings } from '@/formats/house-settings'
+import { lessonDocument } from '@/formats/lesson-document'
+import { logDocument } from '@/formats/log-document'
 import { parse } from '@/formats/parse'
 import { personDocument } from '@/formats/person-document'
 import { planDocument } from '@/formats/plan-document'
@@ -19,6 +22,9 @@ const DOCUMENTS = [
   stanceBody,
   planDocument,
   houseRoutine,
+  lessonDocument,
+  logDocument,
+  decisionDocument,
 ]
 
 /** Every key that a document may have at any depth. */

@@ -1,9 +1,9 @@
-import { calcUsableBase } from '../balance/base'
+import { type Base, calcUsableBase } from '../balance/base'
 import type { Body } from '../body/body'
-import { GRAVITY, type Vec2 } from '../conventions'
+import { GRAVITY, SIDES, type Vec2 } from '../conventions'
 import { calcInside } from '../geometry/inside'
 import { bisect } from '../numeric/bisect'
-import type { Footing } from '../stance/footing'
+import { type Footing, isLight } from '../stance/footing'
 import { alongFoot, footingInRoom, gap, type Held, plus } from './moment'
 import { momentAt, type Phase } from './phase'
 import type { Stood } from './posing'
@@ -59,11 +59,14 @@ export function calcShortest(body: Body, phase: Phase, held: Held, end: Stood, c
   const { balance } = end
   const keep = Math.min(balance.reserve, balance.assured.margin / 2)
   const sway = Math.sqrt(centreHeight / GRAVITY)
+  let base: Base = []
   const instants = footings.map((footing, i) => {
+    const last = footings[i - 1]
+    if (!last || !isBorneAlike(last, footing)) base = calcUsableBase(footing)
     const [before, after] = [centreAt(i - 1), centreAt(i + 1)]
     const width = (Math.min(INSTANTS, i + 1) - Math.max(0, i - 1)) / INSTANTS
     const rate: Vec2 = [(after[0] - before[0]) / width, (after[1] - before[1]) / width]
-    return { base: calcUsableBase(footing), centre: footing.centre, rate }
+    return { base, centre: footing.centre, rate }
   })
   const isSafe = (seconds: number) =>
     instants.every(({ base, centre, rate }) => {
@@ -73,6 +76,14 @@ export function calcShortest(body: Body, phase: Phase, held: Held, end: Stood, c
   if (!isSafe(LONGEST_S)) return null
   return bisect(isSafe, LONGEST_S, 0, 0.005)
 }
+
+/** Whether the same feet bear in the same places: then the base is the same. */
+const isBorneAlike = (a: Footing, b: Footing): boolean =>
+  SIDES.every((side) => {
+    const [p, q] = [a.stance.feet[side], b.stance.feet[side]]
+    if (isLight(a, side) !== isLight(b, side) || p.contact !== q.contact) return false
+    return p.contact === 'air' || (p.lift === q.lift && p.toeOut === q.toeOut && gap(p.heel, q.heel) === 0)
+  })
 
 /** Shares seconds out by ways; a phase has at least its shortest safe time where there is enough for all. */
 export function shareSeconds(seconds: number, ways: readonly number[], shortest: readonly (number | null)[]): number[] {

@@ -1,7 +1,8 @@
 import { eq } from 'drizzle-orm'
 import type { Database } from '../client'
 import { run } from '../errors'
-import { facts, groups, people } from '../schema'
+import { facts, groups, lessons, log, people } from '../schema'
+import { makeHistory } from './history'
 import { DEMO_GROUPS } from './make-person'
 import { DEMO_PEOPLE } from './people'
 
@@ -21,6 +22,35 @@ export async function putInDemo(db: Database, now: Date): Promise<void> {
       db.insert(groups).values(DEMO_GROUPS).onConflictDoNothing(),
       db.insert(people).values(rows),
       db.insert(facts).values({ key: PUT_IN, value: JSON.stringify(at) }),
+    ]),
+  )
+}
+
+const HISTORY = 'demo history'
+/** Rows that go in with one statement. */
+const MANY = 200
+
+/** Eight weeks of lessons and what was written down of them, for those of the demo who are there still; once. */
+export async function putInHistory(db: Database, now: Date): Promise<void> {
+  const [done] = await run(db.select().from(facts).where(eq(facts.key, HISTORY)))
+  if (done) return
+  const at = now.toISOString()
+  const there = await run(db.select({ id: people.id, record: people.record }).from(people))
+  const members = there.flatMap(({ id, record }) => {
+    const [group] = record.groups ?? []
+    return group && DEMO_PEOPLE.some((one) => one.id === id) ? [{ id, group, mass: record.body.massKg }] : []
+  })
+  const history = makeHistory(members, now)
+  const rows = history.rows.map((row) => ({ ...row, updatedAt: at }))
+  const parts = Array.from({ length: Math.ceil(rows.length / MANY) }, (_, i) => rows.slice(i * MANY, (i + 1) * MANY))
+  await run(
+    db.batch([
+      db.insert(facts).values({ key: HISTORY, value: JSON.stringify(at) }),
+      db
+        .insert(lessons)
+        .values(history.lessons.map((one) => ({ ...one, id: crypto.randomUUID(), updatedAt: at })))
+        .onConflictDoNothing(),
+      ...parts.map((part) => db.insert(log).values(part).onConflictDoNothing()),
     ]),
   )
 }

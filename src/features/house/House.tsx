@@ -12,6 +12,7 @@ import { UndoSnack } from '@/ui/words/UndoSnack'
 import { DayRules } from './DayRules'
 import styles from './house.module.css'
 import { KeepBar } from './KeepBar'
+import { PracticeRules } from './PracticeRules'
 import { RuleLine } from './RuleLine'
 import { Signs } from './Signs'
 import { useHouse } from './use-house'
@@ -94,6 +95,12 @@ export function House({ settings: first }: { settings: HouseSettings }) {
           </p>
         </section>
         <Ways ways={draft.ways} onSet={(ways) => change({ ways })} />
+        <PracticeRules
+          practice={draft.practice}
+          emergency={draft.emergency}
+          onSet={(practice) => change({ practice })}
+          onEmergency={(emergency) => change({ emergency })}
+        />
         <Signs signs={draft.signs} onSet={(signs) => change({ signs })} />
       </div>
       {house.isChanged && <KeepBar house={house} />}

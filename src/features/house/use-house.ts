@@ -7,12 +7,14 @@ import { sayNotKept, useKeeping } from '@/ui/api/use-keeping'
 
 const REST_MS = 300
 
-const pickChoices = ({ rules, days, signs, units, ways }: HouseChoices): HouseChoices => ({
+const pickChoices = ({ rules, days, signs, units, ways, practice, emergency }: HouseChoices): HouseChoices => ({
   rules,
   days,
   signs,
   units,
   ways,
+  practice,
+  emergency,
 })
 
 const isSame = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)

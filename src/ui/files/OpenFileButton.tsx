@@ -6,10 +6,14 @@ type OpenFileButtonProps = {
   /** What the file is, for those who hear it. */
   label: string
   onFile: (file: File) => void
+  /** What may be given, where that is more than JSON. */
+  accept?: string
 }
 
-/** A button that asks for a file of JSON; the same one may be given again. */
-export function OpenFileButton({ children, label, onFile }: OpenFileButtonProps) {
+const JSON_FILES = 'application/json,.json'
+
+/** A button that asks for a file; the same one may be given again. */
+export function OpenFileButton({ children, label, onFile, accept = JSON_FILES }: OpenFileButtonProps) {
   const input = useRef<HTMLInputElement>(null)
   return (
     <>
@@ -17,7 +21,7 @@ export function OpenFileButton({ children, label, onFile }: OpenFileButtonProps)
       <input
         ref={input}
         type="file"
-        accept="application/json,.json"
+        accept={accept}
         hidden
         aria-label={label}
         onChange={(event) => {

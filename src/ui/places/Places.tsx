@@ -6,6 +6,8 @@ const PLACES = [
   ['/people', 'People'],
   ['/class', 'Class fit'],
   ['/path', 'Path'],
+  ['/lesson', 'Lesson'],
+  ['/log', 'Log'],
   ['/postures', 'Postures'],
   ['/house', 'House'],
 ] as const

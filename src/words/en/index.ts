@@ -9,11 +9,14 @@ import fields from './fields.json'
 import figures from './figures.json'
 import findings from './findings.json'
 import house from './house.json'
+import lesson from './lesson.json'
 import levels from './levels.json'
 import limits from './limits.json'
+import log from './log.json'
 import path from './path.json'
 import people from './people.json'
 import postures from './postures.json'
+import practice from './practice.json'
 import readings from './readings.json'
 import reasons from './reasons.json'
 import records from './records.json'
@@ -26,6 +29,9 @@ import watch from './watch.json'
 
 /** Every message in English, by topic: what other languages are read against. */
 export const en = {
+  lesson,
+  log,
+  practice,
   readings,
   path,
   people,

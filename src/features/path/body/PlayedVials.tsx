@@ -1,8 +1,8 @@
+import type { Played } from '@/ui/figure/draw-played'
 import { type Axis, readAxis } from '@/ui/vial/bubble'
 import { Vial } from '@/ui/vial/Vial'
 import { ENGLISH } from '@/words/language'
 import styles from './body.module.css'
-import type { Played } from './draw-played'
 
 const LENGTH = 148
 const THICKNESS = 20

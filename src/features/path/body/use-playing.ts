@@ -1,6 +1,6 @@
 import { useEffect } from 'react'
 import type { ShownPath } from '@/core'
-import { spanOfPart } from '../state/instant'
+import { spanOfPart } from '@/ui/figure/instant'
 import { usePlay } from '../state/play'
 
 /** Moves the cursor on with time while it plays; at the end it stops, or begins again. */

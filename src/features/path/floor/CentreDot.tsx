@@ -1,5 +1,5 @@
 import type { ShownPath, Vec2 } from '@/core'
-import { findInstant } from '../state/instant'
+import { findInstant } from '@/ui/figure/instant'
 import { usePlay } from '../state/play'
 
 /** Where the centre is at the second that is looked at. */

@@ -1,6 +1,6 @@
 import { type Body, fromRoom, type Placement, type ShownPath, type Vec2 } from '@/core'
-import { drawPlayed } from '../body/draw-played'
-import { findInstant } from '../state/instant'
+import { drawPlayed } from '@/ui/figure/draw-played'
+import { findInstant } from '@/ui/figure/instant'
 import { usePlay } from '../state/play'
 
 type NowOnFloorProps = {

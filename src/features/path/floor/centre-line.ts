@@ -1,5 +1,5 @@
 import type { ShownPath, Vec2 } from '@/core'
-import { listInstants } from '../state/instant'
+import { listInstants } from '@/ui/figure/instant'
 
 /** A stretch of the centre's way that is drawn alike: how slow it is, 0 (fast) to `SLOWEST`, and whether it keeps the reserve. */
 export type Stretch = { points: Vec2[]; slow: number; near: boolean }

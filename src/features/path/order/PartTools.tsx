@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button'
 import { type ReactNode, useState } from 'react'
+import { mirrorPart } from '@/formats/mirror-part'
 import type { Posture } from '@/formats/posture-document'
 import type { PartDocument, RoutineDocument } from '@/formats/routine-document'
 import type { KeptStance } from '@/server/bench'
@@ -15,7 +16,6 @@ import {
   repeatParts,
   takeOutPart,
 } from '../state/edits'
-import { mirrorPart } from '../state/mirror'
 import { setPlay } from '../state/play'
 import { editRoutine } from '../state/store'
 import { ExerciseSheet } from './ExerciseSheet'

@@ -1,6 +1,6 @@
 import type { Breath } from '@/core'
 import { DEG, type ShownPath } from '@/core'
-import { listInstants } from '../state/instant'
+import { listInstants } from '@/ui/figure/instant'
 
 /** A point of the ribbon: seconds, and a value that lies between 0 (below) and 1 (above) of its row. */
 export type RibbonPoint = { atS: number; value: number }

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { makePath, resolveBody, type ShownPath, showPath } from '@/core'
 import { toRoutine } from '@/formats/routine-document'
+import { findInstant, listInstants, listStops, spanOfPart } from '@/ui/figure/instant'
 import { listStretches } from '../floor/centre-line'
 import { gatherPrints, stepLength, stepOfPart, stepsOf } from '../floor/prints'
 import { layRoom, roomToScreen, screenToRoom } from '../floor/room-plan'
 import { listRows } from '../ribbon/lines'
 import { listTroubles } from '../trouble/list-troubles'
-import { findInstant, listInstants, listStops, spanOfPart } from './instant'
 
 const body = resolveBody({ stature: 1.66, mass: 68, sex: 'female', age: 60 })
 const show = (parts: Parameters<typeof toRoutine>[0]['parts']): ShownPath => {

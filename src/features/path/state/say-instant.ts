@@ -1,9 +1,9 @@
 import type { ShownPhase } from '@/core'
+import type { Between } from '@/ui/figure/instant'
 import { sayCentimetres, sayDegrees, sayPercent } from '@/words/figures'
 import { saySide } from '@/words/findings'
 import { ENGLISH } from '@/words/language'
 import { capital } from '@/words/lists'
-import type { Between } from './instant'
 
 /** What settles by going up or down is said so. */
 function kindOf({ kind, instants }: ShownPhase): string {

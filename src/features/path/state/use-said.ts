@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
 import type { ShownPath } from '@/core'
-import { findInstant } from './instant'
+import { findInstant } from '@/ui/figure/instant'
 import { usePlay } from './play'
 import { sayInstant } from './say-instant'
 

@@ -1,5 +1,5 @@
-import type { ChangesDocument, PartDocument } from '@/formats/routine-document'
-import type { StanceBody } from '@/formats/stance-document'
+import type { ChangesDocument, PartDocument } from './routine-document'
+import type { StanceBody } from './stance-document'
 
 type Side = 'left' | 'right'
 const otherSide = (side: Side): Side => (side === 'left' ? 'right' : 'left')
@@ -36,7 +36,7 @@ function mirrorChanges(changes: ChangesDocument): ChangesDocument {
   }
 }
 
-const mirrorStance = (stance: StanceBody): StanceBody => ({
+export const mirrorStance = (stance: StanceBody): StanceBody => ({
   ...stance,
   ...(mirrorChanges(stance as ChangesDocument) as Partial<StanceBody>),
   ...(stance.side && { side: otherSide(stance.side) }),

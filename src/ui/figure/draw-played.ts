@@ -1,6 +1,6 @@
 import { type Analysis, analyse, type Body, InputError, type ShownPath, type Stance, toRoom, type Vec2 } from '@/core'
-import { type Drawn, drawBetween, drawInRoom } from '@/ui/figure/moving'
-import type { Between } from '../state/instant'
+import type { Between } from './instant'
+import { type Drawn, drawBetween, drawInRoom } from './moving'
 
 /** A body at an instant of its path, with what its vials need and the point of the room that it is drawn about. */
 export type Played = Drawn & Pick<Analysis, 'margins' | 'reserve'> & { middle: Vec2 }

@@ -1,0 +1,50 @@
+import { LessonPage } from '@/features/lesson/LessonPage'
+import { day as dayField } from '@/formats/record-document'
+import { listNames } from '@/server/bench'
+import { today } from '@/server/clock'
+import { readGroups } from '@/server/groups'
+import { readHouse } from '@/server/house'
+import { listPupils } from '@/server/lesson-page'
+import { listLessons, listUnreadableLessons } from '@/server/lessons'
+import { listOwn } from '@/server/library'
+import { listRoutines } from '@/server/routines'
+
+export const dynamic = 'force-dynamic'
+
+type Asked = { group?: string; day?: string }
+
+/** The lesson of ?group=ID on ?day=YYYY-MM-DD; else the largest group's next one, or today's. */
+export default async function OneLesson({ searchParams }: { searchParams: Promise<Asked> }) {
+  const [asked, all, names, on, lessons, aside, own, routines, house] = await Promise.all([
+    searchParams,
+    readGroups(),
+    listNames(),
+    today(),
+    listLessons(),
+    listUnreadableLessons(),
+    listOwn(),
+    listRoutines(),
+    readHouse(),
+  ])
+  const sizeOf = (id: string) => names.filter((one) => one.groups.includes(id)).length
+  const groups = all.filter(({ id }) => sizeOf(id) > 0)
+  const largest = groups.toSorted((a, b) => sizeOf(b.id) - sizeOf(a.id))[0] ?? null
+  const group = groups.find(({ id }) => id === asked.group) ?? largest
+  const next = lessons.filter((one) => one.group === group?.id && one.day >= on).map((one) => one.day)
+  const day = dayField.safeParse(asked.day).success ? (asked.day as string) : (next.sort()[0] ?? on)
+  return (
+    <LessonPage
+      groups={groups}
+      group={group}
+      day={day}
+      today={on}
+      pupils={group ? await listPupils(group.id, day) : []}
+      lessons={lessons}
+      aside={aside}
+      own={own}
+      routines={routines}
+      ways={house.ways}
+      practice={house.practice}
+    />
+  )
+}

@@ -1,0 +1,56 @@
+import { notFound } from 'next/navigation'
+import { InputError } from '@/core'
+import { LogPage } from '@/features/log/LogPage'
+import { addDays } from '@/formats/days'
+import { day as dayField } from '@/formats/record-document'
+import { listMembers, listNames } from '@/server/bench'
+import { today } from '@/server/clock'
+import { readGroups } from '@/server/groups'
+import { readHouse } from '@/server/house'
+import { listLessons } from '@/server/lessons'
+import { listOwn } from '@/server/library'
+import { readDay, readLogOfGroup } from '@/server/log'
+import { readWeeks } from '@/server/weeks'
+
+export const dynamic = 'force-dynamic'
+
+type Asked = { group?: string; day?: string; person?: string }
+
+/** Weeks that a group is looked at over. */
+const SEEN_DAYS = 70
+
+/** ?person=ID: their weeks; else the day ?day=YYYY-MM-DD of ?group=ID, the last lesson's or today's. */
+export default async function OneLog({ searchParams }: { searchParams: Promise<Asked> }) {
+  const [asked, names, on] = await Promise.all([searchParams, listNames(), today()])
+  if (asked.person !== undefined) {
+    const [weeks, own] = await Promise.all([
+      readWeeks(asked.person).catch((error: unknown) => {
+        if (error instanceof InputError) notFound()
+        throw error
+      }),
+      listOwn(),
+    ])
+    return <LogPage today={on} door={null} weeks={{ weeks, names, own, today: on }} />
+  }
+  const [all, lessons, house] = await Promise.all([readGroups(), listLessons(), readHouse()])
+  const sizeOf = (id: string) => names.filter((one) => one.groups.includes(id)).length
+  const groups = all.filter(({ id }) => sizeOf(id) > 0)
+  const group =
+    groups.find(({ id }) => id === asked.group) ?? groups.toSorted((a, b) => sizeOf(b.id) - sizeOf(a.id))[0] ?? null
+  if (!group) return <LogPage today={on} door={null} weeks={null} />
+  const days = lessons.filter((one) => one.group === group.id && one.day <= on).map((one) => one.day)
+  const day = dayField.safeParse(asked.day).success ? (asked.day as string) : (days.sort().at(-1) ?? on)
+  const [members, rows, recent] = await Promise.all([
+    listMembers(group.id),
+    readDay(group.id, day),
+    readLogOfGroup(group.id, addDays(day, -SEEN_DAYS), day),
+  ])
+  const lesson = lessons.find((one) => one.group === group.id && one.day === day)?.document ?? null
+  return (
+    <LogPage
+      today={on}
+      weeks={null}
+      door={{ groups, group, day, today: on, members, names, rows, recent, days, lesson, practice: house.practice }}
+    />
+  )
+}

@@ -1,0 +1,71 @@
+import { PRACTICE_KEYS, PRACTICE_RULES, type PracticeKey } from '@/core'
+import type { PracticeDocument } from '@/formats/practice-rules'
+import { readFigure } from '@/formats/read-figure'
+import { Field } from '@/ui/forms/Field'
+import { TypedField } from '@/ui/words/TypedField'
+import { useTaking } from '@/ui/words/use-taking'
+import { ENGLISH } from '@/words/language'
+import styles from './house.module.css'
+
+type PracticeRulesProps = {
+  practice: PracticeDocument
+  emergency: string
+  onSet: (practice: PracticeDocument) => void
+  onEmergency: (words: string) => void
+}
+
+/** When next week is harder or easier, what a clinician hears of, how much more is a lot; and what is done in an emergency. */
+export function PracticeRules({ practice, emergency, onSet, onEmergency }: PracticeRulesProps) {
+  const title = ENGLISH.say('practice.rules.title')
+  const set = (key: PracticeKey, value: number | undefined) => {
+    const { [key]: _, ...others } = practice
+    onSet(value === undefined ? others : { ...others, [key]: value })
+  }
+  return (
+    <section aria-label={title}>
+      <h2>{title}</h2>
+      {PRACTICE_KEYS.map((key) => (
+        <PracticeLine key={key} name={key} value={practice[key]} onSet={(value) => set(key, value)} />
+      ))}
+      <label className={styles.emergency}>
+        {ENGLISH.say('practice.rules.emergency')}
+        <TypedField
+          rows={4}
+          maxLength={1000}
+          value={emergency}
+          placeholder={ENGLISH.say('practice.emergency')}
+          onTyped={onEmergency}
+        />
+      </label>
+    </section>
+  )
+}
+
+type PracticeLineProps = { name: PracticeKey; value: number | undefined; onSet: (value: number | undefined) => void }
+
+function PracticeLine({ name: key, value, onSet }: PracticeLineProps) {
+  const { value: usual, min, max } = PRACTICE_RULES[key]
+  const now = value ?? usual
+  const { type, takeNow } = useTaking((text) => {
+    const figure = readFigure(text)
+    if (text.trim() === '' || figure === usual) return onSet(undefined)
+    if (figure !== now) onSet(figure)
+  }, false)
+  return (
+    <label className={styles.rule} data-changed={value !== undefined}>
+      <span>
+        {ENGLISH.say(`practice.rules.${key}`)}
+        <small>{ENGLISH.say('practice.rules.range', { min, max })}</small>
+      </span>
+      <Field
+        key={now}
+        inputMode="decimal"
+        autoComplete="off"
+        defaultValue={now}
+        onChange={(event) => type(event.target.value)}
+        onBlur={takeNow}
+        onKeyDown={(event) => event.key === 'Enter' && takeNow()}
+      />
+    </label>
+  )
+}

@@ -1,0 +1,68 @@
+import type { PieceDocument } from '@/formats/lesson-document'
+import { toMeasures } from '@/formats/posture-document'
+import type { Learning } from '@/records/practice/lesson-loads'
+import { ENGLISH } from '@/words/language'
+import { sayDoneAs } from '@/words/lessons'
+import { sayLevels } from '@/words/levels'
+import styles from './lesson.module.css'
+import type { Pupil } from './state/use-learning'
+
+type WhoDoesProps = {
+  learning: readonly Learning<Pupil>[]
+  pieces: readonly PieceDocument[]
+  piece: PieceDocument
+  name: string
+  group: string
+  away: readonly string[]
+}
+
+const ORDER = ['taught', 'level', 'own', 'chair', 'steps', 'in-place', 'seated', 'none'] as const
+const say = (key: string, values: Record<string, string>) => ENGLISH.say(`lesson.who.${key}`, values)
+
+/** Who does which of a piece: under what they do, the chair or the helper that they have behind their name. */
+export function WhoDoes({ learning, pieces, piece, name, group, away }: WhoDoesProps) {
+  const at = pieces.indexOf(piece)
+  const lanes = new Map<string, { title: string; order: number; names: string[] }>()
+  for (const { person: pupil, worked } of learning) {
+    const { person } = pupil
+    const as = worked[at]?.as ?? 'none'
+    const title = sayTitle(pupil, piece, as, group)
+    const lane = lanes.get(title) ?? { title, order: ORDER.indexOf(as), names: [] }
+    lane.names.push(sayName(pupil.person.name, person))
+    lanes.set(title, lane)
+  }
+  const shown = [...lanes.values()].sort((a, b) => a.order - b.order)
+  return (
+    <section className={styles.who} aria-label={ENGLISH.say('lesson.who.label')}>
+      <p className={styles.of}>{say('of', { piece: name })}</p>
+      <div>
+        {shown.map(({ title, names }) => (
+          <div key={title}>
+            <h2>{title}</h2>
+            <ul>
+              {names.map((one) => (
+                <li key={one}>{one}</li>
+              ))}
+            </ul>
+          </div>
+        ))}
+      </div>
+      {away.length > 0 && <p className={styles.of}>{say('away', { names: away.join(', ') })}</p>}
+    </section>
+  )
+}
+
+const sayName = (name: string, { limits, helperBeside }: Pupil['person']): string => {
+  const support = limits.find(({ what }) => what === 'support')?.entry.value
+  const said = support === 'chair-back' ? say('chairFor', { name }) : name
+  return helperBeside || support === 'helper' ? say('helperFor', { name: said }) : said
+}
+
+/** A level of the class's plan by what it is called; else how they do it. */
+function sayTitle({ person }: Pupil, piece: PieceDocument, as: (typeof ORDER)[number], group: string): string {
+  if (as !== 'own') return sayDoneAs(as)
+  const plan = person.planned.find((one) => one.group === group && one.posture === piece.posture)
+  if (plan?.kind !== 'level' || plan.level === null || !plan.taught) return sayDoneAs(as)
+  const titles = sayLevels(plan.levels.map(toMeasures), toMeasures(plan.taught))
+  return titles[plan.level]?.title ?? sayDoneAs(as)
+}

@@ -1,0 +1,131 @@
+import Button from '@mui/material/Button'
+import LinearProgress from '@mui/material/LinearProgress'
+import { SIDES } from '@/core'
+import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
+import { findMend, type Learning, listLongHolds, type Mend, REST_S } from '@/records/practice/lesson-loads'
+import { sayPercent } from '@/words/figures'
+import { ENGLISH } from '@/words/language'
+import { type Named, sayPiece } from '@/words/lessons'
+import { addAfter, setMinutes } from '../state/edits'
+import { editLesson, editPiece } from '../state/store'
+import type { Pupil } from '../state/use-learning'
+import styles from './load.module.css'
+import { Tired } from './Tired'
+
+type LoadProps = {
+  learning: Learning<Pupil>[] | null
+  /** What it was worked out of. */
+  lesson: LessonDocument
+  isStale: boolean
+  broken: boolean
+  named: Named
+  /** How much more than used to is a lot. */
+  more: number
+}
+
+const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.load.${key}`, values)
+const HARD_PRESSED = 3
+
+/** How the hour tires: the hardest pressed through it, both legs, and whoever passes what they are used to. */
+export function Load({ learning, lesson, isStale, broken, named, more }: LoadProps) {
+  const hardest = learning?.[0]
+  const works = hardest && hardest.hour.load.kneeNms.left + hardest.hour.load.kneeNms.right > 0
+  return (
+    <section className={styles.load} aria-label={say('label')} data-stale={isStale}>
+      {isStale && <LinearProgress aria-label={say('working')} />}
+      {broken && <p role="alert">{say('broken')}</p>}
+      {learning && !works && <p>{say('nobody')}</p>}
+      {hardest && works && (
+        <>
+          <Tired learning={hardest} lesson={lesson} more={more} />
+          <div className={styles.both}>
+            <Legs learning={hardest} />
+            <Past learning={learning} lesson={lesson} named={named} />
+          </div>
+        </>
+      )}
+    </section>
+  )
+}
+
+/** Left against right: minutes under load, and weight shifts. */
+function Legs({ learning: { hour } }: { learning: Learning<Pupil> }) {
+  const { loadedS, shifts, kneeNms } = hour.load
+  const most = Math.max(kneeNms.left, kneeNms.right, 1)
+  return (
+    <dl className={styles.legs}>
+      {SIDES.map((side) => (
+        <div key={side}>
+          <dt>{say('side', { side })}</dt>
+          <dd>
+            <span data-side={side} style={{ width: `${(kneeNms[side] / most) * 40}%` }} />
+            {say('under', { minutes: ENGLISH.number(loadedS[side] / 60, 1), shifts: shifts[side] })}
+          </dd>
+        </div>
+      ))}
+    </dl>
+  )
+}
+
+/** Whoever would pass theirs, with what mends it. */
+function Past({ learning, lesson, named }: { learning: Learning<Pupil>[]; lesson: LessonDocument; named: Named }) {
+  const past = learning.filter(({ pressed }) => pressed.share > 1).slice(0, HARD_PRESSED)
+  const pieceOf = (id: string) => lesson.pieces.find((piece) => piece.id === id) as PieceDocument
+  const name = (id: string) => sayPiece(pieceOf(id), named)
+  const take = (mend: Mend) => {
+    if (mend.what === 'rest')
+      editLesson((now) => addAfter(now, mend.after, { id: crypto.randomUUID(), kind: 'rest', minutes: REST_S / 60 }))
+    else if (mend.what === 'shorter')
+      editLesson((now) => setMinutes(now, mend.piece, pieceOf(mend.piece).minutes - mend.minutes))
+    else editPiece(mend.piece, { holdS: mend.holdS })
+  }
+  const sayMend = (mend: Mend) =>
+    mend.what === 'rest'
+      ? say('mend.rest', { piece: name(mend.after) })
+      : mend.what === 'shorter'
+        ? say('mend.shorter', { minutes: mend.minutes, piece: name(mend.piece) })
+        : say('mend.hold', { hold: mend.holdS, piece: name(mend.piece) })
+  const holds = learning.flatMap(({ person, worked }) => {
+    const most = person.person.limits.find(({ what }) => what === 'holdMaxS')?.entry.value
+    return listLongHolds(typeof most === 'number' ? most : undefined, worked, lesson.pieces).map((long) => ({
+      ...long,
+      name: person.person.name,
+    }))
+  })
+  const high = learning.filter(({ hour }) => hour.load.armsHighS > 1)
+  return (
+    <ul className={styles.past}>
+      {past.map((one) => {
+        const { pressed, budget, person } = one
+        const mend = findMend(one, lesson.pieces)
+        const { side, what, share } = pressed
+        return (
+          <li key={person.person.id}>
+            {say(budget.from === 'start' ? 'pastStart' : 'past', {
+              name: person.person.name,
+              side,
+              what,
+              share: sayPercent(share),
+            })}{' '}
+            {mend && (
+              <>
+                {sayMend(mend)} <Button onClick={() => take(mend)}>{say('mend.take')}</Button>
+              </>
+            )}
+          </li>
+        )
+      })}
+      {holds.slice(0, HARD_PRESSED).map(({ name, piece, holdS, limit }) => (
+        <li key={`${name} ${piece.id}`}>
+          {say('hold', { name, piece: sayPiece(piece, named), hold: holdS, limit })}{' '}
+          <Button onClick={() => editPiece(piece.id, { holdS: limit })}>{say('mend.take')}</Button>
+        </li>
+      ))}
+      {high.map(({ person, hour }) => (
+        <li key={`arms ${person.person.id}`}>
+          {say('arms', { name: person.person.name, seconds: ENGLISH.number(hour.load.armsHighS) })}
+        </li>
+      ))}
+    </ul>
+  )
+}

@@ -1,0 +1,63 @@
+import { useEffect, useMemo, useRef, useState } from 'react'
+import type { DoneDay, Practice } from '@/core'
+import type { LessonDocument } from '@/formats/lesson-document'
+import type { Worked } from '@/formats/lessons/work-piece'
+import { toPerson } from '@/formats/to-core'
+import { type Learning, listLearning } from '@/records/practice/lesson-loads'
+import type { BenchPerson } from '@/server/bench'
+import { type Learner, type LessonWork, openLessonWork, type Stock } from '@/workers/lesson'
+
+/** Somebody of the class, with what they did before. */
+export type Pupil = { person: BenchPerson; done: readonly DoneDay[]; mass: number }
+
+const REST_MS = 120
+
+/** Somebody with the forms that the plans of this group have for them. */
+export const toLearner = ({ document, planned }: BenchPerson, group: string): Learner => ({
+  person: toPerson(document),
+  forms: planned.flatMap(({ group: of, posture, stance }) => (of === group && stance ? [{ posture, stance }] : [])),
+})
+
+/** What the lesson asks of everybody who is here, worked out anew as it changes; what is shown meanwhile is the last. */
+export function useLearning(
+  pupils: readonly Pupil[],
+  group: string,
+  lesson: LessonDocument,
+  stock: Stock,
+  on: string,
+  rules: Practice,
+): { learning: Learning<Pupil>[] | null; of: LessonDocument; isStale: boolean; broken: boolean } {
+  const [found, setFound] = useState<{ of: LessonDocument; pupils: readonly Pupil[]; worked: Worked[][] } | null>(null)
+  const [broken, setBroken] = useState(false)
+  const work = useRef<LessonWork | null>(null)
+  useEffect(() => {
+    const mine = openLessonWork(stock)
+    work.current = mine
+    return mine.end
+  }, [stock])
+  useEffect(() => {
+    let isOver = false
+    const timer = setTimeout(() => {
+      work.current
+        ?.work(
+          pupils.map(({ person }) => toLearner(person, group)),
+          lesson,
+        )
+        .then((worked) => {
+          if (isOver) return
+          setFound({ of: lesson, pupils, worked })
+          setBroken(false)
+        })
+        .catch(() => !isOver && setBroken(true))
+    }, REST_MS)
+    return () => {
+      isOver = true
+      clearTimeout(timer)
+    }
+  }, [pupils, group, lesson])
+  const learning = useMemo(
+    () => found && listLearning(found.pupils, found.worked, found.of.pieces, on, rules),
+    [found, on, rules],
+  )
+  return { learning, of: found?.of ?? lesson, isStale: found?.of !== lesson || found?.pupils !== pupils, broken }
+}

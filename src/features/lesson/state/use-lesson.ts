@@ -1,0 +1,89 @@
+import { useEffect, useRef, useState } from 'react'
+import type { LessonDocument } from '@/formats/lesson-document'
+import type { Lesson } from '@/server/lessons'
+import { ask } from '@/ui/api/ask'
+import { awaitSent } from '@/ui/api/leaving'
+import { SAVED, Saver, type SaveState } from '@/ui/api/saver'
+import { useLeaving } from '@/ui/api/use-leaving'
+import { EMPTY, openLesson, useLesson } from './store'
+
+const REST_MS = 300
+
+export const placeOf = (group: string, day: string): string => `${group} ${day}`
+
+/** The lesson of a group and a day, saved as it changes; nothing is kept for a day before something is changed. */
+export function useSavedLesson(group: string, day: string, first: readonly Lesson[]) {
+  const [known, setKnown] = useState(first)
+  const [state, setState] = useState<SaveState<Lesson>>(SAVED)
+  const all = useRef(known)
+  all.current = known
+  const saver = useRef<Saver<LessonDocument, Lesson>>(null as never)
+  const put = (saved: Lesson) =>
+    setKnown((before) => [
+      ...before.filter((one) => placeOf(one.group, one.day) !== placeOf(saved.group, saved.day)),
+      saved,
+    ])
+  const open = (which: string, of: { group: string; day: string }) => {
+    const there = all.current.find((one) => placeOf(one.group, one.day) === which)
+    const mine: Saver<LessonDocument, Lesson> = new Saver<LessonDocument, Lesson>(
+      {
+        what: `lesson ${which}`,
+        revision: there?.revision ?? 0,
+        restMs: REST_MS,
+        send: async (document, revision) => {
+          const saved = await ask<Lesson>('/api/lessons', 'PUT', { ...of, revision, document })
+          put(saved)
+          return saved.revision
+        },
+      },
+      (now) => {
+        if (saver.current === mine) setState(now)
+      },
+    )
+    saver.current = mine
+    setState(SAVED)
+    openLesson(which, there?.document ?? EMPTY)
+    // What the page before sent while it was left may arrive only now.
+    awaitSent(
+      `lesson ${which}`,
+      async () =>
+        (await ask<Lesson[]>('/api/lessons', 'GET')).find((one) => placeOf(one.group, one.day) === which) ?? null,
+      (found) => found?.revision ?? 0,
+    )
+      .then((found) => {
+        if (!found || saver.current !== mine || !mine.isUntouched) return
+        mine.accept(found.revision)
+        put(found)
+        openLesson(which, found.document)
+      })
+      .catch(() => {})
+  }
+  const place = placeOf(group, day)
+  // biome-ignore lint/correctness/useExhaustiveDependencies: opened once for each place
+  useEffect(() => {
+    saver.current?.flush()
+    open(place, { group, day })
+  }, [place])
+  useLeaving(saver)
+  useEffect(
+    () =>
+      useLesson.subscribe((now, before) => {
+        if (now.opened === before.opened && now.lesson !== before.lesson) saver.current?.change(now.lesson)
+      }),
+    [],
+  )
+  const { theirs } = state
+  return {
+    ...state,
+    lessons: known,
+    setLessons: setKnown,
+    flush: () => saver.current.flush(),
+    keepMine: () => theirs && saver.current.settle(theirs.revision),
+    takeTheirs: () => {
+      if (!theirs) return
+      saver.current.accept(theirs.revision)
+      put(theirs)
+      openLesson(place, theirs.document)
+    },
+  }
+}

@@ -1,0 +1,109 @@
+import Button from '@mui/material/Button'
+import { useState } from 'react'
+import type { LessonDocument } from '@/formats/lesson-document'
+import type { RoutineDocument } from '@/formats/routine-document'
+import { moveOn, planTerm } from '@/records/practice/term'
+import type { Lesson } from '@/server/lessons'
+import { ask } from '@/ui/api/ask'
+import { download } from '@/ui/files/download'
+import { NumberWord } from '@/ui/words/NumberWord'
+import { makeCalendar } from '@/words/calendar'
+import { ENGLISH } from '@/words/language'
+import { type Named, sayAim, sayDay } from '@/words/lessons'
+import styles from '../lesson.module.css'
+
+type TermProps = {
+  lessons: readonly Lesson[]
+  group: { id: string; name: string }
+  day: string
+  today: string
+  lesson: LessonDocument
+  named: Named
+  routineOf: (id: string) => RoutineDocument | null
+  onLessons: (lessons: Lesson[]) => void
+  onOpen: (day: string) => void
+}
+
+const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.term.${key}`, values)
+const WEEKS = 7
+
+/** The lessons of a group one after another, as marks along a line; planning those that follow, and missing one. */
+export function Term(props: TermProps) {
+  const { lessons, group, day, today, lesson, named, routineOf, onLessons, onOpen } = props
+  const [weeks, setWeeks] = useState(WEEKS)
+  const [problem, setProblem] = useState<string | null>(null)
+  const mine = lessons.filter((one) => one.group === group.id).sort((a, b) => a.day.localeCompare(b.day))
+  const others = lessons.filter((one) => one.group !== group.id)
+  const follow = async () => {
+    try {
+      const had = mine.filter((one) => one.day < day).map(({ document }) => document)
+      const planned: Lesson[] = []
+      for (const { day: on, document } of planTerm({ day, document: lesson }, weeks, had, routineOf)) {
+        // What is planned for a day already stays.
+        if (mine.some((one) => one.day === on)) continue
+        planned.push(await ask<Lesson>('/api/lessons', 'PUT', { group: group.id, day: on, revision: 0, document }))
+      }
+      onLessons([...lessons, ...planned])
+      setProblem(null)
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+  }
+  const miss = async () => {
+    try {
+      const moves = moveOn(
+        mine.filter(({ document }) => !document.taughtAt).map((one) => one.day),
+        day,
+      )
+      const moved = await ask<Lesson[]>('/api/lessons', 'PATCH', { group: group.id, moves })
+      onLessons([...others, ...moved])
+      setProblem(null)
+      onOpen(moves[0]?.to ?? day)
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+  }
+  const takeOut = () =>
+    download(
+      'term.ics',
+      'text/calendar',
+      makeCalendar(
+        mine
+          .filter((one) => one.day >= today)
+          .map((one) => ({ group: group.name, day: one.day, lesson: one.document })),
+        named,
+        new Date().toISOString(),
+      ),
+    )
+  const isKept = mine.some((one) => one.day === day)
+  return (
+    <section className={styles.term} aria-label={say('label')}>
+      <ol>
+        {mine.map((one) => (
+          <li key={one.day} data-past={one.day < today}>
+            <Button
+              aria-current={one.day === day ? 'date' : undefined}
+              aria-label={say('open', { day: sayDay(one.day) })}
+              onClick={() => onOpen(one.day)}
+            >
+              {ENGLISH.day(one.day, today.slice(0, 4))}
+            </Button>
+            <small>
+              {one.document.aim ? sayAim(one.document.aim) : ''}
+              {one.document.taughtAt && ` · ${say('taught')}`}
+            </small>
+          </li>
+        ))}
+      </ol>
+      {lesson.pieces.length > 0 && (
+        <p className={styles.acts}>
+          <NumberWord label={say('count')} value={weeks} unit="" step={1} min={1} max={30} onChange={setWeeks} />{' '}
+          {say('weekly')} <Button onClick={follow}>{say('plan')}</Button>
+          {isKept && !lesson.taughtAt && <Button onClick={miss}>{say('missed')}</Button>}
+          {mine.length > 0 && <Button onClick={takeOut}>{ENGLISH.say('lesson.tools.ics')}</Button>}
+        </p>
+      )}
+      {problem && <p role="alert">{problem}</p>}
+    </section>
+  )
+}

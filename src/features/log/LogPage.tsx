@@ -1,0 +1,28 @@
+'use client'
+
+import { useEffect, useState } from 'react'
+import { PageHead } from '@/ui/places/PageHead'
+import { useDayTurn } from '@/ui/places/use-day-turn'
+import { ENGLISH } from '@/words/language'
+import { Door, type DoorProps } from './door/Door'
+import styles from './door/door.module.css'
+import { Weeks, type WeeksProps } from './weeks/Weeks'
+
+type LogPageProps = { today: string; door: DoorProps | null; weeks: WeeksProps | null }
+
+/** What happened: a group's day at the door, or one person's weeks. */
+export function LogPage({ today, door, weeks }: LogPageProps) {
+  useDayTurn(today)
+  const [ready, setReady] = useState(false)
+  useEffect(() => setReady(true), [])
+  if (!ready) return <main className={styles.door} aria-busy="true" />
+  if (weeks) return <Weeks {...weeks} />
+  if (door) return <Door {...door} />
+  return (
+    <main className={styles.door}>
+      <PageHead at="/log">
+        <h1>{ENGLISH.say('lesson.sentence.none')}</h1>
+      </PageHead>
+    </main>
+  )
+}

@@ -1,0 +1,181 @@
+import Button from '@mui/material/Button'
+import { type KeyboardEvent, useState } from 'react'
+import { InputError } from '@/core'
+import { addDays } from '@/formats/days'
+import type { LessonDocument } from '@/formats/lesson-document'
+import { readLogCsv, writeLogCsv } from '@/formats/log-csv'
+import type { LogDocument, LogRow } from '@/formats/log-document'
+import { parseJson } from '@/formats/parse'
+import type { PracticeDocument } from '@/formats/practice-rules'
+import type { Group } from '@/records/groups'
+import type { BenchPerson, NamedPerson } from '@/server/bench'
+import type { BroughtIn } from '@/server/log'
+import { ask } from '@/ui/api/ask'
+import { download } from '@/ui/files/download'
+import { OpenFileButton } from '@/ui/files/OpenFileButton'
+import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
+import { PageHead } from '@/ui/places/PageHead'
+import { ChoiceButton } from '@/ui/words/ChoiceButton'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { sayError } from '@/words/errors'
+import { ENGLISH } from '@/words/language'
+import { sayDay, sayLesson } from '@/words/lessons'
+import styles from './door.module.css'
+import { GroupView } from './GroupView'
+import { PersonLines } from './PersonLines'
+import { useDay } from './use-day'
+
+export type DoorProps = {
+  groups: readonly Group[]
+  group: Group
+  day: string
+  today: string
+  members: readonly BenchPerson[]
+  names: readonly NamedPerson[]
+  rows: readonly LogRow[]
+  /** Days that something was written down or planned for. */
+  days: readonly string[]
+  lesson: LessonDocument | null
+  /** What was written down of the group in the weeks up to the day. */
+  recent: readonly LogRow[]
+  practice: PracticeDocument
+}
+
+const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`log.${key}`, values)
+const DAYS_BACK = 7
+const NEW = 'new'
+
+const goTo = (group: string, day: string) =>
+  window.location.assign(`/log?group=${encodeURIComponent(group)}&day=${day}`)
+
+/** Enter goes to the next field, arrows to the same field of the next person. */
+function onKeyDown(event: KeyboardEvent<HTMLElement>): void {
+  const { key, target } = event
+  const at = (target as Element).closest('[data-field]')
+  if (!at || !['Enter', 'ArrowDown', 'ArrowUp'].includes(key)) return
+  if (key === 'Enter' && at.getAttribute('role') !== 'radiogroup') return
+  event.preventDefault()
+  const all = [...event.currentTarget.querySelectorAll<HTMLElement>('[data-field]')]
+  const index = all.indexOf(at as HTMLElement)
+  const kind = labelOf(at)
+  const next =
+    key === 'Enter'
+      ? all[index + 1]
+      : (key === 'ArrowDown' ? all.slice(index + 1) : all.slice(0, index).reverse()).find(
+          (one) => labelOf(one) === kind,
+        )
+  const focus = next?.matches('button') ? next : next?.querySelector<HTMLElement>('button[tabindex="0"], button')
+  focus?.focus()
+}
+
+const labelOf = (field: Element): string => (field.getAttribute('aria-label') ?? '').split(',')[0] ?? ''
+
+/** What happened, written down at the door: everyone of the class, two lines each. */
+export function Door(props: DoorProps) {
+  const { groups, group, day, today, members, names, rows, days, lesson, recent, practice } = props
+  const on = useDay({ group: group.id, day, isToday: day === today }, members, names, rows)
+  const [adding, setAdding] = useState(false)
+  const [told, setTold] = useState<string | null>(null)
+  const done = on.attendees.filter(({ shown }) => shown.came === false || shown.effort !== null).length
+  const choices = [...new Set([...days, day, ...Array.from({ length: DAYS_BACK }, (_, i) => addDays(today, -i))])]
+  const takeOut = async (as: 'csv' | 'json') => {
+    try {
+      const log = await ask<LogDocument>('/api/log', 'GET')
+      if (as === 'csv') download('log.csv', 'text/csv', writeLogCsv(log))
+      else download('log.json', 'application/json', JSON.stringify(log, null, 2))
+    } catch (error) {
+      setTold((error as Error).message)
+    }
+  }
+  const bringIn = async (file: File) => {
+    try {
+      const text = await file.text()
+      const log = text.trimStart().startsWith('{') ? parseJson(text) : readLogCsv(text)
+      const { rows: n, unknown } = await ask<BroughtIn>('/api/log', 'PUT', log)
+      setTold(
+        [say('tools.broughtIn', { n }), unknown.length > 0 && say('tools.unknown', { names: unknown.join(', ') })]
+          .filter(Boolean)
+          .join(' '),
+      )
+    } catch (error) {
+      setTold(error instanceof InputError ? sayError(error) : (error as Error).message)
+    }
+  }
+  const { waiting, refused } = on.outbox
+  return (
+    <main className={styles.door} onKeyDown={onKeyDown}>
+      <PageHead
+        at="/log"
+        tools={
+          <>
+            <Button onClick={() => takeOut('csv')}>{say('tools.csv')}</Button>
+            <Button onClick={() => takeOut('json')}>{say('tools.json')}</Button>
+            <OpenFileButton label={say('tools.in')} accept=".csv,.json,text/csv,application/json" onFile={bringIn}>
+              {say('tools.in')}
+            </OpenFileButton>
+          </>
+        }
+      >
+        <h1>
+          <ChoiceWord
+            label={say('title.group')}
+            value={group.id}
+            choices={groups.map(({ id, name }) => ({ value: id, name }))}
+            onChoose={(id) => goTo(id, day)}
+          />{' '}
+          {say('title.on')}{' '}
+          <ChoiceWord
+            label={say('title.day')}
+            value={day}
+            choices={choices
+              .sort()
+              .reverse()
+              .map((one) => ({ value: one, name: sayDay(one, ENGLISH, today.slice(0, 4)) }))}
+            onChoose={(one) => goTo(group.id, one)}
+            then="."
+          />{' '}
+          <strong>{say('done', { n: done, all: on.attendees.length })}</strong>
+        </h1>
+      </PageHead>
+      <p className={styles.about}>
+        {lesson ? `${sayLesson(lesson)}.` : say('noLesson')} {say('keys')}
+      </p>
+      {told && <p role="status">{told}</p>}
+      {refused && <p role="alert">{say('tools.refused', { why: refused })}</p>}
+      <p role="status" className={waiting > 0 ? styles.waiting : styles.saved}>
+        {waiting > 0 ? say('tools.waiting', { n: waiting }) : say('tools.saved')}
+      </p>
+      {on.attendees.length === 0 && <p>{say('title.nobody')}</p>}
+      <ul className={styles.people}>
+        {on.attendees.map((attendee) => (
+          <PersonLines key={attendee.id} attendee={attendee} onSay={on.sayOf} />
+        ))}
+      </ul>
+      <p className={styles.acts}>
+        <Button onClick={on.everybody}>{say('tools.everybody')}</Button>
+        <ChoiceButton
+          label={say('tools.walkIn')}
+          choices={[
+            { value: NEW, name: say('tools.new') },
+            ...names
+              .filter(({ id }) => !on.attendees.some((one) => one.id === id))
+              .map(({ id, name, story }) => ({ value: id, name, detail: story })),
+          ]}
+          onChoose={(id) => (id === NEW ? setAdding(true) : on.walkIn(id))}
+        />
+      </p>
+      <GroupView people={members} rows={recent} day={day} practice={practice} />
+      <NewPersonSheet
+        open={adding}
+        groups={groups}
+        day={today}
+        onClose={() => setAdding(false)}
+        onAdded={() => {
+          // Whoever is new is on the list from the next load on.
+          setAdding(false)
+          goTo(group.id, day)
+        }}
+      />
+    </main>
+  )
+}

@@ -1,0 +1,179 @@
+import { useMemo, useState } from 'react'
+import type { LogBody, LogRow } from '@/formats/log-document'
+import { countOf } from '@/records/practice/class-days'
+import { mergeRow } from '@/records/practice/merge-row'
+import type { BenchPerson } from '@/server/bench'
+import { type LogEntry, useOutbox } from '@/ui/api/use-outbox'
+
+/** What a day's lines show of somebody; null: nobody said. */
+export type Shown = {
+  came: boolean | null
+  as: NonNullable<LogBody['as']> | null
+  whole: boolean | null
+  wobbles: number | null
+  touches: number | null
+  holdS: { left: number | null; right: number | null }
+  effort: number | null
+  pain: number | null
+  painAt: NonNullable<LogBody['painAt']> | null
+  nearFall: boolean | null
+  dizzy: boolean | null
+  stopped: boolean | null
+  word: string
+}
+
+export type Attendee = {
+  id: string
+  name: string
+  shown: Shown
+  corrected: NonNullable<LogBody['corrected']>
+  /** What the lesson and the touches say, which goes in with the first thing that is said of them. */
+  prefilled: Partial<LogBody>
+}
+
+const rowsOf = (rows: readonly LogRow[], id: string) => rows.filter(({ person }) => person === id)
+
+/** What was seen of somebody in the lesson, before anything is said at the door. */
+function prefill(pieces: readonly LogRow[], person: BenchPerson | undefined, isToday: boolean): Partial<LogBody> {
+  const sum = (key: 'wobbles' | 'touches', what: 'wobble' | 'touch') =>
+    pieces.reduce((all, row) => all + (row[key] ?? countOf(row, what)), 0)
+  const main = pieces.findLast(({ as }) => as !== undefined)
+  const happened = (what: 'stop' | 'near-fall') => pieces.some((row) => countOf(row, what) > 0)
+  return {
+    came: true,
+    ...(pieces.length > 0 && { wobbles: sum('wobbles', 'wobble'), touches: sum('touches', 'touch') }),
+    ...(main?.as && { as: main.as }),
+    ...(pieces.length > 0 && { whole: !happened('stop') }),
+    ...(happened('near-fall') && { nearFall: true }),
+    ...(happened('stop') && { stopped: true }),
+    ...(isToday && person?.today && { bad: true }),
+  }
+}
+
+function readAttendee(
+  { id, name }: { id: string; name: string },
+  all: readonly LogRow[],
+  person: BenchPerson | undefined,
+  isToday: boolean,
+): Attendee {
+  const rows = rowsOf(all, id)
+  const whole = rows.find(({ piece }) => piece === undefined)
+  const pieces = rows.filter(({ piece }) => piece !== undefined)
+  const prefilled = prefill(pieces, person, isToday)
+  const held = (side: 'left' | 'right') => {
+    const said = rows.flatMap(({ holdS }) => holdS?.[side] ?? [])
+    return whole?.holdS?.[side] ?? (said.length > 0 ? Math.max(...said) : null)
+  }
+  const seen = pieces.length > 0 ? prefilled : {}
+  const came = whole?.came ?? (pieces.length > 0 ? true : isToday && person?.mark === 'away' ? false : null)
+  return {
+    id,
+    name,
+    prefilled,
+    corrected: whole?.corrected ?? [],
+    shown: {
+      came,
+      as: whole?.as ?? seen.as ?? null,
+      whole: whole?.whole ?? seen.whole ?? null,
+      wobbles: whole?.wobbles ?? seen.wobbles ?? null,
+      touches: whole?.touches ?? seen.touches ?? null,
+      holdS: { left: held('left'), right: held('right') },
+      effort: whole?.effort ?? null,
+      pain: whole?.pain ?? null,
+      painAt: whole?.painAt ?? null,
+      nearFall: whole?.nearFall ?? seen.nearFall ?? null,
+      dizzy: whole?.dizzy ?? null,
+      stopped: whole?.stopped ?? seen.stopped ?? null,
+      word: whole?.word ?? '',
+    },
+  }
+}
+
+type Day = { group: string; day: string; isToday: boolean }
+
+/** Everybody of a day with what is written down of them; every entry is sent as it is made. */
+export function useDay(
+  { group, day, isToday }: Day,
+  members: readonly BenchPerson[],
+  names: readonly { id: string; name: string }[],
+  first: readonly LogRow[],
+) {
+  const [rows, setRows] = useState<readonly LogRow[]>(first)
+  const [walkedIn, setWalkedIn] = useState<readonly string[]>([])
+  const put = (changed: readonly LogRow[]) =>
+    setRows((before) => [
+      ...before.filter(
+        (row) => !changed.some((one) => one.person === row.person && (one.piece ?? '') === (row.piece ?? '')),
+      ),
+      ...changed.filter((one) => one.group === group && one.day === day),
+    ])
+  const outbox = useOutbox((saved) => {
+    // What is said meanwhile is newer than what comes back.
+    const newer = new Set(outbox.waitingOf().map((one) => `${one.person} ${one.piece ?? ''}`))
+    put(saved.filter((row) => !newer.has(`${row.person} ${row.piece ?? ''}`)))
+  })
+  const people = useMemo(() => {
+    const there = new Set(members.map(({ id }) => id))
+    const guests = [...new Set([...rows.map(({ person }) => person), ...walkedIn])].filter((id) => !there.has(id))
+    return [
+      ...members.map(({ id, name }) => ({ id, name })),
+      ...guests.flatMap((id) => names.find((one) => one.id === id) ?? []),
+    ]
+  }, [members, names, rows, walkedIn])
+  const attendees = useMemo(
+    () =>
+      people.map((one) =>
+        readAttendee(
+          one,
+          rows,
+          members.find(({ id }) => id === one.id),
+          isToday,
+        ),
+      ),
+    [people, rows, members, isToday],
+  )
+  const enter = (entries: readonly LogEntry[]) => {
+    const at = new Date().toISOString()
+    put(
+      entries.map(({ person, piece, said = {}, happened = [], mistaken = [] }) => {
+        const {
+          person: _,
+          day: __,
+          group: ___,
+          piece: ____,
+          title,
+          ...before
+        } = rows.find((row) => row.person === person && (row.piece ?? '') === (piece ?? '')) ?? { person, day, group }
+        const body = mergeRow(before, { said, happened, mistaken }, { at, isLater: false })
+        return { person, day, group, ...(piece && { piece }), ...(title && { title }), ...body } as LogRow
+      }),
+    )
+    outbox.add(entries)
+  }
+  /** With the first thing that is said of somebody goes what the lesson saw of them. */
+  const sayOf = ({ id, prefilled }: Attendee, said: Partial<LogBody>) => {
+    const known = rows.some(({ person, piece }) => person === id && piece === undefined)
+    const all = known || said.came === false ? said : { ...prefilled, ...said }
+    enter([{ person: id, group, day, said: all }])
+  }
+  return {
+    attendees,
+    outbox,
+    sayOf,
+    everybody: () =>
+      enter(
+        attendees
+          .filter(({ id }) => !rows.some(({ person, piece }) => person === id && piece === undefined))
+          .map(({ id, prefilled, shown }) => ({
+            person: id,
+            group,
+            day,
+            said: shown.came === false ? { came: false } : prefilled,
+          })),
+      ),
+    walkIn: (id: string) => {
+      setWalkedIn((before) => [...before, id])
+      enter([{ person: id, group, day, said: { came: true } }])
+    },
+  }
+}

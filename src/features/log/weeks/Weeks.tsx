@@ -1,0 +1,141 @@
+import Button from '@mui/material/Button'
+import { useMemo, useState } from 'react'
+import { DEG, decide, listConcerns, resolveBody } from '@/core'
+import type { LogRow } from '@/formats/log-document'
+import { mergeLibrary, toMeasures } from '@/formats/posture-document'
+import { toPractice } from '@/formats/practice-rules'
+import { toPerson } from '@/formats/to-core'
+import { listClassDays, listDoneDays } from '@/records/practice/class-days'
+import { findNextVersion } from '@/records/practice/next-version'
+import type { NamedPerson } from '@/server/bench'
+import type { OwnPosture } from '@/server/library'
+import type { Weeks as WeeksOf } from '@/server/weeks'
+import { PageHead } from '@/ui/places/PageHead'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { ENGLISH } from '@/words/language'
+import { sayConcern } from '@/words/practice'
+import { Charts } from './Charts'
+import { ClinicianPage } from './ClinicianPage'
+import { Complaints } from './Complaints'
+import { Decide } from './Decide'
+import styles from './weeks.module.css'
+
+export type WeeksProps = { weeks: WeeksOf; names: readonly NamedPerson[]; own: readonly OwnPosture[]; today: string }
+
+const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`practice.${key}`, values)
+
+/** How somebody is doing, and what next: the reasons and the proposal before the charts. */
+export function Weeks({ weeks, names, own, today }: WeeksProps) {
+  const { person, record, rows, kept } = weeks
+  const [decided, setDecided] = useState(weeks.decided)
+  const [paper, setPaper] = useState(false)
+  const rules = useMemo(() => toPractice(weeks.practice), [weeks.practice])
+  const days = useMemo(() => listClassDays(rows), [rows])
+  const done = useMemo(() => listDoneDays(rows, rules), [rows, rules])
+  const decision = useMemo(() => decide(days, today, rules), [days, today, rules])
+  const concerns = useMemo(() => listConcerns(days, rules), [days, rules])
+  const postures = useMemo(() => mergeLibrary(own), [own])
+  const next = useMemo(() => findNext(weeks, postures, decision.way), [weeks, postures, decision.way])
+  const spare = useMemo(() => readSpare(rows), [rows])
+  const came = days.filter((one) => one.came).length
+  const groupOf = (day: string) => rows.find((row) => row.day === day)?.group ?? person.groups[0]?.id ?? ''
+  const open = (day: string) =>
+    day && window.location.assign(`/log?group=${encodeURIComponent(groupOf(day))}&day=${day}`)
+  if (paper)
+    return <ClinicianPage weeks={weeks} days={days} concerns={concerns} today={today} onClose={() => setPaper(false)} />
+  return (
+    <main className={styles.weeks}>
+      <PageHead
+        at="/log"
+        tools={
+          <>
+            <Button onClick={() => setPaper(true)}>{say('concerns.page')}</Button>
+            <Button href={`/?person=${encodeURIComponent(person.id)}`}>{say('title.bench')}</Button>
+            <Button href={`/people/${encodeURIComponent(person.id)}`}>{say('title.page')}</Button>
+          </>
+        }
+      >
+        <h1>
+          <ChoiceWord
+            label={say('title.person')}
+            value={person.id}
+            choices={names.map(({ id, name, story }) => ({ value: id, name, detail: story }))}
+            onChoose={(id) => window.location.assign(`/log?person=${encodeURIComponent(id)}`)}
+          />{' '}
+          {say('title.weeks')}: <strong>{say('charts.attended', { came, all: days.length })}</strong>
+        </h1>
+      </PageHead>
+      {days.length === 0 ? (
+        <p>{say('title.none', { name: person.name })}</p>
+      ) : (
+        <div className={styles.work}>
+          <Charts
+            days={days.filter((one) => one.came)}
+            done={done}
+            spare={spare}
+            limits={{ effort: rules.easierEffort, pain: rules.easierPain }}
+            usual={null}
+            onOpen={open}
+          />
+          <div className={styles.next}>
+            {concerns.length > 0 && (
+              <section className={styles.concerns} aria-label={say('concerns.label')}>
+                <h2>{say('concerns.label')}</h2>
+                <ul>
+                  {concerns.map((one) => (
+                    <li key={one.code}>{sayConcern(one)}</li>
+                  ))}
+                </ul>
+                <p className={styles.soft}>{say('concerns.ask')}</p>
+              </section>
+            )}
+            <Decide
+              person={person.id}
+              today={today}
+              decision={decision}
+              next={next}
+              decided={decided}
+              postures={postures}
+              onDecided={(one) => setDecided((before) => [...before.filter(({ day }) => day !== one.day), one])}
+            />
+            <Complaints record={record} person={person} kept={kept} postures={postures} />
+          </div>
+        </div>
+      )}
+    </main>
+  )
+}
+
+/** The least that was sure of a margin, less its reserve, on each day. */
+function readSpare(rows: readonly LogRow[]): Map<string, number> {
+  const found = new Map<string, number>()
+  for (const { day, spareM } of rows)
+    if (typeof spareM === 'number') found.set(day, Math.min(spareM, found.get(day) ?? Number.POSITIVE_INFINITY))
+  return found
+}
+
+const MAIN = 'bow'
+
+/** The next version of what a plan has them do, or of a bow: the posture that most lessons are built on. */
+function findNext(
+  { person }: WeeksOf,
+  postures: ReturnType<typeof mergeLibrary>,
+  way: ReturnType<typeof decide>['way'],
+) {
+  if (way === 'same') return null
+  const planned = person.planned.find(({ kind, level }) => kind === 'level' && level !== null)
+  const posture = postures.find(({ id }) => id === (planned?.posture ?? MAIN))
+  if (!posture) return null
+  const school = planned?.school ?? 'therapeutic'
+  const level = planned && planned.level !== null ? planned.levels[planned.level] : undefined
+  const body = resolveBody(toPerson(person.document))
+  const now = level ? toMeasures(level) : softened(posture.measures[school])
+  return findNextVersion(body, posture, school, 'left', now, way)
+}
+
+/** Without a plan: three quarters of the step and softer knees, where most begin. */
+const softened = <M extends { step: number; kneeFlexion: number }>(taught: M): M => ({
+  ...taught,
+  step: taught.step * 0.75,
+  kneeFlexion: Math.max(10 * DEG, taught.kneeFlexion - 5 * DEG),
+})

@@ -1,0 +1,444 @@
+import Button from '@mui/material/Button'
+import ToggleButton from '@mui/material/ToggleButton'
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { resolveBody, type ShownPath } from '@/core'
+import type { HouseWays } from '@/formats/choices-document'
+import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
+import { pieceRoutine } from '@/formats/lessons/piece-routine'
+import type { Worked } from '@/formats/lessons/work-piece'
+import { HAPPENINGS, type Happening } from '@/formats/log-document'
+import { mergeLibrary } from '@/formats/posture-document'
+import { toRoutine } from '@/formats/routine-document'
+import { ROUTINE_IDS } from '@/formats/routines/routines'
+import { toPerson } from '@/formats/to-core'
+import type { Group } from '@/records/groups'
+import type { BenchPerson } from '@/server/bench'
+import type { OwnPosture } from '@/server/library'
+import type { OwnRoutine } from '@/server/routines'
+import { ask } from '@/ui/api/ask'
+import { type LogEntry, useOutbox } from '@/ui/api/use-outbox'
+import { LightSwitch } from '@/ui/theme/LightSwitch'
+import { useKeys } from '@/ui/words/use-keys'
+import { ENGLISH } from '@/words/language'
+import { sayFading, sayMinutes, sayPiece } from '@/words/lessons'
+import { sayList } from '@/words/lists'
+import { saySign } from '@/words/records'
+import { readShipped, sayRoutineName } from '@/words/routines'
+import { openLessonWork } from '@/workers/lesson'
+import { startWalker } from '@/workers/path'
+import { Breath } from './Breath'
+import { Lanes } from './Lanes'
+import { Mirror } from './Mirror'
+import { NearFall } from './NearFall'
+import { begin, elapsedMs, goTo, keepClock, loopPart, openClock, useClock, wait } from './state/clock'
+import { entriesOf } from './state/entries'
+import { listLanes } from './state/lanes'
+import { listReleased, makeRound, readRound } from './state/round'
+import { useAwake } from './state/use-awake'
+import styles from './teach.module.css'
+
+export type TeachProps = {
+  group: Group
+  day: string
+  lesson: { revision: number; document: LessonDocument }
+  people: readonly BenchPerson[]
+  own: readonly OwnPosture[]
+  routines: readonly OwnRoutine[]
+  ways: HouseWays
+  /** What the house does in an emergency. */
+  emergency: string
+}
+
+const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.teach.${key}`, values)
+const MEANINGS = HAPPENINGS.filter((what) => what !== 'near-fall')
+/** The body that is shown: a middling one, for everybody to follow. */
+const SHOWN = resolveBody({ stature: 1.66, mass: 66, sex: 'female', age: 60 })
+const SAMPLES = 12
+const TICK_MS = 250
+
+type Touched = { id: string; person: BenchPerson; what: Happening }
+
+/** The lesson as it is taught: one piece, one line of words, the breath, who does which; driven by a key or a tap. */
+export function Teach({ group, day, lesson: kept, people: all, own, routines, ways, emergency }: TeachProps) {
+  const lesson = kept.document
+  const people = useMemo(() => all.filter(({ mark }) => mark !== 'away'), [all])
+  const stock = useMemo(() => {
+    const shipped = ROUTINE_IDS.map((id) => [id, readShipped(id)] as const)
+    const made = routines.map(({ id, document }) => [id, document] as const)
+    return { postures: mergeLibrary(own), routines: Object.fromEntries([...shipped, ...made]), ways }
+  }, [own, routines, ways])
+  const named = useMemo(
+    () => ({ postures: stock.postures, routineName: (id: string) => sayRoutineName(id, stock.routines[id] ?? null) }),
+    [stock],
+  )
+  const place = `${group.id} ${day}`
+  const clock = useClock()
+  const [now, setNow] = useState(Date.now())
+  const [breathing, setBreathing] = useState(true)
+  const [meaning, setMeaning] = useState<(typeof MEANINGS)[number]>('wobble')
+  const [touched, setTouched] = useState<Touched | null>(null)
+  const [fallen, setFallen] = useState<BenchPerson | null>(null)
+  const [worked, setWorked] = useState<Worked[][] | null>(null)
+  const [path, setPath] = useState<{ of: string; path: ShownPath } | null>(null)
+  const outbox = useOutbox(() => {})
+  useAwake()
+  useEffect(() => {
+    openClock(place)
+    return keepClock(place)
+  }, [place])
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), TICK_MS)
+    return () => clearInterval(timer)
+  }, [])
+  // Everything of the lesson is worked out at the start: it goes on without a server.
+  useEffect(() => {
+    const work = openLessonWork(stock)
+    work
+      .work(
+        people.map(({ document, planned }) => ({
+          person: toPerson(document),
+          forms: planned.flatMap(({ group: of, posture, stance }) =>
+            of === group.name && stance ? [{ posture, stance }] : [],
+          ),
+        })),
+        lesson,
+      )
+      .then(setWorked)
+      .catch(() => {})
+    return work.end
+  }, [stock, people, lesson, group.name])
+
+  const piece = lesson.pieces[clock.at] as PieceDocument
+  const next = lesson.pieces[clock.at + 1]
+  const name = sayPiece(piece, named)
+  const round = useMemo(() => {
+    const routine = pieceRoutine(piece, lesson, {
+      routineOf: (id) => stock.routines[id] ?? null,
+      find: (id) => stock.postures.find((posture) => posture.id === id) as (typeof stock.postures)[number],
+      formOf: () => null,
+    })
+    return routine && makeRound(routine)
+  }, [piece, lesson, stock])
+  const walker = useRef<ReturnType<typeof startWalker> | null>(null)
+  const asked = useRef('')
+  useEffect(() => {
+    const mine = startWalker(
+      (found) => setPath({ of: asked.current, path: found }),
+      () => {},
+    )
+    walker.current = mine
+    return mine.end
+  }, [])
+  useEffect(() => {
+    if (!round) return
+    asked.current = piece.id
+    const parts = toRoutine(
+      round.routine,
+      SHOWN,
+      (id) => stock.postures.find((posture) => posture.id === id) as (typeof stock.postures)[number],
+      ways,
+    )
+    walker.current?.ask({ person: SHOWN.person, parts, samples: SAMPLES })
+  }, [round, piece.id, stock, ways])
+
+  const elapsedS = elapsedMs(clock, now) / 1000
+  const read = useCallback(
+    () =>
+      round && useClock.getState().lessonBeganAt !== null
+        ? readRound(round, elapsedMs(useClock.getState(), Date.now()) / 1000, useClock.getState().loop)
+        : null,
+    [round],
+  )
+  const here = round && readRound(round, elapsedS, clock.loop)
+  const beat = here?.beat ?? null
+  const heldS = beat?.kind === 'hold' && here ? Math.floor(here.through * beat.seconds) : 0
+  const limited = useMemo(() => people.map((person) => ({ person, holdMaxS: holdLimitOf(person) })), [people])
+  const released = beat?.kind === 'hold' ? listReleased(limited, heldS) : []
+  const byId = useMemo(
+    () =>
+      new Map(people.flatMap(({ id }, i) => (worked?.[i]?.[clock.at] ? [[id, worked[i][clock.at] as Worked]] : []))),
+    [people, worked, clock.at],
+  )
+  const lanes = useMemo(
+    () => listLanes(people, byId, piece, lesson, stock.postures, group.name),
+    [people, byId, piece, lesson, stock, group.name],
+  )
+  const began = clock.lessonBeganAt !== null
+
+  /** What was done of the piece that ends is written down. */
+  const leavePiece = () => {
+    const taughtS = elapsedMs(useClock.getState(), Date.now()) / 1000
+    const at = useClock.getState().at
+    outbox.add(
+      entriesOf(
+        { group: group.id, day },
+        lesson.pieces[at] as PieceDocument,
+        sayPiece(lesson.pieces[at] as PieceDocument, named),
+        taughtS,
+        people.map(({ id }, i) => ({ id, worked: worked?.[i]?.[at] })),
+      ),
+    )
+  }
+  const go = (by: 1 | -1) => {
+    if (fallen) return
+    if (!began) return begin(Date.now())
+    if (by > 0 && !clock.over) leavePiece()
+    goTo(clock.at + by, lesson.pieces.length, Date.now())
+    setTouched(null)
+  }
+  // Once it is over it was taught: other weeks go by it.
+  const isOver = clock.over
+  useEffect(() => {
+    if (!isOver || lesson.taughtAt) return
+    const tell = () =>
+      ask('/api/lessons', 'PUT', {
+        group: group.id,
+        day,
+        revision: kept.revision,
+        document: { ...lesson, taughtAt: new Date().toISOString() },
+      }).catch(() => {
+        timer = setTimeout(tell, 4000)
+      })
+    let timer = setTimeout(tell, 0)
+    return () => clearTimeout(timer)
+  }, [isOver, lesson, group.id, day, kept.revision])
+  useKeys({
+    ' ': () => go(1),
+    pagedown: () => go(1),
+    arrowright: () => go(1),
+    pageup: () => go(-1),
+    arrowleft: () => go(-1),
+    b: () => setBreathing((on) => !on),
+    p: () => began && wait(Date.now()),
+    l: () => loopPart(clock.loop === null ? (beat?.part ?? null) : null),
+  })
+
+  const happen = (person: BenchPerson, what: Happening, instead?: string) => {
+    const id = crypto.randomUUID()
+    const entry: LogEntry = {
+      person: person.id,
+      group: group.id,
+      day,
+      piece: piece.id,
+      title: name,
+      happened: [{ id, at: new Date().toISOString(), what }],
+      ...(instead && { mistaken: [instead] }),
+    }
+    outbox.add([entry])
+    setTouched({ id, person, what })
+    setMeaning('wobble')
+  }
+  const takeBack = ({ id, person }: Touched) => {
+    outbox.add([{ person: person.id, group: group.id, day, piece: piece.id, title: name, mistaken: [id] }])
+    setTouched(null)
+  }
+  const door = `/log?group=${encodeURIComponent(group.id)}&day=${day}`
+  if (clock.over)
+    return (
+      <main className={styles.over}>
+        <h1>{say('done')}</h1>
+        <Waiting outbox={outbox} />
+        <p>
+          <Button variant="contained" href={door}>
+            {say('door')}
+          </Button>
+          <Button onClick={() => goTo(clock.at, lesson.pieces.length, Date.now())}>{say('back')}</Button>
+        </p>
+      </main>
+    )
+  const leftS = Math.max(0, piece.minutes * 60 - elapsedS)
+  const lessonLeft = Math.round(
+    (leftS + lesson.pieces.slice(clock.at + 1).reduce((sum, { minutes }) => sum + minutes * 60, 0)) / 60,
+  )
+  const said = sayFading(piece, here?.round ?? 1, lesson.fading ?? true)
+  return (
+    <main className={styles.teach} aria-label={say('label', { group: group.name })} onPointerUp={letGo}>
+      <button
+        type="button"
+        className={styles.tap}
+        onClick={() => go(1)}
+        aria-label={began ? say('forward') : say('begin')}
+      />
+      <header>
+        <div>
+          <h1>{name.charAt(0).toUpperCase() + name.slice(1)}</h1>
+          <p className={styles.line}>{sayLine(round, here, piece, lesson)}</p>
+        </div>
+        <div className={styles.time}>
+          <output aria-label={say('left', { minutes: sayMinutes(lessonLeft) })}>
+            {began ? sayClock(leftS) : sayMinutes(piece.minutes)}
+          </output>
+          <p>
+            {say('of', { minutes: sayMinutes(piece.minutes) })}
+            {', '}
+            {next ? say('next', { piece: sayPiece(next, named) }) : say('last')}
+          </p>
+          <p>{say('left', { minutes: sayMinutes(lessonLeft) })}</p>
+        </div>
+      </header>
+      <div className={styles.middle}>
+        <div>
+          <p className={styles.words} aria-live="polite">
+            {said}
+          </p>
+          {round && breathing && began && (
+            <Breath
+              read={read}
+              kind={beat?.kind ?? null}
+              count={beat?.kind === 'hold' ? heldS : beat ? Math.floor((here?.through ?? 0) * beat.seconds) + 1 : 0}
+            />
+          )}
+          {released.length > 0 && (
+            <p className={styles.release} aria-live="polite">
+              {released.length === people.length
+                ? say('together')
+                : say('release', {
+                    name: sayList(released.map(({ person }) => person.name.split(' ')[0] ?? person.name)),
+                  })}
+            </p>
+          )}
+          {!began && (
+            <p className={styles.keys}>
+              <Button variant="contained" onClick={() => begin(Date.now())}>
+                {say('begin')}
+              </Button>{' '}
+              {say('keys')}
+            </p>
+          )}
+        </div>
+        {round && <Mirror path={path?.of === piece.id ? path.path : null} body={SHOWN} read={read} />}
+      </div>
+      <Lanes
+        lanes={lanes}
+        released={new Set(released.map(({ person }) => person.id))}
+        onTouch={(person) => happen(person, meaning)}
+      />
+      <Watch people={people} />
+      <footer>
+        <ToggleButtonGroup
+          exclusive
+          value={meaning}
+          onChange={(_, next) => next && setMeaning(next)}
+          aria-label={say('names')}
+        >
+          {MEANINGS.map((what) => (
+            <ToggleButton key={what} value={what}>
+              {say(`happened.${what}`)}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        {touched && (
+          <p className={styles.touched} role="status">
+            {say('noted', { name: touched.person.name, what: say(`happened.${touched.what}`) })}{' '}
+            {touched.what !== 'near-fall' && (
+              <Button
+                onClick={() => {
+                  happen(touched.person, 'near-fall', touched.id)
+                  setFallen(touched.person)
+                }}
+              >
+                {say('happened.near-fall')}
+              </Button>
+            )}
+            <Button onClick={() => takeBack(touched)}>{say('undo')}</Button>
+          </p>
+        )}
+        <Waiting outbox={outbox} />
+        <p className={styles.tools}>
+          <Button onClick={() => go(-1)} disabled={clock.at === 0}>
+            {say('back')}
+          </Button>
+          <Button onClick={() => wait(Date.now())} disabled={!began}>
+            {say(clock.waitingSince === null ? 'pause' : 'go')}
+          </Button>
+          {round && (
+            <Button
+              aria-pressed={clock.loop !== null}
+              onClick={() => loopPart(clock.loop === null ? (beat?.part ?? null) : null)}
+            >
+              {say('loop')}
+            </Button>
+          )}
+          <Button aria-pressed={breathing} onClick={() => setBreathing(!breathing)}>
+            {say('breath')}
+          </Button>
+          <LightSwitch className={styles.light} />
+          <Button href={`/lesson?group=${encodeURIComponent(group.id)}&day=${day}`}>{say('leave')}</Button>
+        </p>
+      </footer>
+      {fallen && (
+        <NearFall
+          name={fallen.name}
+          emergency={emergency}
+          onClose={() => setFallen(null)}
+          onMistaken={() => {
+            if (touched) takeBack(touched)
+            setFallen(null)
+          }}
+        />
+      )}
+    </main>
+  )
+}
+
+/** What was touched does not hold the keys: a space is the next piece, whatever was touched before. */
+const letGo = () => setTimeout(() => (document.activeElement as HTMLElement | null)?.blur())
+
+/** The side from the class's side, which round, and how many words. */
+function sayLine(
+  round: ReturnType<typeof makeRound> | null,
+  here: ReturnType<typeof readRound> | null,
+  piece: PieceDocument,
+  lesson: LessonDocument,
+): string {
+  if (!round || !here) return ''
+  const part = here.beat ? round.routine.parts[here.beat.part] : null
+  const side =
+    part?.side && part.posture !== 'parallel' && piece.kind !== 'exercise'
+      ? ENGLISH.say(`lesson.sides.${part.side}`)
+      : ''
+  const fading = lesson.fading ?? true
+  return [
+    side,
+    say('round', { round: here.round }),
+    fading ? say('words', { n: here.round }) : '',
+    piece.practised ? ENGLISH.say(`lesson.practised.${piece.practised}`) : '',
+  ]
+    .filter(Boolean)
+    .join(' · ')
+}
+
+const sayClock = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`
+
+/** The longest that somebody may hold, by who says so. */
+const holdLimitOf = ({ limits }: BenchPerson): number | null => {
+  const value = limits.find(({ what }) => what === 'holdMaxS')?.entry.value
+  return typeof value === 'number' ? value : null
+}
+
+/** Whom to watch, and for what. */
+function Watch({ people }: { people: readonly BenchPerson[] }) {
+  const watched = people.filter(({ watch }) => watch.length > 0)
+  if (watched.length === 0) return null
+  const said = watched.map(({ name, watch }) =>
+    say('watched', { name: name.split(' ')[0] ?? name, signs: sayList(watch.map(({ sign }) => saySign(sign))) }),
+  )
+  return <p className={styles.watch}>{say('watch', { people: said.join(', ') })}</p>
+}
+
+/** Entries are on their way for a moment each time: said where they stay. */
+const SAID_AFTER_MS = 1500
+
+function Waiting({ outbox: { waiting, refused } }: { outbox: ReturnType<typeof useOutbox> }) {
+  const [late, setLate] = useState(false)
+  const isWaiting = waiting > 0
+  useEffect(() => {
+    const timer = setTimeout(() => setLate(isWaiting), isWaiting ? SAID_AFTER_MS : 0)
+    return () => clearTimeout(timer)
+  }, [isWaiting])
+  if (refused) return <p role="alert">{ENGLISH.say('log.tools.refused', { why: refused })}</p>
+  if (!late || !isWaiting) return null
+  return <p role="status">{say('waiting', { n: waiting })}</p>
+}

@@ -1,0 +1,69 @@
+import { type Body, layOut, resolveBody, type SchoolId, type Stance } from '@/core'
+import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
+import type { Worked } from '@/formats/lessons/work-piece'
+import { mirrorStance } from '@/formats/mirror-part'
+import { type Posture, toMeasures } from '@/formats/posture-document'
+import { toPerson, toStance } from '@/formats/to-core'
+import type { BenchPerson } from '@/server/bench'
+import { sayDoneAs, sayEverybody } from '@/words/lessons'
+import { sayLevels } from '@/words/levels'
+
+/** Who does the same: what it is called, how it stands on the floor, and whose names are under it. */
+export type Lane = { title: string; body: Body; stance: Stance | null; people: BenchPerson[]; order: number }
+
+const ORDER: readonly Worked['as'][] = ['taught', 'level', 'own', 'steps', 'chair', 'in-place', 'seated', 'none']
+
+/** The lanes of a piece; before it was worked out for everybody, one for all. */
+export function listLanes(
+  people: readonly BenchPerson[],
+  worked: ReadonlyMap<string, Worked>,
+  piece: PieceDocument,
+  lesson: LessonDocument,
+  postures: readonly Posture[],
+  group: string,
+): Lane[] {
+  const lanes = new Map<string, Lane>()
+  const isStill = piece.kind === 'rest' || piece.kind === 'talk'
+  for (const person of people) {
+    const as = isStill ? 'none' : (worked.get(person.id)?.as ?? 'taught')
+    const plan =
+      as === 'own' ? person.planned.find((one) => one.group === group && one.posture === piece.posture) : null
+    const title =
+      plan?.kind === 'level' && plan.level !== null && plan.taught
+        ? (sayLevels(plan.levels.map(toMeasures), toMeasures(plan.taught))[plan.level]?.title ?? sayDoneAs(as))
+        : isStill
+          ? sayEverybody()
+          : sayDoneAs(as)
+    const lane = lanes.get(title)
+    if (lane) {
+      lane.people.push(person)
+      continue
+    }
+    const body = resolveBody(toPerson(person.document))
+    const own = plan?.stance
+    const stance = own
+      ? toStance(own.side === 'right' ? mirrorStance(own) : own)
+      : stanceOf(as, piece, lesson, postures, body)
+    lanes.set(title, { title, body, stance, people: [person], order: ORDER.indexOf(as) })
+  }
+  return [...lanes.values()].sort((a, b) => a.order - b.order)
+}
+
+/** What the feet of a lane do, as the library has it; null where there is nothing to show of a posture. */
+function stanceOf(
+  as: Worked['as'],
+  piece: PieceDocument,
+  { school = 'therapeutic' }: LessonDocument,
+  postures: readonly Posture[],
+  body: Body,
+): Stance | null {
+  const find = (id: string) => postures.find((posture) => posture.id === id)
+  const lay = (posture: Posture | undefined, step: number, of: SchoolId = school) =>
+    posture
+      ? layOut({ ...posture.measures[of], step: posture.measures[of].step * step }, body, 'left', posture.id)
+      : null
+  if (as === 'none') return null
+  if (as === 'seated') return lay(find('seated'), 1)
+  const shown = as === 'in-place' || !piece.posture || piece.limbs === 'arms' ? 'parallel' : piece.posture
+  return lay(find(shown), as === 'steps' ? 0.5 : 1)
+}

@@ -1,0 +1,164 @@
+import { ARM_PRESETS, type Arm, DEG, otherSide, type SchoolId } from '@/core'
+import type { Fault, LessonDocument, PieceDocument } from '../lesson-document'
+import {
+  type ChangesDocument,
+  type FindPosture,
+  HALF_BREATH_S,
+  type PartDocument,
+  type RoutineDocument,
+} from '../routine-document'
+import { exerciseParts } from '../routines/exercises'
+import type { StanceBody } from '../stance-document'
+
+type Side = 'left' | 'right'
+
+const toArm = ({ elevation, opening, elbow, elbowInward }: Arm) => ({
+  elevationDeg: elevation / DEG,
+  openingDeg: opening / DEG,
+  elbowDeg: elbow / DEG,
+  elbowInwardDeg: (elbowInward ?? 0) / DEG,
+})
+
+/** Hands low: legs alone. */
+const STILL_ARMS = { left: toArm(ARM_PRESETS.down.left), right: toArm(ARM_PRESETS.down.right) }
+
+/** What is done otherwise than right, where a fault is shown beside its mending. */
+export const FAULTY: Record<Fault, ChangesDocument> = {
+  'past-toes': { height: { kneeFlexionDeg: 55 }, trunk: { pitchDeg: 0 } },
+  'one-line': {},
+  locked: { height: { kneeFlexionDeg: 2 } },
+  'lean-back': { trunk: { pitchDeg: -12 } },
+  'too-low': { height: { kneeFlexionDeg: 70 } },
+}
+
+const HOLD_S = 5
+const EXERCISE = { fromPct: 40, toPct: 100, seconds: 4, sets: 2 }
+
+/** What a piece is made of: the routines and postures that it names, and the form in which somebody stands one. */
+export type Makings = {
+  routineOf: (id: string) => RoutineDocument | null
+  find: FindPosture
+  /** Null: as taught. */
+  formOf: (posture: string, side: Side) => StanceBody | null
+}
+
+/** The sides of a piece, in order. */
+export const sidesOf = ({ side = 'both' }: PieceDocument): readonly Side[] =>
+  side === 'both' ? ['left', 'right'] : [side]
+
+/**
+ * One round of a piece as a routine: what everybody does, in the form that somebody stands it in. Null for what asks
+ * nothing of the legs: a rest, or talk.
+ */
+export function pieceRoutine(
+  piece: PieceDocument,
+  lesson: Pick<LessonDocument, 'school' | 'halfBreathS'>,
+  makings: Makings,
+): RoutineDocument | null {
+  const { halfBreathS = HALF_BREATH_S, school = 'therapeutic' } = lesson
+  const about = { school, tempo: { halfBreathS } }
+  const limbs = piece.limbs ?? 'both'
+  switch (piece.kind) {
+    case 'rest':
+    case 'talk':
+      return null
+    case 'routine': {
+      const routine = makings.routineOf(piece.routine as string)
+      return routine && limbs === 'legs' ? { ...routine, parts: routine.parts.map(withStillArms) } : routine
+    }
+    case 'exercise': {
+      const { holdS = 0, fromPct = EXERCISE.fromPct, toPct = EXERCISE.toPct, seconds = halfBreathS } = piece
+      const id = piece.exercise as NonNullable<PieceDocument['exercise']>
+      const parts = exerciseParts({
+        id,
+        counts: 1,
+        sets: id === 'rise' ? 1 : EXERCISE.sets,
+        fromPct,
+        toPct,
+        seconds,
+        holdS,
+      })
+      return { ...about, parts: [{ posture: parts.at(-1)?.posture ?? 'parallel', side: 'left' }, ...parts] }
+    }
+    case 'transition':
+      return { ...about, parts: [stand(), ...sidesOf(piece).flatMap((side) => fromTo(piece, side, makings))] }
+    case 'posture':
+    case 'fault':
+      return {
+        ...about,
+        parts: [
+          stand(),
+          ...sidesOf(piece).flatMap((side): PartDocument[] => [
+            limbs === 'arms' ? armsAlone(piece, side, school, makings) : held(piece, side, makings, limbs === 'legs'),
+            { ...stand(), ...(limbs !== 'arms' && anchorOf(piece.posture as string, side)), breath: 'out' },
+          ]),
+        ],
+      }
+  }
+}
+
+/** A foot goes back to these; to both sides from those, with either foot. */
+const BACKWARD = ['back-step', 'repulse-monkey']
+const EITHER = ['side-step', 'cloud-hands', 'horse', 'half-horse', 'parallel', 'heels-together', 'closing', 'toed-in']
+
+/** The foot that stays on the way out, and so on the way back: a foot that was set ahead comes back. */
+const anchorOf = (posture: string, side: Side): Pick<PartDocument, 'anchor'> =>
+  EITHER.includes(posture) ? {} : { anchor: BACKWARD.includes(posture) ? side : otherSide(side) }
+
+const stand = (): PartDocument => ({ posture: 'parallel', side: 'left' })
+
+const withStillArms = (part: PartDocument): PartDocument => ({ ...part, with: { ...part.with, arms: STILL_ARMS } })
+
+const standIn = (posture: string, side: Side, { formOf }: Makings): PartDocument => {
+  const form = formOf(posture, side)
+  return { ...(form ? { stance: form } : { posture }), side, breath: 'in-out', ...anchorOf(posture, side) }
+}
+
+function held({ posture, holdS = HOLD_S }: PieceDocument, side: Side, makings: Makings, still: boolean): PartDocument {
+  const part = { ...standIn(posture as string, side, makings), holdS }
+  return still ? withStillArms(part) : part
+}
+
+/** The arms of a posture, standing at ease. */
+function armsAlone(
+  { posture, holdS = 0, seconds }: PieceDocument,
+  side: Side,
+  school: SchoolId,
+  { find }: Makings,
+): PartDocument {
+  const { ownArm, otherArm } = find(posture as string).measures[school]
+  const arms = { [side]: toArm(ownArm), [otherSide(side)]: toArm(otherArm) } as ChangesDocument['arms']
+  return { ...stand(), breath: 'in', ...(seconds && { seconds }), ...(holdS > 0 && { holdS }), with: { arms } }
+}
+
+function fromTo({ posture, to, holdS = 0 }: PieceDocument, side: Side, makings: Makings): PartDocument[] {
+  const at = (id: string) => ({ ...standIn(id, side, makings), ...(holdS > 0 && { holdS }) })
+  const [first, next] = [posture as string, to as string]
+  return [at(first), at(next), at(first), { ...stand(), ...anchorOf(first, side), breath: 'out' }]
+}
+
+/** The same, sitting: arms and trunk alone. */
+export const seatedRoutine = (routine: RoutineDocument): RoutineDocument => ({
+  ...routine,
+  parts: routine.parts.map(({ seconds, holdS, breath, with: { arms, trunk } = {} }) => ({
+    posture: 'seated',
+    ...(seconds !== undefined && { seconds }),
+    ...(holdS !== undefined && { holdS }),
+    ...(breath && { breath }),
+    ...((arms || trunk) && { with: { ...(arms && { arms }), ...(trunk && { trunk }) } }),
+  })),
+})
+
+/** Seconds of one round. */
+export const roundSeconds = (routine: RoutineDocument): number => {
+  const half = routine.tempo?.halfBreathS ?? HALF_BREATH_S
+  return routine.parts.reduce(
+    (sum, { seconds, holdS = 0, breath = 'free' }, i) =>
+      sum + holdS + (seconds ?? (i === 0 ? 0 : half * (breath === 'in-out' || breath === 'out-in' ? 2 : 1))),
+    0,
+  )
+}
+
+/** How often a round is done in the minutes of a piece: whole rounds, one at least; or as often as it says. */
+export const roundsOf = ({ counts, minutes }: PieceDocument, routine: RoutineDocument): number =>
+  counts ?? Math.max(1, Math.floor((minutes * 60) / Math.max(1, roundSeconds(routine))))

@@ -1,0 +1,51 @@
+import { type ClassDay, type Decision, decide, listConcerns, type Practice } from '@/core'
+import type { LogRow } from '@/formats/log-document'
+import { listClassDays } from './class-days'
+
+/** Somebody of a group, by what is written down of them. */
+export type Standing = {
+  id: string
+  name: string
+  days: ClassDay[]
+  decision: Decision
+  concerned: boolean
+  effort: number | null
+}
+
+/** Classes that a mean is of. */
+const RECENT = 3
+
+export function readStandings(
+  people: readonly { id: string; name: string }[],
+  rows: readonly LogRow[],
+  on: string,
+  rules: Practice,
+): Standing[] {
+  return people.map(({ id, name }) => {
+    const days = listClassDays(rows.filter(({ person }) => person === id))
+    const efforts = days.flatMap(({ effort }) => (effort === null ? [] : [effort])).slice(-RECENT)
+    return {
+      id,
+      name,
+      days,
+      decision: decide(days, on, rules),
+      concerned: listConcerns(days, rules).length > 0,
+      effort: efforts.length > 0 ? efforts.reduce((sum, one) => sum + one, 0) / efforts.length : null,
+    }
+  })
+}
+
+/** How much harder than for the others a class must be for somebody to drift away from them. */
+const DRIFT = 2
+
+/** Who drifts away from the rest: it is harder for them than for the middle of the others by so much. */
+export function listDrifting(standings: readonly Standing[]): { name: string; more: number }[] {
+  return standings.flatMap(({ id, name, effort }) => {
+    const others = standings
+      .flatMap((one) => (one.id === id || one.effort === null ? [] : [one.effort]))
+      .sort((a, b) => a - b)
+    const middle = others[others.length >> 1]
+    if (effort === null || middle === undefined || effort - middle < DRIFT) return []
+    return [{ name, more: effort - middle }]
+  })
+}

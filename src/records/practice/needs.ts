@@ -1,0 +1,30 @@
+import type { Worked } from '@/formats/lessons/work-piece'
+
+/** Somebody in a lesson, as far as chairs and helpers go. */
+export type Needing = { support: string | null; helperBeside: boolean; worked: readonly Worked[] }
+
+/** What a lesson needs: counted for everybody who is there; metres. */
+export type Needs = {
+  chairs: number
+  seats: number
+  walls: number
+  helpers: number
+  room: [number, number]
+}
+
+/** Steps less than this wide need no room of their own. */
+const WALKS = 1.2
+
+export function countNeeds(people: readonly Needing[]): Needs {
+  const count = (is: (one: Needing) => boolean) => people.filter(is).length
+  const rooms = people.flatMap(({ worked }) => worked.map(({ room }) => room))
+  const most = (at: 0 | 1) => Math.max(0, ...rooms.map((room) => room[at]))
+  const room: [number, number] = [most(0), most(1)]
+  return {
+    chairs: count(({ support, worked }) => support === 'chair-back' || worked.some(({ as }) => as === 'chair')),
+    seats: count(({ worked }) => worked.some(({ as }) => as === 'seated')),
+    walls: count(({ support }) => support === 'wall'),
+    helpers: count(({ support, helperBeside }) => helperBeside || support === 'helper'),
+    room: Math.max(...room) > WALKS ? room : [0, 0],
+  }
+}

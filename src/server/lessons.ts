@@ -1,0 +1,68 @@
+import { randomUUID } from 'node:crypto'
+import { z } from 'zod'
+import { InputError } from '@/core'
+import { database } from '@/db/client'
+import { findLesson, type LessonRow, listLessonRows, moveLessons, removeLesson, saveLesson } from '@/db/lessons'
+import { list, number, text } from '@/formats/fields'
+import { type LessonDocument, lessonDocument } from '@/formats/lesson-document'
+import { parse } from '@/formats/parse'
+import { day as dayField } from '@/formats/record-document'
+import { now } from './clock'
+import { saveOver } from './conflict'
+import { requireGroup } from './groups'
+import { readKept, type SetAside } from './set-aside'
+
+/** What a group does on a day; revision 0: nothing was kept for it. */
+export type Lesson = { group: string; day: string; revision: number; document: LessonDocument }
+
+const place = z.object({ group: text(80), day: dayField })
+const saving = place.extend({ revision: number(0, 1e9), document: lessonDocument })
+const moving = z.object({ group: text(80), moves: list(z.object({ from: dayField, to: dayField }), 'days') })
+
+const read = (row: LessonRow) =>
+  readKept(lessonDocument, row.document, { what: 'lesson', id: row.id, name: `${row.groupId} ${row.day}` })
+
+export async function listLessons(): Promise<Lesson[]> {
+  return (await listLessonRows(database())).flatMap((row) => {
+    const { value } = read(row)
+    return value ? [{ group: row.groupId, day: row.day, revision: row.revision, document: value }] : []
+  })
+}
+
+export const listUnreadableLessons = async (): Promise<SetAside[]> =>
+  (await listLessonRows(database())).flatMap((row) => read(row).aside ?? [])
+
+/** Keeps a lesson. @throws ConflictError where somebody else did since; InputError naming the field that is wrong */
+export async function keepLesson(value: unknown): Promise<Lesson> {
+  const { group, day, revision, document } = parse(saving, value)
+  await requireGroup(group)
+  const row = { id: randomUUID(), groupId: group, day, document, updatedAt: now() }
+  const saved = await saveOver(
+    revision,
+    () => saveLesson(database(), row, revision),
+    () => findLesson(database(), group, day),
+  )
+  return { group, day, revision: saved.revision, document }
+}
+
+/** Takes a lesson away. What was there. */
+export async function dropLesson(value: unknown): Promise<Lesson> {
+  const { group, day } = parse(place, value)
+  const row = await removeLesson(database(), group, day)
+  if (!row) throw new InputError('day', day, { code: 'known.lesson' })
+  return { group, day, revision: row.revision, document: row.document }
+}
+
+/** Moves lessons to other days, all or none: a week that was missed moves the rest. */
+export async function shiftLessons(value: unknown): Promise<Lesson[]> {
+  const { group, moves } = parse(moving, value)
+  const taken = (await listLessons()).filter((one) => one.group === group).map(({ day }) => day)
+  const free = new Set(moves.map(({ from }) => from))
+  const clash = moves.find(({ to }) => taken.includes(to) && !free.has(to))
+  if (clash) throw new InputError('day', clash.to, { code: 'freeDay' })
+  // The latest first, where they go to later days: none meets another on its way.
+  const later = moves.every(({ from, to }) => to >= from)
+  const sorted = [...moves].sort((a, b) => (later ? b.from.localeCompare(a.from) : a.from.localeCompare(b.from)))
+  await moveLessons(database(), group, sorted)
+  return (await listLessons()).filter((one) => one.group === group)
+}

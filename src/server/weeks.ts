@@ -1,0 +1,31 @@
+import type { LogRow } from '@/formats/log-document'
+import type { PracticeDocument } from '@/formats/practice-rules'
+import type { RecordDocument } from '@/formats/record-document'
+import { type BenchPerson, type KeptStance, listKeptOf, readBench } from './bench'
+import { type Decided, readDecisionsOf } from './decisions'
+import { readHouse } from './house'
+import { readLogOf } from './log'
+import { readRecord } from './people'
+
+/** Somebody's weeks: what was written down, what was decided, and who they are. */
+export type Weeks = {
+  person: BenchPerson
+  record: RecordDocument
+  rows: LogRow[]
+  decided: Decided[]
+  kept: KeptStance[]
+  practice: PracticeDocument
+}
+
+/** @throws InputError where nobody has that id */
+export async function readWeeks(personId: string): Promise<Weeks> {
+  const [{ person }, { record }, rows, decided, kept, house] = await Promise.all([
+    readBench(personId),
+    readRecord(personId),
+    readLogOf(personId),
+    readDecisionsOf(personId),
+    listKeptOf(personId),
+    readHouse(),
+  ])
+  return { person, record, rows, decided, kept, practice: house.practice }
+}

@@ -1,0 +1,123 @@
+import type { Aim, LessonDocument, PieceDocument } from '@/formats/lesson-document'
+import type { Worked } from '@/formats/lessons/work-piece'
+import type { Posture } from '@/formats/posture-document'
+import type { Needs } from '@/records/practice/needs'
+import type { EarlyPiece } from '@/records/practice/propose-lesson'
+import type { Stage, Stress } from '@/records/practice/stages'
+import { ENGLISH, type Words } from './language'
+import { capital, sayList } from './lists'
+import { sayPostureName } from './postures'
+
+/** What pieces of a lesson are called by: the house's postures and routines. */
+export type Named = { postures: readonly Posture[]; routineName: (id: string) => string }
+
+const say = (key: string, words: Words, values?: Record<string, string | number>) => words.say(`lesson.${key}`, values)
+
+const namePosture = (id: string | undefined, { postures }: Named, words: Words): string => {
+  const found = postures.find((posture) => posture.id === id)
+  return found ? sayPostureName(found, words) : (id ?? '')
+}
+
+export const sayExercise = (id: string, words: Words = ENGLISH): string => words.say(`path.exercise.ids.${id}`)
+
+/** A piece by its own title, or by what it is. */
+export function sayPiece(piece: PieceDocument, named: Named, words: Words = ENGLISH): string {
+  const { kind, title, posture, to, routine, exercise, fault, limbs, side } = piece
+  if (title) return title
+  const sided = (name: string) =>
+    side === 'left' || side === 'right' ? say('titles.sided', words, { name, side: say(`sides.${side}`, words) }) : name
+  const withLimbs = (name: string) =>
+    limbs && limbs !== 'both' ? say('titles.limbs', words, { name, limbs: say(`limbs.${limbs}`, words) }) : name
+  switch (kind) {
+    case 'exercise':
+      return withLimbs(sayExercise(exercise as string, words))
+    case 'posture':
+      return sided(withLimbs(namePosture(posture, named, words)))
+    case 'transition':
+      return sided(
+        say('titles.transition', words, {
+          from: namePosture(posture, named, words),
+          to: namePosture(to, named, words),
+        }),
+      )
+    case 'routine':
+      return withLimbs(named.routineName(routine as string))
+    case 'fault':
+      return say('titles.fault', words, { fault: say(`faults.${fault ?? 'locked'}`, words) })
+    default:
+      return say(`kinds.${kind}`, words)
+  }
+}
+
+export const sayAim = (aim: Aim, words: Words = ENGLISH): string => say(`aims.${aim}`, words)
+
+export const sayMinutes = (n: number, words: Words = ENGLISH): string =>
+  say('minutesOf', words, { n: words.number(n, 1) })
+
+/** A message chooses by plain letters. */
+const plain = (code: Stage): string => code.replace('-', '')
+const ORDER: readonly Stage[] = ['standing', 'stepping', 'backward', 'turning', 'one-foot']
+
+export function sayEarly({ stage }: EarlyPiece, piece: string, words: Words = ENGLISH): string {
+  const before = ORDER[ORDER.indexOf(stage) - 1] ?? 'standing'
+  return say('warn.early', words, { piece: capital(piece), stage: plain(stage), before: plain(before) })
+}
+
+/** What was stressed the last time and is again. */
+export const sayAgain = (stresses: readonly Stress[], words: Words = ENGLISH): string =>
+  say('warn.again', words, {
+    stresses: sayList(
+      stresses.map((stress) => say(`warn.stresses.${stress}`, words)),
+      words,
+    ),
+  })
+
+/** What is said to a class at a piece: all of it, or in few words. */
+export function sayWords(piece: PieceDocument, words: Words = ENGLISH): string {
+  const { kind, say: own, exercise, fault, limbs } = piece
+  if (own) return own
+  if (kind === 'exercise') return say(`says.exercise.${exercise}`, words)
+  if (kind === 'fault') return say(`says.fault.${fault ?? 'locked'}`, words)
+  if (kind === 'posture' && limbs === 'arms') return say('says.arms', words)
+  return say(`says.${kind}`, words)
+}
+
+/** Words fade from round to round: all, few, none. */
+export function sayFading(piece: PieceDocument, round: number, fading: boolean, words: Words = ENGLISH): string {
+  if (!fading || round <= 1) return sayWords(piece, words)
+  if (round > 2) return ''
+  return piece.few ?? say(piece.kind === 'posture' || piece.kind === 'transition' ? 'few.posture' : 'few.other', words)
+}
+
+export const sayDoneAs = (as: Worked['as'], words: Words = ENGLISH): string => say(`who.${as}`, words)
+
+/** What a lesson is, in a line: its minutes and pieces. */
+export const sayLesson = ({ minutes, pieces }: LessonDocument, words: Words = ENGLISH): string =>
+  words.say('log.taught', { minutes, pieces: pieces.length })
+
+/** A day with its weekday. */
+export function sayDay(day: string, words: Words = ENGLISH, year?: string): string {
+  const weekday = new Intl.DateTimeFormat(words.language === 'es' ? 'es-ES' : 'en-GB', {
+    weekday: 'long',
+    timeZone: 'UTC',
+  }).format(new Date(`${day}T00:00:00Z`))
+  return say('weekday', words, { weekday, day: words.day(day, year) })
+}
+
+/** Chairs, wall places, helpers and room, as one sentence. */
+export function sayNeeds({ chairs, seats, walls, helpers, room }: Needs, words: Words = ENGLISH): string {
+  const counted = (key: string, n: number) => (n > 0 ? [say(`needs.${key}`, words, { n })] : [])
+  const parts = [
+    ...counted('chairs', chairs),
+    ...counted('seats', seats),
+    ...counted('walls', walls),
+    ...counted('helpers', helpers),
+    ...(room[0] > 0
+      ? [say('needs.room', words, { width: words.number(room[0], 1), depth: words.number(room[1], 1) })]
+      : []),
+  ]
+  const said = parts.length > 0 ? sayList(parts, words) : say('needs.nothing', words)
+  return say('needs.all', words, { parts: capital(said) })
+}
+
+export const sayEverybody = (words: Words = ENGLISH): string => say('who.everybody', words)

@@ -1,0 +1,33 @@
+import type { LogBody } from '@/formats/log-document'
+import { ENGLISH, type Words } from './language'
+
+const say = (key: string, words: Words, values?: Record<string, string | number>) => words.say(`log.${key}`, values)
+
+type Corrected = NonNullable<LogBody['corrected']>[number]
+
+const FIELDS: Record<string, string> = { holdS: 'holdLeft' }
+
+function sayValue(value: unknown, words: Words): string {
+  if (value === null || value === undefined) return say('was.nothing', words)
+  if (typeof value === 'boolean') return say(value ? 'was.yes' : 'was.no', words)
+  if (typeof value === 'number') return words.number(value, 1)
+  if (typeof value === 'object')
+    return Object.values(value as object)
+      .map((one) => sayValue(one, words))
+      .join(' / ')
+  return String(value)
+}
+
+/** What was corrected after the day, and what it said before. */
+export function sayCorrected({ at, was }: Corrected, words: Words = ENGLISH): string {
+  return Object.entries(was)
+    .map(([key, before]) => {
+      const name = `fields.${FIELDS[key] ?? key}`
+      return say('corrected', words, {
+        day: words.day(at.slice(0, 10)),
+        what: words.has(`log.${name}`) ? say(name, words).toLocaleLowerCase(words.language) : key,
+        was: sayValue(before, words),
+      })
+    })
+    .join(' ')
+}
