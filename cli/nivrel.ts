@@ -5,10 +5,13 @@ import { analyseDocument } from '@/formats/analyse-document'
 import { dayOf } from '@/formats/day'
 import { toErrorDocument } from '@/formats/error-document'
 import { fitDocument } from '@/formats/fit-document'
-import { parseJson } from '@/formats/parse'
+import { readLogCsv } from '@/formats/log-csv'
+import { logDocument } from '@/formats/log-document'
+import { parse, parseJson } from '@/formats/parse'
 import { pathDocument, SAMPLES_LEAST, SAMPLES_MOST } from '@/formats/path-document'
 import { variantsDocument } from '@/formats/variants-document'
 import { readPerson } from '@/records/person-of'
+import { decisionsDocument } from '@/words/decisions'
 import { IN_DOCUMENTS } from '@/words/documents'
 import { sayRefused } from '@/words/errors'
 
@@ -20,6 +23,7 @@ const HELP = `Nivrel: how near the edge a stance is, and the smallest change tha
   npm run -s nivrel -- fit FILE                 a class and a posture (nivrel.fit-request/1) in, its levels out (nivrel.fit/1)
   npm run -s nivrel -- path FILE [--samples N] [--person FILE]
                                                 a nivrel.routine/1 worked out for a person, as nivrel.path/1
+  npm run -s nivrel -- log FILE [--on DAY]      the decisions for a nivrel.log/1 (or its list as CSV), as nivrel.decisions/1
 
 FILE may be - for standard input. Exit status: 0 done, 1 bad input, 2 wrong use. See docs/formats.md.`
 
@@ -28,7 +32,7 @@ class UsageError extends Error {}
 
 type Verb = (args: string[]) => Promise<void>
 
-const VERBS: Record<string, Verb> = { analyze, variants, fit, path }
+const VERBS: Record<string, Verb> = { analyze, variants, fit, path, log }
 
 async function main(args: string[]): Promise<void> {
   const [verb, ...rest] = args
@@ -61,6 +65,15 @@ async function path(args: string[]): Promise<void> {
   const { value, rest } = takeOption(sampled.rest, '--person')
   const person = value === undefined ? undefined : readPerson(readDocument(value), dayOf(new Date()))
   await print(JSON.stringify(pathDocument(readDocument(takeFile(rest)), IN_DOCUMENTS, samples, person)))
+}
+
+/** What next week is, for everybody of a log, by the house's defaults: with the reasons, and what a clinician should hear. */
+async function log(args: string[]): Promise<void> {
+  const { value, rest } = takeOption(args, '--on')
+  if (value !== undefined && !/^\d{4}-\d{2}-\d{2}$/.test(value)) throw new UsageError('--on takes a day, YYYY-MM-DD')
+  const text = readText(takeFile(rest))
+  const document = text.trimStart().startsWith('{') ? parse(logDocument, parseJson(text)) : readLogCsv(text)
+  await print(JSON.stringify(decisionsDocument(document, value ?? dayOf(new Date())), null, 2))
 }
 
 /** An option's value, and the arguments without it. */
@@ -101,9 +114,8 @@ function takeFile(args: string[]): string {
   return file
 }
 
-function readDocument(file: string): unknown {
-  return parseJson(readFileSync(file === '-' ? 0 : file, 'utf8'))
-}
+const readText = (file: string): string => readFileSync(file === '-' ? 0 : file, 'utf8')
+const readDocument = (file: string): unknown => parseJson(readText(file))
 
 /** Writes a line and waits while the reader is slow, so that memory stays constant. */
 async function print(line: string): Promise<void> {

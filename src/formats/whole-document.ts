@@ -1,10 +1,13 @@
 import { z } from 'zod'
 import { SCHOOL_IDS } from '@/core'
+import { decisionDocument } from './decision-document'
 import { documentOf, filledText, formatOf, keysOf, list, oneOf, text } from './fields'
 import { houseSettings } from './house-settings'
+import { lessonDocument } from './lesson-document'
+import { logRow } from './log-document'
 import { planDocument } from './plan-document'
 import { postureDocument } from './posture-document'
-import { recordDocument } from './record-document'
+import { day, recordDocument } from './record-document'
 import { houseRoutine } from './routine-document'
 import { stanceBody } from './stance-document'
 
@@ -26,6 +29,9 @@ export const wholePerson = z.looseObject(
       .looseObject({ ...onBench, updatedAt: text(40) })
       .nullable()
       .default(null),
+    /** What was written down of them in classes, `person` being their id here; and what was decided. */
+    log: list(logRow, 'rows').default([]),
+    decisions: list(z.looseObject({ day, document: decisionDocument }), 'decisions').default([]),
   },
   keysOf('id, record, kept, draft'),
 )
@@ -35,6 +41,7 @@ export const wholeRest = z.looseObject({
   postures: list(z.looseObject({ id: text(80), document: postureDocument }), 'postures').default([]),
   plans: list(z.looseObject({ group: text(80), posture: text(80), document: planDocument }), 'plans').default([]),
   routines: list(z.looseObject({ id: text(80), document: houseRoutine }), 'routines').default([]),
+  lessons: list(z.looseObject({ group: text(80), day, document: lessonDocument }), 'lessons').default([]),
   house: houseSettings.nullable().default(null),
   /** What could not be read when this was taken out: carried along as it was, for whoever can. */
   setAside: z.array(z.unknown()).default([]),

@@ -7,7 +7,7 @@ import { eq, inArray, like, sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { InputError, postureOf } from '@/core'
 import { connect, type Database, database, openDatabase } from '@/db/client'
-import { putInDemo } from '@/db/demo/put-in'
+import { putInDemo, putInHistory } from '@/db/demo/put-in'
 import { bringUpToDate } from '@/db/migrate'
 import { facts, people } from '@/db/schema'
 import { dayOf } from '@/formats/day'
@@ -48,6 +48,7 @@ beforeAll(async () => {
   const client = connect()
   await bringUpToDate(client)
   await putInDemo(openDatabase(client), new Date())
+  await putInHistory(openDatabase(client), new Date())
   client.close()
 })
 afterAll(() => rmSync(folder, { recursive: true }))
@@ -212,6 +213,8 @@ describe('a whole house', () => {
     await saveRoutine(made, { revision: 0, document: { ...readShipped('quay-four'), name: 'Twice along' } })
     const whole = await readWhole()
     expect(whole.routines).toMatchObject([{ id: made, document: { name: 'Twice along' } }])
+    expect(whole.lessons.length).toBeGreaterThan(8)
+    expect(whole.people.find(({ id }) => id === 'bram-tallow')?.log.length).toBeGreaterThan(50)
     expect(whole.people.find(({ id }) => id === 'marit-quill')?.kept).toMatchObject([{ id: kept.id, note: 'say it' }])
     const back = async (into: string) => {
       const client = connect(`file:${join(folder, into)}`)
@@ -221,14 +224,14 @@ describe('a whole house', () => {
       await takeWholePart({ import: id, people: whole.people.slice(0, 5) })
       await takeWholePart({ import: id, people: whole.people.slice(5) })
       expect(await listNames()).toEqual([])
-      const { postures, plans, routines, house } = whole
-      const came = await endWholeImport({ import: id, postures, plans, routines, house })
+      const { postures, plans, routines, lessons, house } = whole
+      const came = await endWholeImport({ import: id, postures, plans, routines, lessons, house })
       expect(came.people).toBe(whole.people.length)
       expect({ ...(await readWhole()), takenOutAt: '' }).toEqual({ ...whole, takenOutAt: '' })
       // Once more: nothing is doubled, nothing is overwritten.
       const again = randomUUID()
       await takeWholePart({ import: again, people: whole.people })
-      const second = await endWholeImport({ import: again, postures, plans, routines, house })
+      const second = await endWholeImport({ import: again, postures, plans, routines, lessons, house })
       expect(second).toMatchObject({ people: 0, postures: 0, plans: 0, routines: 0, house: false })
       client.close()
     }

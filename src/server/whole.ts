@@ -1,7 +1,10 @@
 import { z } from 'zod'
 import { database } from '@/db/client'
 import { endWhole, readRows, stageWhole, type WholeEnd } from '@/db/whole'
+import { decisionDocument } from '@/formats/decision-document'
 import { accepted, list } from '@/formats/fields'
+import { lessonDocument } from '@/formats/lesson-document'
+import { logBody } from '@/formats/log-document'
 import { parse } from '@/formats/parse'
 import { planDocument } from '@/formats/plan-document'
 import { postureDocument } from '@/formats/posture-document'
@@ -20,7 +23,7 @@ const end = wholeRest.extend({ import: importId })
 
 /** Everything, as one document: people with what was kept for them, postures, plans, the house's own rules. */
 export async function readWhole(): Promise<WholeDocument> {
-  const { persons, stances, benches, library, classes, ways } = await readRows(database())
+  const { persons, stances, benches, library, classes, ways, taught, written, decided } = await readRows(database())
   const groups = await readGroups()
   const {
     revision,
@@ -39,13 +42,35 @@ export async function readWhole(): Promise<WholeDocument> {
     if (aside) setAside.push(aside)
     return value as z.infer<S> | null
   }
+  const nameOf = (groupId: string) => groups.find((one) => one.id === groupId)?.name ?? groupId
   const people = persons.flatMap(({ id, name, createdAt, record: raw }) => {
     const record = readable(recordDocument, raw, { what: 'person', id, name })
     if (!record) return []
     const kept = stances.filter(({ personId }) => personId === id).map(({ personId: _, ...one }) => one)
     const { personId: _, revision: __, ...draft } = benches.find(({ personId }) => personId === id) ?? {}
+    const log = written.flatMap((row) => {
+      if (row.personId !== id) return []
+      const body = readable(logBody, row.body, { what: 'log', id, name: `${name}, ${row.day}` })
+      const { day, groupId, piece, title } = row
+      return body
+        ? [{ person: id, day, group: nameOf(groupId), ...(piece && { piece }), ...(title && { title }), ...body }]
+        : []
+    })
+    const decisions = decided.flatMap(({ personId, day, document: raw }) => {
+      if (personId !== id) return []
+      const document = readable(decisionDocument, raw, { what: 'decision', id, name: `${name}, ${day}` })
+      return document ? [{ day, document }] : []
+    })
     return [
-      { id, createdAt, record: sayGroups(record, groups), kept, draft: Object.keys(draft).length > 0 ? draft : null },
+      {
+        id,
+        createdAt,
+        record: sayGroups(record, groups),
+        kept,
+        draft: Object.keys(draft).length > 0 ? draft : null,
+        log,
+        decisions,
+      },
     ]
   })
   const postures = library.flatMap(({ id, document: raw }) => {
@@ -53,13 +78,18 @@ export async function readWhole(): Promise<WholeDocument> {
     return document ? [{ id, document }] : []
   })
   const plans = classes.flatMap(({ id, groupId, posture, document: raw }) => {
-    const group = groups.find((one) => one.id === groupId)?.name ?? groupId
+    const group = nameOf(groupId)
     const document = readable(planDocument, raw, { what: 'plan', id, name: `${group}, ${posture}` })
     return document ? [{ group, posture, document }] : []
   })
   const routines = ways.flatMap(({ id, document: raw }) => {
     const document = readable(houseRoutine, raw, { what: 'routine', id, name: id })
     return document ? [{ id, document }] : []
+  })
+  const lessons = taught.flatMap(({ id, groupId, day, document: raw }) => {
+    const group = nameOf(groupId)
+    const document = readable(lessonDocument, raw, { what: 'lesson', id, name: `${group}, ${day}` })
+    return document ? [{ group, day, document }] : []
   })
   plans.sort((a, b) => a.group.localeCompare(b.group) || a.posture.localeCompare(b.posture))
   const house = revision > 0 && !unreadableHouse ? { rules, days, signs, units, ways: goes, practice, emergency } : null
@@ -70,6 +100,7 @@ export async function readWhole(): Promise<WholeDocument> {
     postures,
     plans,
     routines,
+    lessons,
     house,
     setAside,
   } as WholeDocument
@@ -79,20 +110,34 @@ export async function readWhole(): Promise<WholeDocument> {
 export async function takeWholePart(value: unknown): Promise<void> {
   const { import: id, people } = parse(part, value)
   const records = await keepByIds(people.map(({ record }) => record))
-  const kept = people.map((one, i) => ({ ...one, record: records[i] as typeof one.record }))
+  const groups = await takeGroups({
+    names: [...new Set(people.flatMap(({ log }) => log.map(({ group }) => group ?? '')))].filter(Boolean),
+  })
+  const idOf = (name: string | undefined) => groups.find((one) => one.name === name)?.id
+  const kept = people.map((one, i) => ({
+    ...one,
+    record: records[i] as typeof one.record,
+    log: one.log.flatMap(({ person: _, group, day, piece = '', title = '', ...body }) => {
+      const groupId = idOf(group) ?? (records[i] as typeof one.record).groups[0]
+      return groupId ? [{ day, groupId, piece, title, body }] : []
+    }),
+  }))
   await stageWhole(database(), kept, markOf(id), now())
 }
 
 /** Puts everything in its place at once; what is there already stays as it is. */
 export async function endWholeImport(value: unknown): Promise<WholeEnd> {
   const { import: id, ...rest } = parse(end, value)
-  const groups = await takeGroups({ names: rest.plans.map(({ group }) => group) })
+  const names = [...rest.plans, ...rest.lessons].map(({ group }) => group)
+  const groups = await takeGroups({ names: [...new Set(names)] })
+  const idOf = (group: string) => groups.find(({ name }) => name === group)?.id as string
   const plans = rest.plans.map(({ group, posture, document }) => ({
     posture,
     document,
-    groupId: groups.find(({ name }) => name === group)?.id as string,
+    groupId: idOf(group),
   }))
-  return endWhole(database(), { ...rest, plans }, markOf(id), now())
+  const lessons = rest.lessons.map(({ group, day, document }) => ({ day, document, groupId: idOf(group) }))
+  return endWhole(database(), { ...rest, plans, lessons }, markOf(id), now())
 }
 
 const markOf = (importId: string) => `import ${importId}`

@@ -73,9 +73,11 @@ describe('people are said', () => {
       '12 people came in, into Slack Tide and Second Launch. 1 row stayed out.',
     )
     expect(sayListCame(2, [], 3)).toBe('2 people came in. 3 rows stayed out.')
-    const all = { people: 1, postures: 0, plans: 2, routines: 1, house: false }
-    expect(sayAllCame(all)).toBe('Came in: 1 person, 0 postures, 2 plans, 1 routine. What was here stayed as it was.')
-    expect(sayAllCame({ ...all, house: true })).toContain('1 routine, the house’s own rules.')
+    const all = { people: 1, postures: 0, plans: 2, routines: 1, lessons: 1, house: false }
+    expect(sayAllCame(all)).toBe(
+      'Came in: 1 person, 0 postures, 2 plans, 1 routine, 1 lesson. What was here stayed as it was.',
+    )
+    expect(sayAllCame({ ...all, house: true })).toContain('1 lesson, the house’s own rules.')
   })
 
   it('by what a day lowers; sitting says it all', () => {

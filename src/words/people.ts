@@ -4,15 +4,26 @@ import { sayList } from './lists'
 /** People counted. */
 export const sayPeople = (n: number, words: Words = ENGLISH): string => words.say('people.count', { n })
 
-type WholeCounts = { people: number; postures: number; plans: number; routines: number; house: boolean }
+type WholeCounts = {
+  people: number
+  postures: number
+  plans: number
+  routines: number
+  lessons: number
+  house: boolean
+}
 
 /** What came in with a file of everything. */
-export const sayAllCame = ({ people, postures, plans, routines, house }: WholeCounts, words: Words = ENGLISH): string =>
+export const sayAllCame = (
+  { people, postures, plans, routines, lessons, house }: WholeCounts,
+  words: Words = ENGLISH,
+): string =>
   words.say('people.came.all', {
     people: words.say('people.came.people', { n: people }),
     postures: words.say('people.came.postures', { n: postures }),
     plans: words.say('people.came.plans', { n: plans }),
     routines: words.say('people.came.routines', { n: routines }),
+    lessons: words.say('people.came.lessons', { n: lessons }),
     house: house ? 'yes' : 'no',
   })
 

@@ -34,6 +34,7 @@ export type Reason = {
     | 'touched'
     | 'nearFall'
     | 'stopped'
+    | 'dizzy'
     | 'tooFew'
     | 'unknown'
     | 'between'
@@ -63,7 +64,7 @@ const why = (
  * not before a long absence, count. What was not written down never speaks for harder.
  */
 export function decide(days: readonly ClassDay[], on: string, rules: Practice): Decision {
-  const came = days.filter((one) => one.came)
+  const came = days.filter((one) => one.came && one.day <= on)
   const counted = sinceAway(came, rules).filter((one) => !one.bad)
   const last = counted.at(-1)
   const latest = came.at(-1)
@@ -96,7 +97,8 @@ function listHard(one: ClassDay, rules: Practice): Reason[] {
   const { day, effort, pain, touches, rounds } = one
   const found: Reason[] = []
   if (one.nearFall) found.push(why('nearFall', day))
-  if (one.stopped || one.dizzy) found.push(why('stopped', day))
+  if (one.stopped) found.push(why('stopped', day))
+  if (one.dizzy) found.push(why('dizzy', day))
   if (pain !== null && pain >= rules.easierPain) found.push(why('pain', day, pain, rules.easierPain))
   if (effort !== null && effort >= rules.easierEffort) found.push(why('effort', day, effort, rules.easierEffort))
   if (touches !== null && rounds !== null && rounds > 0 && touches >= rounds)

@@ -277,6 +277,8 @@ function rowsOf(
           ...(!sits && {
             kneeNms: { left: nms, right: Math.round(nms * 1.03) },
             stretchNms: { left: Math.round(mass * 285), right: Math.round(mass * 290) },
+            kneeFlexionDeg: Math.round(14 + week * 0.9 - pain),
+            stepPct: weeks.as === 'steps' ? 50 : weeks.as === 'in-place' ? 0 : 100,
             spareM: Math.round((0.012 + 0.0015 * week - 0.002 * pain) * 1000) / 1000,
           }),
           ...(id === 'both' && !sits && { holdS: { left, right } }),

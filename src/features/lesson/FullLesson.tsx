@@ -80,7 +80,7 @@ export function FullLesson(props: FullLessonProps) {
     () => pupils.filter(({ person }) => day !== today || person.mark !== 'away'),
     [pupils, day, today],
   )
-  const { learning, of, isStale, broken } = useLearning(here, group.name, lesson, stock, day, rules)
+  const { learning, of, isStale, broken, otherWay } = useLearning(here, group.name, lesson, stock, day, rules)
   const had = useMemo(
     () =>
       saving.lessons
@@ -150,6 +150,7 @@ export function FullLesson(props: FullLessonProps) {
             lesson={of}
             isStale={isStale}
             broken={broken}
+            otherWay={otherWay}
             named={named}
             more={rules.budgetMore}
           />

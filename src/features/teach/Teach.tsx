@@ -28,6 +28,7 @@ import { readShipped, sayRoutineName } from '@/words/routines'
 import { openLessonWork } from '@/workers/lesson'
 import { startWalker } from '@/workers/path'
 import { Breath } from './Breath'
+import { FaultShown } from './FaultShown'
 import { Lanes } from './Lanes'
 import { Mirror } from './Mirror'
 import { NearFall } from './NearFall'
@@ -307,7 +308,10 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
             </p>
           )}
         </div>
-        {round && <Mirror path={path?.of === piece.id ? path.path : null} body={SHOWN} read={read} />}
+        {piece.kind === 'fault' && <FaultShown piece={piece} body={SHOWN} postures={stock.postures} />}
+        {round && piece.kind !== 'fault' && (
+          <Mirror path={path?.of === piece.id ? path.path : null} body={SHOWN} read={read} />
+        )}
       </div>
       <Lanes
         lanes={lanes}

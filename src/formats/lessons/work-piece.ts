@@ -1,4 +1,5 @@
 import {
+  type Analysis,
   asStoodBy,
   type Body,
   calcExtent,
@@ -30,6 +31,8 @@ export type Worked = {
   load: Load
   /** Least sure margin less its reserve, metres; null where nothing is stood. */
   spareM: number | null
+  /** The most that a knee is bent in what is stood, radians. */
+  bend: number
   /** What it needs of the floor from side to side and ahead, metres. */
   room: [number, number]
 }
@@ -38,7 +41,7 @@ export type Worked = {
 const SAMPLES = 4
 const HALF = 0.5
 
-const NOTHING: Worked = { as: 'none', part: 0, rounds: 0, load: NO_LOAD, spareM: null, room: [0, 0] }
+const NOTHING: Worked = { as: 'none', part: 0, rounds: 0, load: NO_LOAD, spareM: null, bend: 0, room: [0, 0] }
 
 /**
  * The first of these that somebody passes: as the class does it, with half of every step or way, weight shifts in place,
@@ -68,7 +71,7 @@ export function workPiece(
   return round ? finish('seated', 1, rounds, round) : { ...NOTHING, as: 'seated', rounds }
 }
 
-type Round = Pick<Worked, 'load' | 'spareM' | 'room'> & { isBeyond: boolean }
+type Round = Pick<Worked, 'load' | 'spareM' | 'bend' | 'room'> & { isBeyond: boolean }
 
 /** What was walked for a body is not walked again: the same round comes in many pieces, and in every edit of a lesson. */
 const walked = new WeakMap<Body, Map<string, Round | null>>()
@@ -97,7 +100,7 @@ function walkAnew(
   if (!parts) return null
   // What cannot be stood is not walked to either.
   if (measure.scale === 1 && parts.some(({ stance }) => isBeyond(body, stance)))
-    return { isBeyond: true, load: NO_LOAD, spareM: null, room: [0, 0] }
+    return { isBeyond: true, load: NO_LOAD, spareM: null, bend: 0, room: [0, 0] }
   const path = makePath(body, parts, SAMPLES)
   const [[left, rear], [right, front]] = calcExtent(path)
   const spare = path.transitions.flatMap(({ made }) => (made ? [made.readings.least] : []))
@@ -105,9 +108,12 @@ function walkAnew(
     isBeyond: path.verdict === 'beyond',
     load: calcLoad(path, parts),
     spareM: spare.length > 0 ? Math.min(...spare) : null,
+    bend: Math.max(0, ...path.parts.map(({ analysis }) => (analysis ? bendOf(analysis) : 0))),
     room: [right - left, front - rear],
   }
 }
+
+const bendOf = ({ legs }: Analysis): number => Math.max(legs.left.flexion, legs.right.flexion)
 
 const isBeyond = (body: Body, stance: Stance): boolean => {
   const analysis = tryAnalyse(body, stance)
@@ -159,11 +165,12 @@ function partsOf(
   }
 }
 
-const finish = (as: DoneAs, part: number, rounds: number, { load, spareM, room }: Round): Worked => ({
+const finish = (as: DoneAs, part: number, rounds: number, { load, spareM, bend, room }: Round): Worked => ({
   as,
   part,
   rounds,
   load: timesLoad(load, rounds),
   spareM,
+  bend,
   room,
 })

@@ -47,6 +47,8 @@ export type Mend =
   | { what: 'rest'; after: string }
   | { what: 'shorter'; piece: string; minutes: number }
   | { what: 'hold'; piece: string; holdS: number }
+  | { what: 'higher'; piece: string; higherDeg: number }
+  | { what: 'sitOut'; pieces: string[] }
 
 const LEAST_MINUTES = 2
 
@@ -74,7 +76,69 @@ export function findMend<P>({ worked, budget, pressed }: Learning<P>, pieces: re
     if (isMended(own.map((one, i) => (i === heaviest ? shorten(one, part) : one))))
       return { what: 'shorter', piece: piece.id, minutes }
   }
+  return sitOut(own, pieces, side, isMended)
+}
+
+/** The heaviest pieces, sat out by them alone, until it is mended. */
+function sitOut(
+  own: ReturnType<typeof piecesOf>,
+  pieces: readonly PieceDocument[],
+  side: 'left' | 'right',
+  isMended: (tried: ReturnType<typeof piecesOf>) => boolean,
+): Mend | null {
+  const heaviest = own.map((_, i) => i).sort((a, b) => nmsOf(own, b, side) - nmsOf(own, a, side))
+  let tried = own
+  for (const [n, at] of heaviest.entries()) {
+    tried = tried.map((one, i) => (i === at ? { ...one, load: NO_LOAD, rests: true } : one))
+    if (isMended(tried)) {
+      const out = heaviest.slice(0, n + 1).sort((a, b) => a - b)
+      return { what: 'sitOut', pieces: out.map((i) => (pieces[i] as PieceDocument).id) }
+    }
+  }
   return null
+}
+
+const nmsOf = (own: ReturnType<typeof piecesOf>, at: number, side: 'left' | 'right'): number =>
+  own[at]?.load.kneeNms[side] ?? 0
+
+/** A piece in another way, to be worked out for somebody: held shorter, or stood higher. */
+export type OtherWay = { piece: PieceDocument; mend: Mend }
+
+const HIGHER = [5, 10, 15] as const
+const SHORTER = 0.5
+const HOLD_LEAST = 4
+
+/** Other ways of the piece that is hardest on the leg that is pressed. */
+export function listOtherWays<P>({ worked, pressed }: Learning<P>, pieces: readonly PieceDocument[]): OtherWay[] {
+  const own = piecesOf(pieces, worked)
+  const at = own.reduce((most, _, i) => (nmsOf(own, i, pressed.side) > nmsOf(own, most, pressed.side) ? i : most), 0)
+  const piece = pieces[at]
+  if (!piece || pressed.share <= 1 || (piece.kind !== 'posture' && piece.kind !== 'routine')) return []
+  const { id, holdS = 0, higherDeg = 0 } = piece
+  const held = Math.round(holdS * SHORTER)
+  return [
+    ...(holdS >= HOLD_LEAST
+      ? [{ piece: { ...piece, holdS: held }, mend: { what: 'hold' as const, piece: id, holdS: held } }]
+      : []),
+    ...HIGHER.map((by) => ({
+      piece: { ...piece, higherDeg: higherDeg + by },
+      mend: { what: 'higher' as const, piece: id, higherDeg: higherDeg + by },
+    })),
+  ]
+}
+
+/** The first of the other ways with which somebody comes to what they are used to; null where none does. */
+export function pickOtherWay<P>(
+  { worked, budget }: Learning<P>,
+  pieces: readonly PieceDocument[],
+  ways: readonly OtherWay[],
+  tried: readonly Worked[],
+): Mend | null {
+  const found = ways.findIndex(({ piece }, way) => {
+    const own = worked.map((one, i) => (pieces[i]?.id === piece.id ? (tried[way] as Worked) : one))
+    return findPressed(calcHour(piecesOf(pieces, own)), budget).share <= 1
+  })
+  return ways[found]?.mend ?? null
 }
 
 const shorten = ({ seconds, load, rests }: ReturnType<typeof piecesOf>[number], part: number) => ({

@@ -6,6 +6,7 @@ import { findMend, type Learning, listLongHolds, type Mend, REST_S } from '@/rec
 import { sayPercent } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import { type Named, sayPiece } from '@/words/lessons'
+import { sayList } from '@/words/lists'
 import { addAfter, setMinutes } from '../state/edits'
 import { editLesson, editPiece } from '../state/store'
 import type { Pupil } from '../state/use-learning'
@@ -18,6 +19,8 @@ type LoadProps = {
   lesson: LessonDocument
   isStale: boolean
   broken: boolean
+  /** Another way of the hardest piece that mends it for the hardest pressed. */
+  otherWay: Mend | null
   named: Named
   /** How much more than used to is a lot. */
   more: number
@@ -27,7 +30,7 @@ const say = (key: string, values?: Record<string, string | number>) => ENGLISH.s
 const HARD_PRESSED = 3
 
 /** How the hour tires: the hardest pressed through it, both legs, and whoever passes what they are used to. */
-export function Load({ learning, lesson, isStale, broken, named, more }: LoadProps) {
+export function Load({ learning, lesson, isStale, broken, otherWay, named, more }: LoadProps) {
   const hardest = learning?.[0]
   const works = hardest && hardest.hour.load.kneeNms.left + hardest.hour.load.kneeNms.right > 0
   return (
@@ -40,7 +43,7 @@ export function Load({ learning, lesson, isStale, broken, named, more }: LoadPro
           <Tired learning={hardest} lesson={lesson} more={more} />
           <div className={styles.both}>
             <Legs learning={hardest} />
-            <Past learning={learning} lesson={lesson} named={named} />
+            <Past learning={learning} lesson={lesson} otherWay={otherWay} named={named} />
           </div>
         </>
       )}
@@ -68,7 +71,9 @@ function Legs({ learning: { hour } }: { learning: Learning<Pupil> }) {
 }
 
 /** Whoever would pass theirs, with what mends it. */
-function Past({ learning, lesson, named }: { learning: Learning<Pupil>[]; lesson: LessonDocument; named: Named }) {
+type PastProps = Pick<LoadProps, 'lesson' | 'otherWay' | 'named'> & { learning: Learning<Pupil>[] }
+
+function Past({ learning, lesson, otherWay, named }: PastProps) {
   const past = learning.filter(({ pressed }) => pressed.share > 1).slice(0, HARD_PRESSED)
   const pieceOf = (id: string) => lesson.pieces.find((piece) => piece.id === id) as PieceDocument
   const name = (id: string) => sayPiece(pieceOf(id), named)
@@ -77,14 +82,19 @@ function Past({ learning, lesson, named }: { learning: Learning<Pupil>[]; lesson
       editLesson((now) => addAfter(now, mend.after, { id: crypto.randomUUID(), kind: 'rest', minutes: REST_S / 60 }))
     else if (mend.what === 'shorter')
       editLesson((now) => setMinutes(now, mend.piece, pieceOf(mend.piece).minutes - mend.minutes))
-    else editPiece(mend.piece, { holdS: mend.holdS })
+    else if (mend.what === 'higher') editPiece(mend.piece, { higherDeg: mend.higherDeg })
+    else if (mend.what === 'hold') editPiece(mend.piece, { holdS: mend.holdS })
   }
   const sayMend = (mend: Mend) =>
     mend.what === 'rest'
       ? say('mend.rest', { piece: name(mend.after) })
       : mend.what === 'shorter'
         ? say('mend.shorter', { minutes: mend.minutes, piece: name(mend.piece) })
-        : say('mend.hold', { hold: mend.holdS, piece: name(mend.piece) })
+        : mend.what === 'higher'
+          ? say('mend.higher', { by: mend.higherDeg, piece: name(mend.piece) })
+          : mend.what === 'sitOut'
+            ? say('mend.sitOut', { pieces: sayList(mend.pieces.map(name)) })
+            : say('mend.hold', { hold: mend.holdS, piece: name(mend.piece) })
   const holds = learning.flatMap(({ person, worked }) => {
     const most = person.person.limits.find(({ what }) => what === 'holdMaxS')?.entry.value
     return listLongHolds(typeof most === 'number' ? most : undefined, worked, lesson.pieces).map((long) => ({
@@ -107,10 +117,14 @@ function Past({ learning, lesson, named }: { learning: Learning<Pupil>[]; lesson
               what,
               share: sayPercent(share),
             })}{' '}
-            {mend && (
-              <>
-                {sayMend(mend)} <Button onClick={() => take(mend)}>{say('mend.take')}</Button>
-              </>
+            {[mend, one === learning[0] ? otherWay : null].map(
+              (way) =>
+                way && (
+                  <span key={way.what}>
+                    {sayMend(way)}{' '}
+                    {way.what !== 'sitOut' && <Button onClick={() => take(way)}>{say('mend.take')}</Button>}{' '}
+                  </span>
+                ),
             )}
           </li>
         )

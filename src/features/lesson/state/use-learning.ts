@@ -3,7 +3,7 @@ import type { DoneDay, Practice } from '@/core'
 import type { LessonDocument } from '@/formats/lesson-document'
 import type { Worked } from '@/formats/lessons/work-piece'
 import { toPerson } from '@/formats/to-core'
-import { type Learning, listLearning } from '@/records/practice/lesson-loads'
+import { type Learning, listLearning, listOtherWays, type Mend, pickOtherWay } from '@/records/practice/lesson-loads'
 import type { BenchPerson } from '@/server/bench'
 import { type Learner, type LessonWork, openLessonWork, type Stock } from '@/workers/lesson'
 
@@ -26,7 +26,14 @@ export function useLearning(
   stock: Stock,
   on: string,
   rules: Practice,
-): { learning: Learning<Pupil>[] | null; of: LessonDocument; isStale: boolean; broken: boolean } {
+): {
+  learning: Learning<Pupil>[] | null
+  of: LessonDocument
+  isStale: boolean
+  broken: boolean
+  /** What mends it for the hardest pressed in another way of the same piece: higher, or held shorter. */
+  otherWay: Mend | null
+} {
   const [found, setFound] = useState<{ of: LessonDocument; pupils: readonly Pupil[]; worked: Worked[][] } | null>(null)
   const [broken, setBroken] = useState(false)
   const work = useRef<LessonWork | null>(null)
@@ -59,5 +66,28 @@ export function useLearning(
     () => found && listLearning(found.pupils, found.worked, found.of.pieces, on, rules),
     [found, on, rules],
   )
-  return { learning, of: found?.of ?? lesson, isStale: found?.of !== lesson || found?.pupils !== pupils, broken }
+  const [otherWay, setOtherWay] = useState<Mend | null>(null)
+  useEffect(() => {
+    setOtherWay(null)
+    const hardest = learning?.[0]
+    const pieces = found?.of.pieces
+    if (!hardest || !pieces) return
+    const others = listOtherWays(hardest, pieces)
+    if (others.length === 0) return
+    let isOver = false
+    work.current
+      ?.work([toLearner(hardest.person.person, group)], { ...lesson, pieces: others.map(({ piece }) => piece) })
+      .then(([tried]) => !isOver && tried && setOtherWay(pickOtherWay(hardest, pieces, others, tried)))
+      .catch(() => {})
+    return () => {
+      isOver = true
+    }
+  }, [learning, found, group, lesson])
+  return {
+    learning,
+    otherWay,
+    of: found?.of ?? lesson,
+    isStale: found?.of !== lesson || found?.pupils !== pupils,
+    broken,
+  }
 }

@@ -170,6 +170,22 @@ export function PieceSentence({ lesson, piece, named, routines }: PieceSentenceP
             />
           </>
         )}
+        {(kind === 'posture' || kind === 'routine' || kind === 'transition') && (
+          <>
+            {', '}
+            {say('piece.softer')}{' '}
+            <NumberWord
+              label={say('piece.higher')}
+              value={piece.higherDeg ?? 0}
+              unit="°"
+              step={5}
+              min={0}
+              max={40}
+              onChange={(next) => set({ higherDeg: next })}
+              {...drag}
+            />
+          </>
+        )}
         {moves && (
           <>
             {'; '}

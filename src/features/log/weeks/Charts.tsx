@@ -20,8 +20,10 @@ type ChartsProps = {
   spare: ReadonlyMap<string, number>
   /** From where on a class is too hard, and where it hurts too much. */
   limits: { effort: number; pain: number }
-  /** Reserved: the usual of standing on one leg at their age, seconds. */
-  usual: { low: number; source: string } | null
+  /** Bends and steps that were done, by day. */
+  doing: ReadonlyMap<string, { bend: number | null; step: number | null }>
+  /** The timed stands on one leg, with what is usual at their age. */
+  stands: { rows: Row[]; low: number | null; said: string }
   onOpen: (day: string) => void
 }
 
@@ -32,11 +34,11 @@ const LEFT = 'var(--tide-line)'
 const RIGHT = 'var(--clay)'
 const HEIGHT = 150
 
-type Row = { day: string; [key: string]: string | number | null }
+export type Row = { day: string; [key: string]: string | number | null }
 type Series = { key: string; name: string; colour: string; dash?: string; bar?: boolean }
 
 /** Charts of a person's weeks, one axis of days for all; each dot opens its day. */
-export function Charts({ days, done, spare, limits, usual, onOpen }: ChartsProps) {
+export function Charts({ days, done, spare, limits, doing, stands, onOpen }: ChartsProps) {
   const rows = days.map((one): Row => {
     const work = done.find(({ day }) => day === one.day)
     const beyond = spare.get(one.day)
@@ -50,6 +52,8 @@ export function Charts({ days, done, spare, limits, usual, onOpen }: ChartsProps
       right: one.holdS.right,
       workLeft: work && work.nms.left > 0 ? work.nms.left / 1000 : null,
       workRight: work && work.nms.right > 0 ? work.nms.right / 1000 : null,
+      bend: doing.get(one.day)?.bend ?? null,
+      step: doing.get(one.day)?.step ?? null,
       spare: beyond === undefined ? null : beyond * 100,
     }
   })
@@ -73,13 +77,7 @@ export function Charts({ days, done, spare, limits, usual, onOpen }: ChartsProps
         ]}
       />
       {has('left', 'right') && (
-        <Chart
-          title={say('holds')}
-          rows={rows}
-          onOpen={onOpen}
-          series={sides('left', 'right')}
-          {...(usual && { band: { from: usual.low, said: usual.source } })}
-        />
+        <Chart title={say('holds')} rows={rows} onOpen={onOpen} series={sides('left', 'right')} />
       )}
       {has('wobbles', 'touches') && (
         <Chart
@@ -90,6 +88,31 @@ export function Charts({ days, done, spare, limits, usual, onOpen }: ChartsProps
             { key: 'wobbles', name: say('wobblesLine'), colour: LEFT, bar: true },
             { key: 'touches', name: say('touchesLine'), colour: 'var(--wood)', bar: true },
           ]}
+        />
+      )}
+      {has('bend') && (
+        <Chart
+          title={say('bend')}
+          rows={rows}
+          onOpen={onOpen}
+          series={[{ key: 'bend', name: say('bendLine'), colour: INK }]}
+        />
+      )}
+      {has('step') && (
+        <Chart
+          title={say('step')}
+          rows={rows}
+          onOpen={onOpen}
+          series={[{ key: 'step', name: say('stepLine'), colour: INK }]}
+        />
+      )}
+      {stands.rows.length > 0 && (
+        <Chart
+          title={say('stands')}
+          rows={stands.rows}
+          onOpen={() => {}}
+          series={sides('left', 'right')}
+          {...(stands.low !== null && { band: { from: stands.low, said: stands.said } })}
         />
       )}
       {has('workLeft', 'workRight') && (

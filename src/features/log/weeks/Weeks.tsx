@@ -4,9 +4,11 @@ import { DEG, decide, listConcerns, resolveBody } from '@/core'
 import type { LogRow } from '@/formats/log-document'
 import { mergeLibrary, toMeasures } from '@/formats/posture-document'
 import { toPractice } from '@/formats/practice-rules'
+import type { TestId } from '@/formats/record-document'
 import { toPerson } from '@/formats/to-core'
 import { listClassDays, listDoneDays } from '@/records/practice/class-days'
 import { findNextVersion } from '@/records/practice/next-version'
+import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
 import type { NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import type { Weeks as WeeksOf } from '@/server/weeks'
@@ -14,7 +16,8 @@ import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
 import { sayConcern } from '@/words/practice'
-import { Charts } from './Charts'
+import { sayReference } from '@/words/records'
+import { Charts, type Row } from './Charts'
 import { ClinicianPage } from './ClinicianPage'
 import { Complaints } from './Complaints'
 import { Decide } from './Decide'
@@ -37,6 +40,8 @@ export function Weeks({ weeks, names, own, today }: WeeksProps) {
   const postures = useMemo(() => mergeLibrary(own), [own])
   const next = useMemo(() => findNext(weeks, postures, decision.way), [weeks, postures, decision.way])
   const spare = useMemo(() => readSpare(rows), [rows])
+  const doing = useMemo(() => readDoing(rows), [rows])
+  const stands = useMemo(() => readStands(record), [record])
   const came = days.filter((one) => one.came).length
   const groupOf = (day: string) => rows.find((row) => row.day === day)?.group ?? person.groups[0]?.id ?? ''
   const open = (day: string) =>
@@ -74,7 +79,8 @@ export function Weeks({ weeks, names, own, today }: WeeksProps) {
             done={done}
             spare={spare}
             limits={{ effort: rules.easierEffort, pain: rules.easierPain }}
-            usual={null}
+            doing={doing}
+            stands={stands}
             onOpen={open}
           />
           <div className={styles.next}>
@@ -112,6 +118,31 @@ function readSpare(rows: readonly LogRow[]): Map<string, number> {
   for (const { day, spareM } of rows)
     if (typeof spareM === 'number') found.set(day, Math.min(spareM, found.get(day) ?? Number.POSITIVE_INFINITY))
   return found
+}
+
+/** The deepest bend and the longest step that were done on each day. */
+function readDoing(rows: readonly LogRow[]): Map<string, { bend: number | null; step: number | null }> {
+  const found = new Map<string, { bend: number | null; step: number | null }>()
+  const more = (a: number | null | undefined, b: number | null) => (typeof a === 'number' ? Math.max(a, b ?? 0) : b)
+  for (const { day, kneeFlexionDeg, stepPct } of rows) {
+    const { bend = null, step = null } = found.get(day) ?? {}
+    found.set(day, { bend: more(kneeFlexionDeg, bend), step: more(stepPct, step) })
+  }
+  return found
+}
+
+/** The timed stands on one leg, a row a day, with the reference of their age. */
+function readStands({ tests, body }: WeeksOf['record']): { rows: Row[]; low: number | null; said: string } {
+  const of = (id: TestId, on: string) => {
+    const entry = tests.find((one) => one.test === id && one.on === on)
+    return entry ? countingTrial(entry) : null
+  }
+  const timed = tests.filter(({ test }) => test === 'one-leg-left' || test === 'one-leg-right')
+  const rows = [...new Set(timed.map(({ on }) => on))]
+    .sort()
+    .map((day): Row => ({ day, left: of('one-leg-left', day), right: of('one-leg-right', day) }))
+  const range = SIMPLE_TESTS['one-leg-left'].reference({ sex: body.sex, age: body.ageYears })
+  return { rows, low: range?.low ?? null, said: range ? sayReference('one-leg-left', range) : '' }
 }
 
 const MAIN = 'bow'

@@ -39,17 +39,24 @@ export async function bringInRecords(
 /** Takes back who came in. */
 export const takeBackIn = (people: readonly string[]): Promise<void> => ask('/api/people/import', 'DELETE', { people })
 
-export type WholeCame = { people: number; postures: number; plans: number; routines: number; house: boolean }
+export type WholeCame = {
+  people: number
+  postures: number
+  plans: number
+  routines: number
+  lessons: number
+  house: boolean
+}
 
 /** Brings a whole house back, all at once; what is there already stays as it is. */
 export async function bringInWhole(whole: WholeDocument, onPart: (done: number) => void): Promise<WholeCame> {
   const id = crypto.randomUUID()
-  const { people, postures, plans, routines, house } = whole
+  const { people, postures, plans, routines, lessons, house } = whole
   let sent = 0
   for (const some of inParts(people)) {
     await ask('/api/whole', 'POST', { import: id, people: some })
     sent += some.length
     onPart(sent / people.length)
   }
-  return ask<WholeCame>('/api/whole', 'PUT', { import: id, postures, plans, routines, house })
+  return ask<WholeCame>('/api/whole', 'PUT', { import: id, postures, plans, routines, lessons, house })
 }

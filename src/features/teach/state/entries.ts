@@ -1,8 +1,11 @@
+import { DEG } from '@/core'
 import type { PieceDocument } from '@/formats/lesson-document'
 import type { Worked } from '@/formats/lessons/work-piece'
 import type { LogEntry } from '@/ui/api/use-outbox'
 
 type Place = { group: string; day: string }
+
+const STEPS: ReadonlySet<string> = new Set(['posture', 'transition', 'routine'])
 
 /** A piece counts as done from this part of its minutes on. */
 const DONE_FROM = 0.25
@@ -20,7 +23,7 @@ export function entriesOf(
   if (piece.kind === 'rest' || piece.kind === 'talk' || part < DONE_FROM) return []
   return people.flatMap(({ id, worked }): LogEntry[] => {
     if (!worked || worked.as === 'none') return []
-    const { load, as, rounds, spareM } = worked
+    const { load, as, rounds, spareM, bend } = worked
     const scaled = (sides: { left: number; right: number }) => ({ left: sides.left * part, right: sides.right * part })
     return [
       {
@@ -36,6 +39,8 @@ export function entriesOf(
           kneeNms: scaled(load.kneeNms),
           loadedS: scaled(load.loadedS),
           ...(spareM !== null && { spareM }),
+          ...(bend > 0 && { kneeFlexionDeg: Math.round(bend / DEG) }),
+          ...(STEPS.has(piece.kind) && { stepPct: Math.round(worked.part * 100) }),
         },
       },
     ]

@@ -1,0 +1,26 @@
+import { decide, listConcerns, USUAL_PRACTICE } from '@/core'
+import type { LogDocument } from '@/formats/log-document'
+import { listClassDays } from '@/records/practice/class-days'
+import { sayConcern, sayReason } from './practice'
+
+export const DECISIONS_FORMAT = 'nivrel.decisions/1'
+
+/** What next week is for everybody of a log, by the usual rules; in the order in which they come there. */
+export function decisionsDocument({ rows }: LogDocument, on: string) {
+  const people = [...new Set(rows.map(({ person }) => person))]
+  return {
+    format: DECISIONS_FORMAT,
+    on,
+    people: people.map((person) => {
+      const days = listClassDays(rows.filter((row) => row.person === person))
+      const { way, reasons } = decide(days, on, USUAL_PRACTICE)
+      return {
+        person,
+        classes: days.filter(({ came }) => came).length,
+        decision: way,
+        reasons: reasons.map((reason) => ({ ...reason, text: sayReason(reason) })),
+        concerns: listConcerns(days, USUAL_PRACTICE).map((concern) => ({ ...concern, text: sayConcern(concern) })),
+      }
+    }),
+  }
+}
