@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { InputError } from '@/core'
 import { database } from '@/db/client'
+import { StorageError } from '@/db/errors'
 import {
   findLogEntry,
   type LogEntry,
@@ -36,8 +37,9 @@ const entry = z.object({
 })
 const entering = z.object({ rows: list(entry, 'rows').max(500, accepted('atMost', { most: 500 })) })
 
-/** Two devices may write in the same row at once: each is put into what is there then. */
-const TRIES = 8
+/** Many may write in the same row at once: each is put into what is there then, a little later each time. */
+const TRIES = 40
+const LATER_MS = 4
 
 const read = (row: LogEntry) =>
   readKept(logBody, row.body, { what: 'log', id: `${row.personId} ${row.day}`, name: row.day })
@@ -83,7 +85,8 @@ async function putRow(place: LogPlace, title: string | undefined, patch: RowPatc
     const row = { ...place, title: title ?? there?.title ?? '', body, updatedAt: now() }
     const saved = await saveLogEntry(database(), row, there?.revision ?? 0)
     if (saved) return toRow(saved, body)
-    if (attempt === TRIES) throw new Error('a row of the log could not be saved')
+    if (attempt === TRIES) throw new StorageError('too many write at once')
+    await new Promise((done) => setTimeout(done, Math.random() * LATER_MS * attempt))
   }
 }
 

@@ -178,7 +178,8 @@ function Chart({ title, rows, series, most, line, band, onOpen }: ChartProps) {
             domain={most ? [0, most] : [(low: number) => Math.min(0, Math.floor(low)), 'auto']}
             allowDecimals={false}
           />
-          {band && <ReferenceArea y1={band.from} fill="var(--tide-faint)" ifOverflow="hidden" />}
+          {/* Below what is usual. */}
+          {band && <ReferenceArea y1={0} y2={band.from} fill="var(--clay-wash)" ifOverflow="hidden" />}
           {line !== undefined && <ReferenceLine y={line} stroke="var(--clay)" strokeDasharray="3 4" />}
           <Tooltip
             isAnimationActive={false}

@@ -1,0 +1,243 @@
+import { describe, expect, it } from 'vitest'
+import { analyse, buildPosture, DEG, LIBRARY, postureOf, resolveBody, USUAL_PRACTICE } from '@/core'
+import { AIMS, type Aim, type PieceDocument } from '@/formats/lesson-document'
+import type { LogRow } from '@/formats/log-document'
+import { readShipped } from '@/words/routines'
+import { findCauses } from './causes'
+import { listClassDays, listDoneDays } from './class-days'
+import { listDrifting, readStandings } from './group-view'
+import { mergeRow } from './merge-row'
+import { countNeeds } from './needs'
+import { findNextVersion } from './next-version'
+import { findUneven, listWarnings, proposeLesson } from './propose-lesson'
+import { findReady, STAGES, stageOfPiece, stressesOf } from './stages'
+import { moveOn, planTerm } from './term'
+
+const routineOf = (id: string) => readShipped(id as Parameters<typeof readShipped>[0])
+const AT = { at: '2026-03-03T10:00:00.000Z', isLater: false }
+const row = (more: Partial<LogRow>): LogRow => ({ person: 'a', day: '2026-03-03', ...more })
+
+describe('what is entered', () => {
+  const wobble = (id: string) => ({ id, at: AT.at, what: 'wobble' as const })
+
+  it('adds up the touches of two devices, each once, and takes a mistaken one back', () => {
+    const first = mergeRow(null, { said: {}, happened: [wobble('x')], mistaken: [] }, AT)
+    const second = mergeRow(first, { said: { effort: 3 }, happened: [wobble('x'), wobble('y')], mistaken: [] }, AT)
+    expect(second.happened?.map(({ id }) => id)).toEqual(['x', 'y'])
+    expect(second.effort).toBe(3)
+    expect(mergeRow(second, { said: {}, happened: [], mistaken: ['x'] }, AT).happened).toEqual([wobble('y')])
+  })
+
+  it('keeps what was said before where that is corrected on a later day; on the day itself it is no correction', () => {
+    const later = { at: '2026-03-05T09:00:00.000Z', isLater: true }
+    const said = (effort: number) => ({ said: { effort }, happened: [], mistaken: [] })
+    const before = mergeRow(mergeRow(null, said(3), AT), said(4), AT)
+    expect(before.corrected).toBeUndefined()
+    const after = mergeRow(before, said(6), later)
+    expect(after.corrected).toEqual([{ at: later.at, was: { effort: 4 } }])
+    expect(mergeRow(after, said(6), later).corrected).toHaveLength(1)
+    // What is entered late for the first time corrects nothing.
+    expect(mergeRow(null, said(6), later).corrected).toBeUndefined()
+  })
+})
+
+describe('a day of somebody', () => {
+  it('is told by its row, else by its pieces and touches; nothing said is unknown, not none', () => {
+    const touches = [1, 2].map((n) => ({ id: `${n}`, at: AT.at, what: 'touch' as const }))
+    const [day] = listClassDays([
+      row({ effort: 4 }),
+      row({ piece: 'a', rounds: 4, happened: touches, holdS: { left: 8, right: null } }),
+      row({ piece: 'b', rounds: 2, touches: 1, holdS: { left: 6, right: 9 }, whole: true }),
+    ])
+    expect(day).toMatchObject({
+      came: true,
+      effort: 4,
+      pain: null,
+      wobbles: null,
+      touches: 3,
+      rounds: 6,
+      whole: true,
+      holdS: { left: 8, right: 9 },
+    })
+    expect(listClassDays([row({ touches: 0 }), row({ piece: 'a', happened: touches })])[0]?.touches).toBe(0)
+    expect(listClassDays([row({ came: false })])[0]?.came).toBe(false)
+    expect(
+      listClassDays([row({ piece: 'a', happened: [{ id: '1', at: AT.at, what: 'near-fall' }] })])[0]?.nearFall,
+    ).toBe(true)
+  })
+
+  it('what was done adds up over its pieces, and is complained of after pain, effort or a fall', () => {
+    const done = (more: Partial<LogRow>) =>
+      listDoneDays(
+        [row(more), ...['a', 'b'].map((piece) => row({ piece, kneeNms: { left: 100, right: 50 } }))],
+        USUAL_PRACTICE,
+      )[0]
+    expect(done({ effort: 3 })).toMatchObject({ nms: { left: 200, right: 100 }, complained: false })
+    for (const bad of [{ pain: 3 }, { effort: 7 }, { nearFall: true }, { dizzy: true }, { stopped: true }])
+      expect(done(bad)?.complained, JSON.stringify(bad)).toBe(true)
+    expect(done({ came: false })).toBeUndefined()
+  })
+})
+
+describe('a plan for an hour', () => {
+  const propose = (aim: Aim, minutes = 50, had: PieceDocument[][] = []) =>
+    proposeLesson({ minutes, aim, had, routineOf })
+  const walked = (posture: string): PieceDocument => ({ id: 'a', kind: 'posture', posture, minutes: 5 })
+
+  it('fills its minutes, warms up and cools down, legs before arms before both, rests between, both sides', () => {
+    for (const aim of AIMS)
+      for (const minutes of [20, 45, 50, 90]) {
+        const pieces = propose(aim, minutes)
+        expect(
+          pieces.reduce((sum, one) => sum + one.minutes, 0),
+          `${aim} ${minutes}`,
+        ).toBe(minutes)
+        expect(pieces.map(({ kind }) => kind).filter((kind) => kind === 'rest')).toHaveLength(2)
+        const limbs = pieces.filter(({ kind }) => kind === 'posture').map(({ limbs }) => limbs)
+        expect(limbs).toEqual(['legs', 'arms', 'both'])
+        expect([pieces[1]?.kind, pieces.at(-1)?.kind]).toEqual(['exercise', 'exercise'])
+        expect(findUneven(pieces)).toBeNull()
+        expect(new Set(pieces.map(({ id }) => id)).size).toBe(pieces.length)
+      }
+  })
+
+  it('keeps to what the group is ready for: nothing that comes too early is ever proposed', () => {
+    for (const aim of AIMS) {
+      const pieces = propose(aim)
+      expect(listWarnings(pieces, aim, { had: [], routineOf }).early, aim).toEqual([])
+      for (const piece of pieces) expect(stageOfPiece(piece, routineOf)).toBe('standing')
+    }
+    const stepped = [[walked('push')], [walked('push')], [walked('bow')], [walked('bow')]]
+    expect(findReady(stepped, routineOf)).toBe('backward')
+    expect(findReady([[walked('golden-rooster')], [walked('golden-rooster')]], routineOf)).toBe('standing')
+    expect(propose('backward', 50, stepped).some(({ posture }) => posture === 'back-step')).toBe(true)
+    const early = listWarnings([walked('golden-rooster')], 'even', { had: stepped, routineOf }).early
+    expect(early).toEqual([{ piece: 'a', stage: 'one-foot' }])
+  })
+
+  it('does not stress again what was stressed last week, but for what is worked at', () => {
+    const months = Array.from({ length: 10 }, (_, i) => [
+      walked('bow'),
+      walked('push'),
+      { ...walked('back-step'), id: `b${i}` },
+    ])
+    const had = [...months, [{ id: 'x', kind: 'exercise' as const, exercise: 'waist' as const, minutes: 5 }]]
+    const close = propose('even', 50, had).at(-1)
+    expect(close?.exercise).toBe('arm-circles')
+    expect(listWarnings([{ ...(had.at(-1)?.[0] as PieceDocument) }], 'even', { had, routineOf }).again).toEqual([
+      'waist',
+    ])
+    expect(listWarnings([{ ...(had.at(-1)?.[0] as PieceDocument) }], 'turning', { had, routineOf }).again).toEqual([])
+  })
+
+  it('knows the stage of every posture and routine', () => {
+    for (const { id } of LIBRARY) expect(STAGES).toContain(stageOfPiece(walked(id), routineOf))
+    const routine = (id: string): PieceDocument => ({ id: 'r', kind: 'routine', routine: id, minutes: 7 })
+    expect(stageOfPiece(routine('first-weeks'), routineOf)).toBe('standing')
+    expect(stageOfPiece(routine('quay-four'), routineOf)).toBe('stepping')
+    expect(stageOfPiece(routine('walk-home'), routineOf)).toBe('backward')
+    expect(stageOfPiece(routine('harbour-twelve'), routineOf)).toBe('one-foot')
+    expect(stressesOf({ id: 'r', kind: 'rest', minutes: 2 }, routineOf)).toEqual([])
+  })
+
+  it('a term goes on week by week with other aims; a missed week moves the rest, not what was', () => {
+    const document = { minutes: 50, aim: 'even' as const, pieces: propose('even') }
+    const term = planTerm({ day: '2026-12-22', document }, 3, [], routineOf)
+    expect(term.map(({ day }) => day)).toEqual(['2026-12-29', '2027-01-05', '2027-01-12'])
+    expect(new Set(term.map((one) => one.document.aim)).size).toBe(3)
+    expect(moveOn(['2026-12-22', '2026-12-29', '2027-01-05'], '2026-12-29')).toEqual([
+      { from: '2026-12-29', to: '2027-01-05' },
+      { from: '2027-01-05', to: '2027-01-12' },
+    ])
+  })
+
+  it('a piece on one side asks for its mirror', () => {
+    const left = { ...walked('bow'), side: 'left' as const }
+    expect(findUneven([left])).toMatchObject({ side: 'left' })
+    expect(findUneven([left, { ...left, id: 'b', side: 'right' }])).toBeNull()
+  })
+})
+
+describe('the next version', () => {
+  const body = resolveBody({ stature: 1.66, mass: 64, sex: 'female', age: 69 })
+  const bow = postureOf('bow')
+  const taught = bow.measures.therapeutic
+  const softer = { ...taught, step: taught.step * 0.5, kneeFlexion: taught.kneeFlexion - 10 * DEG }
+
+  it('is a quarter of the step or five degrees, and leaves what an analysis says', () => {
+    const harder = findNextVersion(body, bow, 'therapeutic', 'left', softer, 'harder')
+    expect(harder).not.toBeNull()
+    if (harder?.what === 'step') expect([harder.from, harder.to]).toEqual([expect.closeTo(50), expect.closeTo(75)])
+    else expect((harder?.to ?? 0) - (harder?.from ?? 0)).toBeCloseTo(5)
+    expect(harder?.spareM).toBeGreaterThan(0)
+  })
+
+  it('never goes past what is taught, past a limit, or to nothing', () => {
+    expect(findNextVersion(body, bow, 'therapeutic', 'left', taught, 'harder')).toBeNull()
+    const sits = resolveBody({ sex: 'female', stature: 1.66, mass: 64, limits: { seatedOnly: true } })
+    expect(findNextVersion(sits, bow, 'therapeutic', 'left', softer, 'harder')).toBeNull()
+    const knee = taught.kneeFlexion - 10 * DEG
+    const limited = resolveBody({
+      sex: 'female',
+      stature: 1.66,
+      mass: 64,
+      age: 69,
+      limits: { left: { kneeFlexionMax: knee + 1 * DEG }, right: { kneeFlexionMax: knee + 1 * DEG } },
+    })
+    const next = findNextVersion(limited, bow, 'therapeutic', 'left', softer, 'harder')
+    expect(next?.what ?? 'step').toBe('step')
+  })
+})
+
+describe('a group', () => {
+  const day = (person: string, on: string, effort: number) =>
+    row({ person, day: on, effort, pain: 0, wobbles: 0, whole: true })
+  const people = ['a', 'b', 'c', 'd'].map((id) => ({ id, name: id.toUpperCase() }))
+  const rows = ['2026-03-03', '2026-03-10'].flatMap((on) => [
+    day('a', on, 2),
+    day('b', on, 4),
+    day('c', on, 4),
+    day('d', on, 7),
+  ])
+
+  it('shows who is ready for more and who drifts away from the rest', () => {
+    const standings = readStandings(people, rows, '2026-03-12', USUAL_PRACTICE)
+    expect(standings.map(({ decision }) => decision.way)).toEqual(['harder', 'same', 'same', 'easier'])
+    expect(listDrifting(standings)).toEqual([{ name: 'D', more: 3 }])
+  })
+
+  it('needs chairs, seats, wall places and helpers, each counted once', () => {
+    const worked = (as: 'seated' | 'taught') => [{ as, part: 1, rounds: 1, spareM: 0, bend: 0, room: [3, 2] }] as never
+    const needs = countNeeds([
+      { support: 'chair-back', helperBeside: false, worked: worked('taught') },
+      { support: null, helperBeside: true, worked: worked('seated') },
+      { support: 'helper', helperBeside: true, worked: worked('taught') },
+      { support: 'wall', helperBeside: false, worked: worked('taught') },
+    ])
+    expect(needs).toEqual({ chairs: 1, seats: 1, walls: 1, helpers: 2, room: [3, 2] })
+  })
+})
+
+describe('from complaint to cause', () => {
+  it('finds where in their own stances the usual cause is largest', () => {
+    const body = resolveBody({ sex: 'female', stature: 1.66, mass: 64 })
+    const own = ['parallel', 'bow', 'horse'].map((posture) => {
+      const stance = postureOf(posture)
+      return { posture, stance: analyseStance(stance.id) }
+    })
+    const [cause] = findCauses('thighs', body, own)
+    const bends = own.map(({ posture, stance }) => {
+      const { legs } = analyse(body, stance, { standing: null })
+      return { posture, bend: Math.max(legs.left.flexion, legs.right.flexion) }
+    })
+    const deepest = bends.sort((a, b) => b.bend - a.bend)[0]
+    expect(cause).toMatchObject({ cause: 'low', posture: deepest?.posture, value: deepest?.bend })
+    expect(findCauses('thighs', body, [])).toEqual([])
+    expect(findCauses('hiccups', body, own)).toEqual([])
+  })
+})
+
+function analyseStance(id: string) {
+  const body = resolveBody({ sex: 'female', stature: 1.66, mass: 64 })
+  return buildPosture(postureOf(id), body, 'therapeutic', 'left')
+}
