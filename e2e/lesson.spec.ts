@@ -214,7 +214,7 @@ test('who is ready for more gets the next version; each dot leads to its day; a 
   await page.goto('/log?person=isolde-farrant')
   const next = page.getByRole('region', { name: 'Next week' })
   await expect(next).toContainText('2 classes at low effort, without a wobble or pain, the level done whole.')
-  await expect(next).toContainText(/Harder is proposed: .*(now .*)\. It leaves .* cm to spare/)
+  await expect(next).toContainText(/Harder is proposed: .*\(now .*\)\. It leaves .*\scm to spare/)
   await next.getByRole('button', { name: 'Take it' }).click()
   await expect(next).toContainText(/^Next week.*Taken on .*: harder\./)
 
@@ -238,8 +238,8 @@ test('a term is planned, a week is missed, and it goes out as a calendar', async
   await page.getByRole('button', { name: 'Plan them' }).click()
   const term = page.getByRole('region', { name: 'The term' })
   const marks = term.getByRole('listitem')
-  const before = await marks.count()
   await expect(term).toContainText('turns in small pieces')
+  const before = await marks.count()
   await term.getByRole('button', { name: 'This week is missed: the rest moves on' }).click()
   await page.waitForURL(new RegExp(`day=${addDays(day, 7)}`))
   await expect(marks).toHaveCount(before)

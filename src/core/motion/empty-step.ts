@@ -32,8 +32,18 @@ export type EmptyStep = {
   neededKnee: number | null
 }
 
-/** @param contact the moment of first contact; @param level the height that goes by time there */
-export function testEmptyStep(body: Body, contact: Stood, foot: Side, held: Held, level: number): EmptyStep {
+/**
+ * @param contact the moment of first contact; @param level the height that goes by time there
+ * @param quick only whether it passes, and what it needs where not: the longest is not sought
+ */
+export function testEmptyStep(
+  body: Body,
+  contact: Stood,
+  foot: Side,
+  held: Held,
+  level: number,
+  quick = false,
+): EmptyStep {
   const { moment } = contact
   const standing = otherSide(foot)
   const wished = gap(moment.feet[standing].heel, moment.feet[foot].heel)
@@ -58,9 +68,9 @@ export function testEmptyStep(body: Body, contact: Stood, foot: Side, held: Held
     foot,
     passes,
     wished,
-    longest: passes ? findLonger(lands, wished) : findShorter(lands, wished),
+    longest: quick ? (passes ? wished : 0) : passes ? findLonger(lands, wished) : findShorter(lands, wished),
     standingKnee: contact.legs[standing].flexion,
-    neededKnee: findLeastKnee(body, ways, standing, held, level),
+    neededKnee: quick && passes ? contact.legs[standing].flexion : findLeastKnee(body, ways, standing, held, level),
   }
 }
 

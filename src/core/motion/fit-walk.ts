@@ -47,6 +47,7 @@ export function fitWalk(body: Body, asked: readonly RoutinePart[], samples: numb
     const parts = measureRoutine(body, routine, { scale, by: 0 })
     // What fails by itself fails in the whole, too: most are told by a single way.
     if (!parts || failing.some((i) => isBeyond(walkAlone(body, parts, path, i)))) continue
+    if (!isFit(makePath(body, parts, SAMPLES, true))) continue
     const shorter = makePath(body, parts, SAMPLES)
     if (isFit(shorter)) return { ...found, how: 'steps', scale, fitted: verdictsOf(shorter) }
   }
@@ -63,7 +64,7 @@ function walkAlone(body: Body, parts: readonly RoutinePart[], path: Path, index:
   const { anchor, choices, stance } = parts[index] as RoutinePart
   if (!way) return null
   const scaled = index > 0 && anchor ? scaleStep(stance, otherSide(anchor), choices.stepScale) : way.before.stance
-  return walkWay(body, { ...way, before: { ...way.before, stance: scaled } }, SAMPLES)
+  return walkWay(body, { ...way, before: { ...way.before, stance: scaled } }, SAMPLES, true)
 }
 
 function wayOf(parts: readonly RoutinePart[], path: Path, index: number): Way | null {

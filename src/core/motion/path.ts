@@ -5,7 +5,7 @@ import { InputError } from '../errors'
 import { toRoom } from '../stance/placed'
 import type { Placement, Seat, Stance } from '../stance/stance'
 import { isChairWay, leanOver, makeChairTransition, placeByChair, seatInRoom } from './chair'
-import { decide, judgeTransition } from './judge-path'
+import { decide, judgeTransition, verdictOfTransition } from './judge-path'
 import { type Held, momentOf } from './moment'
 import type { Path, PathPart, PathTransition, RoutinePart } from './path-parts'
 import { placeNext, scaleStep } from './place'
@@ -19,22 +19,24 @@ export type { Path, PathPart, PathTransition, RoutinePart } from './path-parts'
 /**
  * Works a routine out for a body. A part that cannot be stood or reached says so in its place; the rest is answered.
  * @param samples intervals of a phase
+ * @param quick what it asks and whether any of it is beyond, alone: no shortest times, no longest steps, and no further
+ *   than the first way that is beyond
  */
-export function makePath(body: Body, routine: readonly RoutinePart[], samples: number): Path {
+export function makePath(body: Body, routine: readonly RoutinePart[], samples: number, quick = false): Path {
   const parts: PathPart[] = []
   const transitions: PathTransition[] = []
   const standing = calcStandingMargin(body)
   let clock = 0
-  routine.forEach((part, i) => {
+  for (const [i, part] of routine.entries()) {
     const before = parts.at(-1)
     if (!before) {
       const at = { x: part.at?.x ?? 0, y: part.at?.y ?? 0, heading: part.heading }
       parts.push(standPart(body, { ...part.stance, at }, i, standing))
       clock += part.seconds + part.hold
-      return
+      continue
     }
     const startS = clock
-    const { here, ...way } = takeWay(body, before, part, i, standing)
+    const { here, ...way } = takeWay(body, before, part, i, standing, quick)
     parts.push(here)
     const found: PathTransition = {
       from: i - 1,
@@ -46,7 +48,7 @@ export function makePath(body: Body, routine: readonly RoutinePart[], samples: n
     if (way.make && !found.error) {
       try {
         const transition = way.make(part.seconds, samples)
-        const readings = readTransition(body, transition, way.held)
+        const readings = readTransition(body, transition, way.held, quick)
         found.made = { transition, readings, held: way.held, findings: [] }
       } catch (error) {
         if (!(error instanceof InputError)) throw error
@@ -55,11 +57,20 @@ export function makePath(body: Body, routine: readonly RoutinePart[], samples: n
     }
     transitions.push(found)
     clock += part.seconds + part.hold
-  })
-  for (const [i, one] of transitions.entries()) {
-    if (one.made) one.made.findings = judgeTransition(body, routine, transitions, i)
+    if (quick && isBeyond(body, routine, transitions)) break
   }
+  if (!quick)
+    for (const [i, one] of transitions.entries()) {
+      if (one.made) one.made.findings = judgeTransition(body, routine, transitions, i)
+    }
   return { body, parts, transitions, verdict: decide(parts, transitions), seconds: clock }
+}
+
+/** Judges the last way; whether it is beyond. */
+function isBeyond(body: Body, routine: readonly RoutinePart[], transitions: readonly PathTransition[]): boolean {
+  const last = transitions.at(-1) as PathTransition
+  if (last.made) last.made.findings = judgeTransition(body, routine, transitions, transitions.length - 1)
+  return (verdictOfTransition(last) ?? 'beyond') === 'beyond'
 }
 
 /** What stopped a transition, named by its part and why. */
@@ -86,11 +97,18 @@ type Way = {
 }
 
 /** The cheapest way to a part: with the foot that anchors, or, where that is not said, the better of both. */
-function takeWay(body: Body, before: PathPart, part: RoutinePart, index: number, standing: number | null): Way {
+function takeWay(
+  body: Body,
+  before: PathPart,
+  part: RoutinePart,
+  index: number,
+  standing: number | null,
+  quick: boolean,
+): Way {
   if (isChairWay(before.stance, part.stance)) return takeChairWay(body, before, part, index, standing)
   const ways = listAnchors(before.stance, part).map((anchor) => {
     const here = standPart(body, placePart(body, before.stance, part, anchor), index, standing)
-    return planWay(body, before, here, part, anchor)
+    return planWay(body, before, here, part, anchor, quick)
   })
   const planned = ways.filter(({ plan }) => plan !== null)
   const best = planned.reduce<Way | null>(
@@ -127,7 +145,14 @@ function placeOnSeat(before: Stance, seat: Seat, heading: number): Placement {
   return { x: x - dx, y: y - dy, heading }
 }
 
-function planWay(body: Body, before: PathPart, here: PathPart, part: RoutinePart, anchor: Side | null): Way {
+function planWay(
+  body: Body,
+  before: PathPart,
+  here: PathPart,
+  part: RoutinePart,
+  anchor: Side | null,
+  quick: boolean,
+): Way {
   const { choices, plan: known } = part
   const { stance } = here
   const held = holdThroughout(before.stance, stance)
@@ -140,7 +165,8 @@ function planWay(body: Body, before: PathPart, here: PathPart, part: RoutinePart
   const plan = planTransition(ask, known)
   const make =
     plan &&
-    ((seconds: number, samples: number) => makeTransition({ ...ask, seconds, samples }, plan, steps ? anchor : null))
+    ((seconds: number, samples: number) =>
+      makeTransition({ ...ask, seconds, samples, quick }, plan, steps ? anchor : null))
   return { ...nothing, plan, make }
 }
 

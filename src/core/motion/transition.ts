@@ -30,6 +30,8 @@ export type Ask = {
   seconds: number
   /** Intervals of a phase. */
   samples: number
+  /** Without shortest times: phases share the seconds by their ways alone. */
+  quick?: boolean
 }
 
 /**
@@ -42,21 +44,22 @@ export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Trans
   const followed = followFeet(task, plan.phases, held)
   const ways = followed.map((phase) => calcWay(body, phase, held))
   const rough = setHeights(ask, followed, shareSeconds(seconds, ways, []))
-  const ends = rough.map((phase) => stand(body, phase.to, held))
-  const shortest = rough.map((phase, i) => {
-    const end = ends[i] as Stood
-    return calcShortest(body, phase, held, end, assemble(settleAgain(body, end)).centreOfMass[2])
-  })
+  const shortest = ask.quick ? [] : rough.map((phase) => calcShortestOf(body, phase, held))
   const shared = shareSeconds(seconds, ways, shortest)
-  const phases = setHeights(ask, followed, shared)
+  const phases = ask.quick ? rough : setHeights(ask, followed, shared)
   let startS = 0
   const timed = phases.map((phase, i) => {
     const own = shared[i] as number
-    const made = { ...phase, startS, seconds: own, shortest: shortest[i] as number | null, samples: sample(ask, phase) }
+    const made = { ...phase, startS, seconds: own, shortest: shortest[i] ?? null, samples: sample(ask, phase) }
     startS += own
     return made
   })
   return { anchor, plan, phases: timed, levelAt: (at) => mix(from.height, to.height, seconds > 0 ? at / seconds : 1) }
+}
+
+function calcShortestOf(body: Body, phase: Phase, held: Held): number | null {
+  const end = stand(body, phase.to, held)
+  return calcShortest(body, phase, held, end, assemble(settleAgain(body, end)).centreOfMass[2])
 }
 
 /** The cheapest way there, or null; by a plan that is known, where it leads there still. */

@@ -139,5 +139,5 @@ function chairAt(body: Body, stance: Stance, hand: Side, room: readonly [number,
 }
 
 /** A way worked out, from where the part before is stood. */
-export const walkWay = (body: Body, { before, parts }: Way, samples: number): Path =>
-  makePath(body, [{ ...before, seconds: 0, hold: 0, at: undefined }, ...parts], samples)
+export const walkWay = (body: Body, { before, parts }: Way, samples: number, quick = false): Path =>
+  makePath(body, [{ ...before, seconds: 0, hold: 0, at: undefined }, ...parts], samples, quick)

@@ -11,6 +11,7 @@ import {
   makePath,
   measureRoutine,
   NO_LOAD,
+  type Plan,
   type RoutinePart,
   type Stance,
   timesLoad,
@@ -89,6 +90,21 @@ function walk(body: Body, routine: RoutineDocument, makings: Makings, ways: Hous
   return round
 }
 
+/** How somebody went from one posture to another: with arms or without, in this piece or that, they go the same way. */
+const planned = new WeakMap<Body, Map<string, Plan>>()
+
+function plansOf(body: Body): Map<string, Plan> {
+  const known = planned.get(body) ?? new Map<string, Plan>()
+  planned.set(body, known)
+  return known
+}
+
+const keyOf = (before: RoutinePart | undefined, { stance, heading, anchor }: RoutinePart): string => {
+  const from = before?.stance
+  const turn = heading - (before?.heading ?? 0)
+  return [from?.posture, from?.side, from?.loadLeft, stance.posture, stance.side, stance.loadLeft, anchor, turn].join(' ')
+}
+
 function walkAnew(
   body: Body,
   routine: RoutineDocument,
@@ -101,7 +117,11 @@ function walkAnew(
   // What cannot be stood is not walked to either.
   if (measure.scale === 1 && parts.some(({ stance }) => isBeyond(body, stance)))
     return { isBeyond: true, load: NO_LOAD, spareM: null, bend: 0, room: [0, 0] }
-  const path = makePath(body, parts, SAMPLES)
+  const plans = plansOf(body)
+  const keys = parts.map((part, i) => keyOf(parts[i - 1], part))
+  const hinted = parts.map((part, i) => ({ ...part, plan: plans.get(keys[i] as string) }))
+  const path = makePath(body, hinted, SAMPLES, true)
+  for (const { to, made } of path.transitions) if (made) plans.set(keys[to] as string, made.transition.plan)
   const [[left, rear], [right, front]] = calcExtent(path)
   const spare = path.transitions.flatMap(({ made }) => (made ? [made.readings.least] : []))
   return {

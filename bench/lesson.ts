@@ -1,0 +1,43 @@
+import { calcHour, postureOf, resolveBody } from '@/core'
+import { SECOND_LAUNCH } from '@/db/demo/second-launch'
+import { SLACK_TIDE } from '@/db/demo/slack-tide'
+import { dayOf } from '@/formats/day'
+import { workPiece } from '@/formats/lessons/work-piece'
+import { toPerson } from '@/formats/to-core'
+import { readPerson } from '@/records/person-of'
+import { proposeLesson } from '@/records/practice/propose-lesson'
+import { readShipped } from '@/words/routines'
+
+/** An hour of fifty minutes for sixteen people of the demo, every load: in one thread, nothing known before. */
+const now = new Date()
+const routineOf = (id: string) => readShipped(id as Parameters<typeof readShipped>[0])
+const stepped = ['push', 'push', 'bow', 'bow'].map((posture) => [
+  { id: 'a', kind: 'posture' as const, posture, minutes: 5 },
+])
+const pieces = proposeLesson({ minutes: 50, aim: 'way-back', had: stepped, routineOf })
+const persons = [...SLACK_TIDE, ...SECOND_LAUNCH]
+  .slice(0, 16)
+  .map(({ make }) => toPerson(readPerson(make(now), dayOf(now))))
+const makings = { routineOf, find: postureOf, formOf: () => null }
+const times: number[] = []
+for (let round = 0; round < 5; round++) {
+  // New bodies: what was worked out for a body is known the next time.
+  const bodies = persons.map(resolveBody)
+  const start = performance.now()
+  for (const body of bodies) {
+    const worked = pieces.map((piece) => workPiece(body, piece, { school: 'therapeutic' }, makings))
+    calcHour(
+      pieces.map(({ minutes, kind }, i) => ({
+        seconds: minutes * 60,
+        rests: kind === 'rest',
+        load: (worked[i] as (typeof worked)[number]).load,
+      })),
+    )
+  }
+  times.push(performance.now() - start)
+}
+const [first = 0, ...warm] = times
+const median = warm.sort((a, b) => a - b)[warm.length >> 1] ?? 0
+console.log(
+  `an hour of ${pieces.length} pieces for ${persons.length} people, every load, in one thread  ${(median / 1000).toFixed(2)} s, the first time ${(first / 1000).toFixed(2)} s`,
+)
