@@ -17,6 +17,14 @@ const { measureDrag } = await import('../bench/drag.mjs')
 const { median, p95, after200, after2000, sent } = await measureDrag(`http://127.0.0.1:${PORT}/`)
 const { measureWalk } = await import('../bench/walk.mjs')
 const walked = await measureWalk(`http://127.0.0.1:${PORT}`)
+const { fillLog, timePage } = await import('../bench/log.mjs')
+const base = `http://127.0.0.1:${PORT}`
+const SIXTEEN = 16
+const everybody = await (await fetch(`${base}/api/people`)).json()
+const pupils = everybody.slice(0, SIXTEEN).map(({ record }) => record.name)
+const lastDay = await fillLog(base, 'Slack Tide', pupils)
+const door = await timePage(`${base}/log?group=slack-tide&day=${lastDay}`)
+const weeks = await timePage(`${base}/log?person=isolde-farrant`)
 const { makeRecord, measurePeople } = await import('../bench/people.mjs')
 const { fill, measurePages } = await import('../bench/pages.mjs')
 const { painted, rows, longest, fitted } = await measurePeople(`http://127.0.0.1:${PORT}`)
@@ -44,6 +52,9 @@ const mb = (bytes) => (bytes / 1e6).toFixed(1)
 const withoutCode = ({ all, code }) => all - code
 say(
   `heap after 200 and 2,000 moves         ${mb(after200.all)} MB, ${mb(after2000.all)} MB (${(after2000.all / after200.all).toFixed(2)} ×); without compiled code ${(withoutCode(after2000) / withoutCode(after200)).toFixed(2)} ×`,
+)
+say(
+  `the log with three years of history     ${door.toFixed(0)} ms for a day at the door, ${weeks.toFixed(0)} ms for a person's weeks (wanted: 300 or less)`,
 )
 const total = sent.reduce((sum, { bytes }) => sum + bytes, 0)
 const largest = Math.max(...sent.map(({ bytes }) => bytes))

@@ -52,24 +52,11 @@ const openWay = async (page, part) => {
   for (let i = 0; i < 4 * part + 3; i++) await page.keyboard.press('ArrowDown')
 }
 
+/** The next lesson of the demo's first group. */
+const LESSON = '/lesson?group=slack-tide'
+
 const SHOTS = {
   'bench-beyond': onBench,
-  'bench-holds': {
-    ...onBench,
-    act: async (page) => {
-      await keep(page, 'As taught', 'too low for her left knee')
-      await takeNearest(page)
-      await keep(page, 'Shorter and higher', 'heel to the tape, knees soft')
-    },
-  },
-  compare: {
-    ...onBench,
-    act: async (page) => {
-      await page.keyboard.press('c')
-      await choose(page, /^First/, /^As taught/)
-    },
-  },
-  readings: { ...onBench, height: 1250, act: (page) => page.keyboard.press('a') },
   'every-lever': {
     ...onBench,
     height: 860,
@@ -98,15 +85,6 @@ const SHOTS = {
   people: { ...onBench, path: '/people', shows: 'main li' },
   person: { ...onBench, path: '/people/keziah-underhill', height: 1000, shows: 'main section' },
   'class-fit': { ...onBench, path: '/class', shows: LANES, act: (page) => choose(page, /^Posture:/, 'brush knee') },
-  'class-dark': {
-    ...onBench,
-    path: '/class',
-    width: 1024,
-    height: 768,
-    light: 'dark',
-    shows: LANES,
-    act: (page) => choose(page, /^Group:/, 'Second Launch'),
-  },
   'class-postures': {
     ...onBench,
     path: '/class',
@@ -140,6 +118,27 @@ const SHOTS = {
       await reserve.press('Enter')
     },
   },
+  lesson: { ...onBench, path: LESSON, shows: 'section[aria-label="Who does which"]' },
+  teaching: {
+    ...onBench,
+    path: LESSON,
+    shows: 'section[aria-label="Who does which"]',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Teach', exact: true }).click()
+      await page.waitForURL(/teach/)
+      await page
+        .getByRole('button', { name: 'Next piece' })
+        .or(page.getByRole('button', { name: 'Begin' }))
+        .first()
+        .waitFor()
+      await page.keyboard.press('Space')
+      for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight')
+      await page.waitForTimeout(14_000)
+      await page.getByRole('button', { name: /^Marit/ }).click()
+    },
+  },
+  'log-at-the-door': { ...onBench, path: '/log?group=slack-tide', shows: 'main li' },
+  weeks: { ...onBench, path: '/log?person=bram-tallow', shows: 'section[aria-label="Next week"]' },
   'path-floor': {
     ...onPath,
     path: '/path?person=yuki-harland&routine=harbour-twelve',

@@ -15,7 +15,7 @@ type LanesProps = {
   onTouch: (person: BenchPerson) => void
 }
 
-const FLOOR = 92
+const FLOOR = 78
 
 /** The footprints of each level with who does it beneath; a name is touched when something happens. */
 export function Lanes({ lanes, released, onTouch }: LanesProps) {

@@ -22,7 +22,7 @@ import { LightSwitch } from '@/ui/theme/LightSwitch'
 import { useKeys } from '@/ui/words/use-keys'
 import { ENGLISH } from '@/words/language'
 import { sayFading, sayMinutes, sayPiece } from '@/words/lessons'
-import { sayList } from '@/words/lists'
+import { capital, sayList } from '@/words/lists'
 import { saySign } from '@/words/records'
 import { readShipped, sayRoutineName } from '@/words/routines'
 import { openLessonWork } from '@/workers/lesson'
@@ -55,6 +55,9 @@ const say = (key: string, values?: Record<string, string | number>) => ENGLISH.s
 const MEANINGS = HAPPENINGS.filter((what) => what !== 'near-fall')
 /** The body that is shown: a middling one, for everybody to follow. */
 const SHOWN = resolveBody({ stature: 1.66, mass: 66, sex: 'female', age: 60 })
+/** Names with more letters are set smaller: one line is read at a glance. */
+const LONG_NAME = 17
+const LONG_WORDS = 34
 const SAMPLES = 12
 const TICK_MS = 250
 
@@ -263,7 +266,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
       />
       <header>
         <div>
-          <h1>{name.charAt(0).toUpperCase() + name.slice(1)}</h1>
+          <h1 data-long={name.length > LONG_NAME}>{capital(name)}</h1>
           <p className={styles.line}>{sayLine(round, here, piece, lesson)}</p>
         </div>
         <div className={styles.time}>
@@ -280,7 +283,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
       </header>
       <div className={styles.middle}>
         <div>
-          <p className={styles.words} aria-live="polite">
+          <p className={styles.words} data-long={said.length > LONG_WORDS} aria-live="polite">
             {said}
           </p>
           {round && breathing && began && (

@@ -102,7 +102,9 @@ function plansOf(body: Body): Map<string, Plan> {
 const keyOf = (before: RoutinePart | undefined, { stance, heading, anchor }: RoutinePart): string => {
   const from = before?.stance
   const turn = heading - (before?.heading ?? 0)
-  return [from?.posture, from?.side, from?.loadLeft, stance.posture, stance.side, stance.loadLeft, anchor, turn].join(' ')
+  return [from?.posture, from?.side, from?.loadLeft, stance.posture, stance.side, stance.loadLeft, anchor, turn].join(
+    ' ',
+  )
 }
 
 function walkAnew(

@@ -1,0 +1,163 @@
+import { describe, expect, it } from 'vitest'
+import { type Concern, LIBRARY, type Reason } from '@/core'
+import { AIMS, FAULTS, type PieceDocument, PRACTISED } from '@/formats/lesson-document'
+import { DONE_AS, HAPPENINGS, PAIN_PLACES } from '@/formats/log-document'
+import { EXERCISE_IDS } from '@/formats/routines/exercises'
+import { STAGES, STRESSES } from '@/records/practice/stages'
+import { makeCalendar } from './calendar'
+import { ENGLISH } from './language'
+import {
+  sayAgain,
+  sayAim,
+  sayDay,
+  sayDoneAs,
+  sayEarly,
+  sayExercise,
+  sayFading,
+  sayNeeds,
+  sayPiece,
+  sayWords,
+} from './lessons'
+import { sayCorrected } from './log'
+import { sayConcern, sayDecided, sayNext, sayReason } from './practice'
+
+const named = { postures: LIBRARY.map((one) => ({ ...one, own: null })), routineName: (id: string) => `routine ${id}` }
+const piece = (more: Partial<PieceDocument>): PieceDocument => ({ id: 'a', kind: 'posture', minutes: 5, ...more })
+const spaced = (said: string) => said.replaceAll('\u00a0', ' ')
+
+describe('a piece is called', () => {
+  it('by its own title, else by what it is: posture, limbs, side; routine; exercise; fault', () => {
+    expect(sayPiece(piece({ posture: 'bow', limbs: 'legs', side: 'left' }), named)).toBe('bow, legs alone, left')
+    expect(sayPiece(piece({ posture: 'bow', side: 'both' }), named)).toBe('bow')
+    expect(sayPiece(piece({ kind: 'transition', posture: 'bow', to: 'back-step' }), named)).toMatch(/^bow to back step/)
+    expect(sayPiece(piece({ kind: 'routine', routine: 'x', limbs: 'legs' }), named)).toBe('routine x, legs alone')
+    expect(sayPiece(piece({ kind: 'fault', posture: 'bow', fault: 'locked' }), named)).toBe(
+      'knee locked, and how it mends',
+    )
+    expect(sayPiece(piece({ kind: 'rest', title: 'tea' }), named)).toBe('tea')
+    expect(sayPiece(piece({ posture: 'own-gone' }), named)).toBe('own-gone')
+  })
+
+  it('and said: its own words, all the first round, few the second, none the third', () => {
+    for (const exercise of EXERCISE_IDS) {
+      expect(sayExercise(exercise)).toBeTruthy()
+      expect(sayWords(piece({ kind: 'exercise', exercise }))).toMatch(/\.$/)
+    }
+    for (const fault of FAULTS) expect(sayWords(piece({ kind: 'fault', fault }))).toMatch(/\.$/)
+    const own = piece({ posture: 'bow', say: 'Like pouring tea.', few: 'Tea.' })
+    expect([1, 2, 3].map((round) => sayFading(own, round, true))).toEqual(['Like pouring tea.', 'Tea.', ''])
+    expect(sayFading(own, 3, false)).toBe('Like pouring tea.')
+    expect(sayFading(piece({ posture: 'bow' }), 2, true)).toBe('Back. Empty. Fill.')
+  })
+
+  it('everything that can be chosen has its words', () => {
+    for (const aim of AIMS) expect(sayAim(aim)).toBeTruthy()
+    for (const as of DONE_AS) expect([sayDoneAs(as), ENGLISH.say(`log.as.${as}`)].every(Boolean)).toBe(true)
+    for (const place of PAIN_PLACES) expect(ENGLISH.say(`log.places.${place}`)).toBeTruthy()
+    for (const what of HAPPENINGS) expect(ENGLISH.say(`lesson.teach.happened.${what}`)).toBeTruthy()
+    for (const way of PRACTISED) expect(ENGLISH.say(`lesson.practised.${way}`)).toBeTruthy()
+    for (const stage of STAGES.slice(1))
+      expect(sayEarly({ piece: 'a', stage }, 'bow')).toMatch(/^Bow comes early: .* wants two lessons of /)
+    expect(sayAgain(STRESSES)).toMatch(
+      /^Last time stressed the thighs, the arms, turning, stepping, one foot and the waist/,
+    )
+  })
+})
+
+describe('a lesson needs', () => {
+  it('chairs, seats, wall places, helpers and room, in one sentence', () => {
+    expect(sayNeeds({ chairs: 2, seats: 1, walls: 0, helpers: 1, room: [3.24, 2] })).toBe(
+      '2 chairs beside, one to sit on, one helper and 3.2 by 2 m for each to walk in.',
+    )
+    expect(sayNeeds({ chairs: 0, seats: 0, walls: 0, helpers: 0, room: [0, 0] })).toBe(
+      'A chair each to sit on, and one metre clear.',
+    )
+  })
+
+  it('a day with its weekday', () => {
+    expect(sayDay('2026-12-01', ENGLISH, '2026')).toBe('Tuesday 1 December')
+    expect(sayDay('2027-01-05', ENGLISH, '2026')).toBe('Tuesday 5 January 2027')
+  })
+})
+
+describe('what next is said with', () => {
+  const reason = (code: Reason['code'], more: Partial<Reason> = {}): string =>
+    sayReason({ code, day: '2026-03-03', value: 7, limit: 7, ...more })
+
+  it('its reason, each in words', () => {
+    const codes: Reason['code'][] = [
+      'calm',
+      'effort',
+      'pain',
+      'touched',
+      'nearFall',
+      'stopped',
+      'dizzy',
+      'tooFew',
+      'unknown',
+      'between',
+      'away',
+      'badDay',
+    ]
+    for (const code of codes) expect(reason(code)).toMatch(/\.$/)
+    expect(reason('effort')).toBe('Effort 7 of 10 on 3 March; from 7 on it is easier.')
+    expect(reason('tooFew', { value: 0, limit: 2 })).toBe('No class counts yet; 2 are wanted.')
+    expect(reason('calm', { value: 1 })).toMatch(/^One class/)
+  })
+
+  it('what a clinician should hear, without a diagnosis', () => {
+    const codes: Concern['code'][] = ['pain.new', 'pain.growing', 'nearFall', 'dizzy', 'stopped', 'sides']
+    for (const code of codes)
+      expect(sayConcern({ code, day: '2026-03-03', value: 0.3, before: 0.1 })).not.toMatch(/should|must|has a/)
+    expect(spaced(sayConcern({ code: 'sides', day: '2026-03-03', value: 0.3, before: 0.1 }))).toBe(
+      'Left and right drift apart: 30 % on 3 March, 10 % before.',
+    )
+  })
+
+  it('the next version, and what it leaves or lacks', () => {
+    const next = { posture: 'bow', what: 'step' as const, from: 50, to: 75, spareM: 0.012 }
+    expect(spaced(sayNext(next, named.postures))).toBe(
+      'the step of bow at 75 % of as taught (now 50 %). It leaves 1.2 cm to spare beyond the reserve.',
+    )
+    expect(spaced(sayNext({ ...next, what: 'knees', from: 15, to: 20, spareM: -0.004 }, named.postures))).toBe(
+      'knees bent to 20° in bow (now 15°). It is 0.4 cm short of the reserve, by what is sure.',
+    )
+    expect(sayNext({ ...next, posture: 'own-gone', spareM: null }, named.postures)).toContain('own-gone')
+  })
+
+  it('what was decided, and why', () => {
+    expect(sayDecided('2026-03-03', { proposed: 'harder', taken: 'harder' })).toBe('Taken on 3 March: harder.')
+    expect(sayDecided('2026-03-03', { proposed: 'harder', taken: 'same', reason: 'a cold' })).toBe(
+      'Taken on 3 March: the same, a cold.',
+    )
+    expect(sayDecided('2026-03-03', { proposed: 'easier', taken: null, reason: 'holiday' })).toBe(
+      'Left on 3 March: holiday.',
+    )
+  })
+
+  it('what was corrected', () => {
+    expect(sayCorrected({ at: '2026-03-05T09:00:00Z', was: { effort: 3, nearFall: true, word: null } })).toBe(
+      'Corrected 5 March: effort was 3. Corrected 5 March: near fall was yes. Corrected 5 March: a word was not said.',
+    )
+  })
+})
+
+describe('a calendar file', () => {
+  const lesson = {
+    minutes: 50,
+    aim: 'even' as const,
+    pieces: [piece({ posture: 'bow', say: 'a; b, c' }), piece({ kind: 'rest', minutes: 2 })],
+  }
+  const text = makeCalendar([{ group: 'Slack, Tide', day: '2026-12-01', lesson }], named, '2026-11-26T09:30:00.000Z')
+
+  it('has a whole day for each lesson, its lines within 75 octets, its commas escaped', () => {
+    const lines = text.split('\r\n')
+    expect(lines[0]).toBe('BEGIN:VCALENDAR')
+    expect(lines.every((line) => new TextEncoder().encode(line).length <= 75)).toBe(true)
+    const whole = text.replaceAll('\r\n ', '')
+    expect(whole).toContain('DTSTART;VALUE=DATE:20261201')
+    expect(whole).toContain('DTSTAMP:20261126T093000Z')
+    expect(whole).toContain('SUMMARY:Slack\\, Tide: weight on both legs alike')
+    expect(whole).toContain('DESCRIPTION:bow\\, 5 min\\nsit\\, 2 min')
+  })
+})
