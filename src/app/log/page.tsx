@@ -32,7 +32,7 @@ export default async function OneLog({ searchParams }: { searchParams: Promise<A
     ])
     return <LogPage today={on} door={null} weeks={{ weeks, names, own, today: on }} />
   }
-  const [all, lessons, house] = await Promise.all([readGroups(), listLessons(), readHouse()])
+  const [all, lessons, house, own] = await Promise.all([readGroups(), listLessons(), readHouse(), listOwn()])
   const sizeOf = (id: string) => names.filter((one) => one.groups.includes(id)).length
   const groups = all.filter(({ id }) => sizeOf(id) > 0)
   const group =
@@ -50,7 +50,20 @@ export default async function OneLog({ searchParams }: { searchParams: Promise<A
     <LogPage
       today={on}
       weeks={null}
-      door={{ groups, group, day, today: on, members, names, rows, recent, days, lesson, practice: house.practice }}
+      door={{
+        groups,
+        group,
+        day,
+        today: on,
+        members,
+        names,
+        rows,
+        recent,
+        days,
+        lesson,
+        practice: house.practice,
+        own,
+      }}
     />
   )
 }

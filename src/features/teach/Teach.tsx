@@ -16,7 +16,7 @@ import type { Group } from '@/records/groups'
 import type { BenchPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import type { OwnRoutine } from '@/server/routines'
-import { ask } from '@/ui/api/ask'
+import { ask, OvertakenError } from '@/ui/api/ask'
 import { type LogEntry, useOutbox } from '@/ui/api/use-outbox'
 import { LightSwitch } from '@/ui/theme/LightSwitch'
 import { useKeys } from '@/ui/words/use-keys'
@@ -32,7 +32,7 @@ import { FaultShown } from './FaultShown'
 import { Lanes } from './Lanes'
 import { Mirror } from './Mirror'
 import { NearFall } from './NearFall'
-import { begin, elapsedMs, goTo, keepClock, loopPart, openClock, useClock, wait } from './state/clock'
+import { begin, elapsedMs, goTo, keepClock, loopPart, markTaught, openClock, useClock, wait } from './state/clock'
 import { entriesOf } from './state/entries'
 import { listLanes } from './state/lanes'
 import { listReleased, makeRound, readRound } from './state/round'
@@ -60,6 +60,7 @@ const LONG_NAME = 17
 const LONG_WORDS = 34
 const SAMPLES = 12
 const TICK_MS = 250
+const TELL_AGAIN_MS = 4000
 
 type Touched = { id: string; person: BenchPerson; what: Happening }
 
@@ -88,9 +89,9 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
   const outbox = useOutbox(() => {})
   useAwake()
   useEffect(() => {
-    openClock(place)
+    openClock(place, lesson.pieces.length)
     return keepClock(place)
-  }, [place])
+  }, [place, lesson.pieces.length])
   useEffect(() => {
     const timer = setInterval(() => setNow(Date.now()), TICK_MS)
     return () => clearInterval(timer)
@@ -172,15 +173,15 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
 
   /** What was done of the piece that ends is written down. */
   const leavePiece = () => {
-    const taughtS = elapsedMs(useClock.getState(), Date.now()) / 1000
-    const at = useClock.getState().at
+    const { at } = useClock.getState()
     outbox.add(
       entriesOf(
         { group: group.id, day },
-        lesson.pieces[at] as PieceDocument,
+        lesson.pieces,
+        at,
         sayPiece(lesson.pieces[at] as PieceDocument, named),
-        taughtS,
-        people.map(({ id }, i) => ({ id, worked: worked?.[i]?.[at] })),
+        markTaught(Date.now()),
+        people.map(({ id }, i) => ({ id, worked: worked?.[i] })),
       ),
     )
   }
@@ -195,16 +196,18 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
   const isOver = clock.over
   useEffect(() => {
     if (!isOver || lesson.taughtAt) return
-    const tell = () =>
+    const tell = (revision: number, document: LessonDocument): Promise<unknown> =>
       ask('/api/lessons', 'PUT', {
         group: group.id,
         day,
-        revision: kept.revision,
-        document: { ...lesson, taughtAt: new Date().toISOString() },
-      }).catch(() => {
-        timer = setTimeout(tell, 4000)
+        revision,
+        document: { ...document, taughtAt: new Date().toISOString() },
+      }).catch((error: unknown) => {
+        // Somebody changed it meanwhile: theirs was taught.
+        const theirs = error instanceof OvertakenError ? (error.current as TeachProps['lesson'] | null) : null
+        timer = setTimeout(() => tell(theirs?.revision ?? revision, theirs?.document ?? document), TELL_AGAIN_MS)
       })
-    let timer = setTimeout(tell, 0)
+    let timer = setTimeout(() => tell(kept.revision, lesson), 0)
     return () => clearTimeout(timer)
   }, [isOver, lesson, group.id, day, kept.revision])
   useKeys({
@@ -371,7 +374,12 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
             {say('breath')}
           </Button>
           <LightSwitch className={styles.light} />
-          <Button href={`/lesson?group=${encodeURIComponent(group.id)}&day=${day}`}>{say('leave')}</Button>
+          <Button
+            href={`/lesson?group=${encodeURIComponent(group.id)}&day=${day}`}
+            onClick={() => began && leavePiece()}
+          >
+            {say('leave')}
+          </Button>
         </p>
       </footer>
       {fallen && (

@@ -39,8 +39,8 @@ function readDay(day: string, rows: readonly LogRow[]): ClassDay {
   const holds = bySide((side) => most(rows.map(({ holdS }) => holdS?.[side])))
   return {
     day,
-    // Whoever has something written down for a piece was there.
-    came: whole?.came ?? (pieces.length > 0 || (whole !== undefined && whole.came !== false)),
+    // A piece is written down for everybody who was expected: that alone says of nobody that they came.
+    came: whole ? whole.came !== false : pieces.some(({ happened = [] }) => happened.length > 0),
     bad: is(rows, 'bad'),
     whole: typeof whole?.whole === 'boolean' ? whole.whole : wholes.length > 0 ? wholes.every(Boolean) : null,
     effort: most(rows.map(({ effort }) => effort)),
@@ -73,7 +73,11 @@ export function listDoneDays(rows: readonly LogRow[], rules: Practice): DoneDay[
     if (!one.came) return []
     const sum = (key: 'kneeNms'): BySide<number> =>
       bySide((side) => some.reduce((all, row) => all + (row[key]?.[side] ?? 0), 0))
-    const stretch = bySide((side) => most(some.map(({ stretchNms }) => stretchNms?.[side])) ?? 0)
+    // Where nobody wrote down what came at a stretch, the largest piece did.
+    const stretch = bySide(
+      (side) =>
+        most(some.map(({ stretchNms }) => stretchNms?.[side])) ?? most(some.map(({ kneeNms }) => kneeNms?.[side])) ?? 0,
+    )
     const complained =
       (one.pain ?? 0) > rules.harderPain ||
       (one.effort ?? 0) >= rules.easierEffort ||

@@ -35,6 +35,18 @@ export function readStandings(
   })
 }
 
+/** Postures of a group's plans in which somebody is ready for another level than they do, and how many. */
+export function listUnfit(
+  standings: readonly Standing[],
+  planned: ReadonlyMap<string, readonly string[]>,
+): { posture: string; n: number }[] {
+  const counts = new Map<string, number>()
+  for (const { id, decision } of standings)
+    if (decision.way !== 'same')
+      for (const posture of planned.get(id) ?? []) counts.set(posture, (counts.get(posture) ?? 0) + 1)
+  return [...counts].map(([posture, n]) => ({ posture, n }))
+}
+
 /** How much harder than for the others a class must be for somebody to drift away from them. */
 const DRIFT = 2
 

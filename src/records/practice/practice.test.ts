@@ -5,7 +5,7 @@ import type { LogRow } from '@/formats/log-document'
 import { readShipped } from '@/words/routines'
 import { findCauses } from './causes'
 import { listClassDays, listDoneDays } from './class-days'
-import { listDrifting, readStandings } from './group-view'
+import { listDrifting, listUnfit, readStandings } from './group-view'
 import { mergeRow } from './merge-row'
 import { countNeeds } from './needs'
 import { findNextVersion } from './next-version'
@@ -61,6 +61,8 @@ describe('a day of somebody', () => {
     })
     expect(listClassDays([row({ touches: 0 }), row({ piece: 'a', happened: touches })])[0]?.touches).toBe(0)
     expect(listClassDays([row({ came: false })])[0]?.came).toBe(false)
+    // A piece that was taught says of nobody that they were there.
+    expect(listClassDays([row({ piece: 'a', as: 'taught', rounds: 4 })])[0]?.came).toBe(false)
     expect(
       listClassDays([row({ piece: 'a', happened: [{ id: '1', at: AT.at, what: 'near-fall' }] })])[0]?.nearFall,
     ).toBe(true)
@@ -72,7 +74,11 @@ describe('a day of somebody', () => {
         [row(more), ...['a', 'b'].map((piece) => row({ piece, kneeNms: { left: 100, right: 50 } }))],
         USUAL_PRACTICE,
       )[0]
-    expect(done({ effort: 3 })).toMatchObject({ nms: { left: 200, right: 100 }, complained: false })
+    expect(done({ effort: 3 })).toMatchObject({
+      nms: { left: 200, right: 100 },
+      stretch: { left: 100, right: 50 },
+      complained: false,
+    })
     for (const bad of [{ pain: 3 }, { effort: 7 }, { nearFall: true }, { dizzy: true }, { stopped: true }])
       expect(done(bad)?.complained, JSON.stringify(bad)).toBe(true)
     expect(done({ came: false })).toBeUndefined()
@@ -204,6 +210,12 @@ describe('a group', () => {
     const standings = readStandings(people, rows, '2026-03-12', USUAL_PRACTICE)
     expect(standings.map(({ decision }) => decision.way)).toEqual(['harder', 'same', 'same', 'easier'])
     expect(listDrifting(standings)).toEqual([{ name: 'D', more: 3 }])
+    const planned = new Map([
+      ['a', ['bow']],
+      ['b', ['bow', 'push']],
+      ['d', ['bow']],
+    ])
+    expect(listUnfit(standings, planned)).toEqual([{ posture: 'bow', n: 2 }])
   })
 
   it('needs chairs, seats, wall places and helpers, each counted once', () => {

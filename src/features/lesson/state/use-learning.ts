@@ -38,9 +38,8 @@ export function useLearning(
   const [broken, setBroken] = useState(false)
   const work = useRef<LessonWork | null>(null)
   useEffect(() => {
-    const mine = openLessonWork(stock)
-    work.current = mine
-    return mine.end
+    work.current = openLessonWork(stock)
+    return () => work.current?.end()
   }, [stock])
   useEffect(() => {
     let isOver = false
@@ -55,13 +54,19 @@ export function useLearning(
           setFound({ of: lesson, pupils, worked })
           setBroken(false)
         })
-        .catch(() => !isOver && setBroken(true))
+        .catch(() => {
+          if (isOver) return
+          setBroken(true)
+          // What broke is made anew for the next change.
+          work.current?.end()
+          work.current = openLessonWork(stock)
+        })
     }, REST_MS)
     return () => {
       isOver = true
       clearTimeout(timer)
     }
-  }, [pupils, group, lesson])
+  }, [pupils, group, lesson, stock])
   const learning = useMemo(
     () => found && listLearning(found.pupils, found.worked, found.of.pieces, on, rules),
     [found, on, rules],

@@ -1,14 +1,16 @@
 import Button from '@mui/material/Button'
-import { type KeyboardEvent, useState } from 'react'
+import { type KeyboardEvent, useMemo, useState } from 'react'
 import { InputError } from '@/core'
 import { addDays } from '@/formats/days'
 import type { LessonDocument } from '@/formats/lesson-document'
 import { readLogCsv, writeLogCsv } from '@/formats/log-csv'
 import type { LogDocument, LogRow } from '@/formats/log-document'
 import { parseJson } from '@/formats/parse'
+import { mergeLibrary } from '@/formats/posture-document'
 import type { PracticeDocument } from '@/formats/practice-rules'
 import type { Group } from '@/records/groups'
 import type { BenchPerson, NamedPerson } from '@/server/bench'
+import type { OwnPosture } from '@/server/library'
 import type { BroughtIn } from '@/server/log'
 import { ask } from '@/ui/api/ask'
 import { download } from '@/ui/files/download'
@@ -39,6 +41,7 @@ export type DoorProps = {
   /** What was written down of the group in the weeks up to the day. */
   recent: readonly LogRow[]
   practice: PracticeDocument
+  own: readonly OwnPosture[]
 }
 
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`log.${key}`, values)
@@ -72,7 +75,8 @@ const labelOf = (field: Element): string => (field.getAttribute('aria-label') ??
 
 /** What happened, written down at the door: everyone of the class, two lines each. */
 export function Door(props: DoorProps) {
-  const { groups, group, day, today, members, names, rows, days, lesson, recent, practice } = props
+  const { groups, group, day, today, members, names, rows, days, lesson, recent, practice, own } = props
+  const postures = useMemo(() => mergeLibrary(own), [own])
   const on = useDay({ group: group.id, day, isToday: day === today }, members, names, rows)
   const [adding, setAdding] = useState(false)
   const [told, setTold] = useState<string | null>(null)
@@ -164,15 +168,15 @@ export function Door(props: DoorProps) {
           onChoose={(id) => (id === NEW ? setAdding(true) : on.walkIn(id))}
         />
       </p>
-      <GroupView people={members} rows={recent} day={day} practice={practice} />
+      <GroupView group={group} people={members} postures={postures} rows={recent} day={day} practice={practice} />
       <NewPersonSheet
         open={adding}
         groups={groups}
         day={today}
         onClose={() => setAdding(false)}
-        onAdded={() => {
-          // Whoever is new is on the list from the next load on.
-          setAdding(false)
+        onAdded={(id) => {
+          // Whoever is new is on the list from the next load on; that they came is on its way, or waits.
+          on.walkIn(id)
           goTo(group.id, day)
         }}
       />

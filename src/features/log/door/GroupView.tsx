@@ -1,27 +1,43 @@
 import { useMemo } from 'react'
 import type { LogRow } from '@/formats/log-document'
+import type { Posture } from '@/formats/posture-document'
 import { type PracticeDocument, toPractice } from '@/formats/practice-rules'
-import { listDrifting, readStandings } from '@/records/practice/group-view'
+import type { Group } from '@/records/groups'
+import { listDrifting, listUnfit, readStandings } from '@/records/practice/group-view'
+import type { BenchPerson } from '@/server/bench'
 import { ENGLISH } from '@/words/language'
 import { sayList } from '@/words/lists'
+import { sayPostureName } from '@/words/postures'
 import styles from './door.module.css'
 
 type GroupViewProps = {
-  people: readonly { id: string; name: string }[]
+  group: Group
+  people: readonly BenchPerson[]
+  postures: readonly Posture[]
   rows: readonly LogRow[]
   day: string
   practice: PracticeDocument
 }
 
-const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`practice.group.${key}`, values)
+const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`practice.group.${key}`, values)
 
 /** Of the group: who is ready for more, who for less, whom a clinician should hear of, who drifts away from the rest. */
-export function GroupView({ people, rows, day, practice }: GroupViewProps) {
+export function GroupView({ group, people, postures, rows, day, practice }: GroupViewProps) {
   const standings = useMemo(() => readStandings(people, rows, day, toPractice(practice)), [people, rows, day, practice])
   const names = (is: (one: (typeof standings)[number]) => boolean) => standings.filter(is)
   const line = (key: string, some: readonly { id: string; name: string }[]) =>
     some.length > 0 && <li key={key}>{say(key, { names: sayList(some.map(({ name }) => name)) })}</li>
   const drifting = listDrifting(standings)
+  const planned = new Map(
+    people.map(({ id, planned: all }) => [
+      id,
+      all.filter((one) => one.group === group.name && one.kind === 'level').map(({ posture }) => posture),
+    ]),
+  )
+  const nameOf = (posture: string) => {
+    const found = postures.find(({ id }) => id === posture)
+    return found ? sayPostureName(found) : posture
+  }
   const lines = [
     line(
       'concerned',
@@ -37,6 +53,12 @@ export function GroupView({ people, rows, day, practice }: GroupViewProps) {
     ),
     ...drifting.map(({ name, more }) => (
       <li key={`drift ${name}`}>{say('behind', { names: name, more: ENGLISH.number(more, 1) })}</li>
+    )),
+    ...listUnfit(standings, planned).map(({ posture, n }) => (
+      <li key={`levels ${posture}`}>
+        {say('levels', { n, posture: nameOf(posture) })}{' '}
+        <a href={`/class?group=${encodeURIComponent(group.id)}&posture=${encodeURIComponent(posture)}`}>{say('fit')}</a>
+      </li>
     )),
   ].filter(Boolean)
   if (standings.every(({ days }) => days.length === 0)) return null

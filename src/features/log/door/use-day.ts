@@ -65,7 +65,7 @@ function readAttendee(
     return whole?.holdS?.[side] ?? (said.length > 0 ? Math.max(...said) : null)
   }
   const seen = pieces.length > 0 ? prefilled : {}
-  const came = whole?.came ?? (pieces.length > 0 ? true : isToday && person?.mark === 'away' ? false : null)
+  const came = whole?.came ?? (isToday && person?.mark === 'away' ? false : null)
   return {
     id,
     name,

@@ -12,6 +12,8 @@ export type Clock = {
   /** A part of the round that is looped; null: all of it. */
   loop: number | null
   over: boolean
+  /** Seconds that each piece was taught, by its place. */
+  taughtS: Readonly<Record<number, number>>
 }
 
 const STILL: Clock = {
@@ -22,6 +24,7 @@ const STILL: Clock = {
   lessonBeganAt: null,
   loop: null,
   over: false,
+  taughtS: {},
 }
 
 export const useClock = create<Clock>(() => STILL)
@@ -29,10 +32,11 @@ export const useClock = create<Clock>(() => STILL)
 const KEY = 'nivrel.teaching'
 type Kept = { place: string; clock: Clock }
 
-/** A page that is loaded again goes on where it was. Only the same day's lesson does. */
-export function openClock(place: string): void {
+/** A page that is loaded again goes on where it was: with the same day's lesson, as far as that piece is there still. */
+export function openClock(place: string, count: number): void {
   const kept = JSON.parse(localStorage.getItem(KEY) ?? 'null') as Kept | null
-  useClock.setState(kept?.place === place && !kept.clock.over ? kept.clock : STILL)
+  const goesOn = kept?.place === place && !kept.clock.over && kept.clock.at < count
+  useClock.setState(goesOn ? { ...STILL, ...kept.clock } : STILL)
 }
 
 export const keepClock = (place: string): (() => void) =>
@@ -43,6 +47,14 @@ export const elapsedMs = ({ beganAt, waitedMs, waitingSince, lessonBeganAt }: Cl
   lessonBeganAt === null ? 0 : Math.max(0, (waitingSince ?? now) - beganAt - waitedMs)
 
 export const begin = (now: number): void => useClock.setState({ ...STILL, lessonBeganAt: now, beganAt: now })
+
+/** Writes down how long the piece that is on was taught; seconds of all until now. */
+export function markTaught(now: number): Clock['taughtS'] {
+  const clock = useClock.getState()
+  const taughtS = { ...clock.taughtS, [clock.at]: elapsedMs(clock, now) / 1000 }
+  useClock.setState({ taughtS })
+  return taughtS
+}
 
 /** To another piece; past the last the lesson is over. */
 export function goTo(at: number, count: number, now: number): void {
