@@ -53,7 +53,7 @@ test('a lesson is proposed, moved, lengthened and torn, undone, and there again 
 })
 
 test('what is too much for somebody is named, and taken back by what mends it', async ({ page }) => {
-  await openLesson(page, addDays(TODAY, 2))
+  await openLesson(page, addDays(TODAY, 2), 'second-launch')
   await page.getByRole('button', { name: 'Propose a plan' }).click()
   await settled(page)
   const past = page.getByRole('region', { name: 'How the hour tires' }).getByRole('listitem')

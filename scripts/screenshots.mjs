@@ -25,19 +25,6 @@ const choose = async (page, word, item) => {
     .click()
 }
 
-const keep = async (page, name, note) => {
-  await page.getByRole('button', { name: 'Keep this' }).click()
-  await page.getByRole('textbox', { name: 'Name' }).fill(name)
-  await page.getByRole('textbox', { name: 'Note' }).fill(note)
-  await page.getByRole('button', { name: 'Keep', exact: true }).click()
-}
-
-const takeNearest = async (page) => {
-  const take = page.getByRole('button', { name: /^Take this/ }).first()
-  await take.waitFor({ timeout: 20_000 })
-  await take.click()
-}
-
 const LANES = 'section[aria-label^="Level"]'
 
 const onBench = { path: '/', width: 1280, height: 800, light: 'light', shows: '[data-testid=verdict]' }

@@ -23,7 +23,7 @@ export function Places({ at }: { at: Place }) {
     <nav className={styles.places} aria-label="Places">
       <span className={styles.mark}>
         {/* biome-ignore lint/performance/noImgElement: a vector of half a kilobyte */}
-        <img src="/mark.svg" alt="" width="26" height="26" /> Nivrel
+        <img src="/mark.svg" alt="" width="26" height="26" /> <span>Nivrel</span>
       </span>
       {PLACES.map(([path, name]) => (
         <a key={path} href={path} aria-current={path === at ? 'page' : undefined}>
