@@ -22,7 +22,7 @@ export function readStandings(
   rules: Practice,
 ): Standing[] {
   return people.map(({ id, name }) => {
-    const days = listClassDays(rows.filter(({ person }) => person === id))
+    const days = listClassDays(rows.filter(({ person, day }) => person === id && day <= on))
     const efforts = days.flatMap(({ effort }) => (effort === null ? [] : [effort])).slice(-RECENT)
     return {
       id,

@@ -29,7 +29,9 @@ const say = (key: string, values?: Record<string, string | number>) => ENGLISH.s
 
 /** How somebody is doing, and what next: the reasons and the proposal before the charts. */
 export function Weeks({ weeks, names, own, today }: WeeksProps) {
-  const { person, record, rows, kept } = weeks
+  const { person, record, kept } = weeks
+  // What was tried on a day to come says nothing of how they are.
+  const rows = useMemo(() => weeks.rows.filter(({ day }) => day <= today), [weeks.rows, today])
   const [decided, setDecided] = useState(weeks.decided)
   const [paper, setPaper] = useState(false)
   const rules = useMemo(() => toPractice(weeks.practice), [weeks.practice])
@@ -47,7 +49,15 @@ export function Weeks({ weeks, names, own, today }: WeeksProps) {
   const open = (day: string) =>
     day && window.location.assign(`/log?group=${encodeURIComponent(groupOf(day))}&day=${day}`)
   if (paper)
-    return <ClinicianPage weeks={weeks} days={days} concerns={concerns} today={today} onClose={() => setPaper(false)} />
+    return (
+      <ClinicianPage
+        weeks={{ ...weeks, rows }}
+        days={days}
+        concerns={concerns}
+        today={today}
+        onClose={() => setPaper(false)}
+      />
+    )
   return (
     <main className={styles.weeks}>
       <PageHead
