@@ -1,10 +1,50 @@
+import type { HouseWays } from '@/formats/choices-document'
 import type { LessonDocument } from '@/formats/lesson-document'
 import type { Worked } from '@/formats/lessons/work-piece'
+import type { PersonDocument } from '@/formats/person-document'
+import { mergeLibrary, type Posture, type PostureDocument } from '@/formats/posture-document'
+import type { RoutineDocument } from '@/formats/routine-document'
+import { ROUTINE_IDS } from '@/formats/routines/routines'
+import type { StanceBody } from '@/formats/stance-document'
+import { toPerson } from '@/formats/to-core'
+import type { Named } from '@/words/lessons'
+import { readShipped, sayRoutineName } from '@/words/routines'
 import type { Learner, LessonApi, Stock } from './lesson.worker'
 import { openWorker } from './open-worker'
 import { openPool, share } from './pool'
 
 export type { Learner, Stock }
+
+type Own<D> = readonly { id: string; document: D }[]
+
+/** A house's postures and routines: as shipped, with what it changed or made. */
+export type HouseStock = Stock & { postures: readonly Posture[] }
+
+export const makeStock = (own: Own<PostureDocument>, routines: Own<RoutineDocument>, ways: HouseWays): HouseStock => ({
+  postures: mergeLibrary(own),
+  routines: Object.fromEntries([
+    ...ROUTINE_IDS.map((id) => [id, readShipped(id)] as const),
+    ...routines.map(({ id, document }) => [id, document] as const),
+  ]),
+  ways,
+})
+
+/** What the pieces of a lesson are called by. */
+export const nameStock = ({ postures, routines }: HouseStock): Named => ({
+  postures,
+  routineName: (id) => sayRoutineName(id, routines[id] ?? null),
+})
+
+type Planned = { group: string; posture: string; stance: StanceBody | null }
+
+/** Somebody with the forms that the plans of a group, by its name, have for them. */
+export const toLearner = (
+  { document, planned }: { document: PersonDocument; planned: readonly Planned[] },
+  group: string,
+): Learner => ({
+  person: toPerson(document),
+  forms: planned.flatMap(({ group: of, posture, stance }) => (of === group && stance ? [{ posture, stance }] : [])),
+})
 
 /** What is asked of everybody by a lesson, in workers that stay: what was worked out once is known the next time. */
 export type LessonWork = {

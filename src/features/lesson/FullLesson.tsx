@@ -1,11 +1,8 @@
 import Button from '@mui/material/Button'
 import { useEffect, useMemo } from 'react'
 import type { HouseWays } from '@/formats/choices-document'
-import { addDays } from '@/formats/days'
-import type { Aim, LessonDocument, PieceDocument } from '@/formats/lesson-document'
-import { mergeLibrary } from '@/formats/posture-document'
+import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
 import { type PracticeDocument, toPractice } from '@/formats/practice-rules'
-import { ROUTINE_IDS } from '@/formats/routines/routines'
 import type { Group } from '@/records/groups'
 import { countNeeds } from '@/records/practice/needs'
 import { findUneven, listWarnings, proposeLesson } from '@/records/practice/propose-lesson'
@@ -17,21 +14,19 @@ import type { SetAside } from '@/server/set-aside'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
-import { ChoiceButton } from '@/ui/words/ChoiceButton'
-import { ChoiceWord } from '@/ui/words/ChoiceWord'
-import { NumberWord } from '@/ui/words/NumberWord'
 import { useUndoKeys } from '@/ui/words/use-undo-keys'
 import { ENGLISH } from '@/words/language'
-import { sayAgain, sayDay, sayEarly, sayExercise, sayNeeds, sayPiece } from '@/words/lessons'
-import { sayPostureName } from '@/words/postures'
-import { readShipped, sayRoutineName } from '@/words/routines'
+import { sayAgain, sayEarly, sayNeeds, sayPiece } from '@/words/lessons'
+import { makeStock, nameStock } from '@/workers/lesson'
+import { goTo, LessonSentence } from './LessonSentence'
 import styles from './lesson.module.css'
 import { Load } from './load/Load'
-import { addAfter, doublePiece, sumMinutes } from './state/edits'
-import { beginDrag, editLesson, endDrag, redo, undo, useLesson } from './state/store'
+import { doublePiece, sumMinutes } from './state/edits'
+import { editLesson, redo, undo, useLesson } from './state/store'
 import { useLearning } from './state/use-learning'
 import { useSavedLesson } from './state/use-lesson'
-import { AIM_CHOICES, PieceSentence } from './strip/PieceSentence'
+import { AddPiece } from './strip/AddPiece'
+import { PieceSentence } from './strip/PieceSentence'
 import { Strip } from './strip/Strip'
 import { Term } from './term/Term'
 import { WhoDoes } from './WhoDoes'
@@ -51,30 +46,15 @@ export type FullLessonProps = {
 }
 
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.${key}`, values)
-const DAYS_AHEAD = 28
-
-const goTo = (group: string, day: string) =>
-  window.location.assign(`/lesson?group=${encodeURIComponent(group)}&day=${day}`)
-
 /** The lesson of a group and a day. */
 export function FullLesson(props: FullLessonProps) {
   const { groups, group, day, today, pupils, own, routines: ownRoutines, ways, practice } = props
   const saving = useSavedLesson(group.id, day, props.lessons)
   const { lesson, chosen } = useLesson()
   useUndoKeys(undo, redo)
-  const stock = useMemo(() => {
-    const shipped = ROUTINE_IDS.map((id) => [id, readShipped(id)] as const)
-    const made = ownRoutines.map(({ id, document }) => [id, document] as const)
-    return { postures: mergeLibrary(own), routines: Object.fromEntries([...shipped, ...made]), ways }
-  }, [own, ownRoutines, ways])
+  const stock = useMemo(() => makeStock(own, ownRoutines, ways), [own, ownRoutines, ways])
+  const named = useMemo(() => nameStock(stock), [stock])
   const routineOf = (id: string) => stock.routines[id] ?? null
-  const named = useMemo(
-    () => ({
-      postures: stock.postures,
-      routineName: (id: string) => sayRoutineName(id, stock.routines[id] ?? null),
-    }),
-    [stock],
-  )
   const rules = useMemo(() => toPractice(practice), [practice])
   const here = useMemo(
     () => pupils.filter(({ person }) => day !== today || person.mark !== 'away'),
@@ -226,108 +206,10 @@ const pickMain = (pieces: readonly PieceDocument[]): PieceDocument | null =>
   pieces.findLast(({ kind }) => kind !== 'rest' && kind !== 'talk') ??
   null
 
-type LessonSentenceProps = Pick<FullLessonProps, 'groups' | 'group' | 'day' | 'today' | 'lessons'> & {
-  lesson: LessonDocument
-}
-
-function LessonSentence({ lesson, groups, group, day, today, lessons }: LessonSentenceProps) {
-  const planned = lessons.filter((one) => one.group === group.id).map((one) => one.day)
-  const coming = Array.from({ length: DAYS_AHEAD }, (_, i) => addDays(today, i))
-  const days = [...new Set([...planned, day, ...coming])].sort()
-  const isKept = (on: string) => planned.includes(on)
-  return (
-    <h1>
-      <ChoiceWord
-        label={say('sentence.group')}
-        value={group.id}
-        choices={groups.map(({ id, name }) => ({ value: id, name }))}
-        onChoose={(id) => goTo(id, day)}
-      />{' '}
-      {say('sentence.on')}{' '}
-      <ChoiceWord
-        label={say('sentence.day')}
-        value={day}
-        choices={days.map((on) => ({
-          value: on,
-          name: sayDay(on, ENGLISH, today.slice(0, 4)),
-          ...(isKept(on) && { detail: say('tools.what') }),
-        }))}
-        onChoose={(on) => goTo(group.id, on)}
-        then=","
-      />{' '}
-      <NumberWord
-        label={say('sentence.minutes')}
-        value={lesson.minutes}
-        unit="minutes"
-        step={5}
-        min={10}
-        max={180}
-        onChange={(minutes) => editLesson((now) => ({ ...now, minutes }))}
-        onDragStart={beginDrag}
-        onDragEnd={endDrag}
-      />
-      {': '}
-      <ChoiceWord
-        label={say('sentence.aim')}
-        value={lesson.aim ?? 'even'}
-        choices={AIM_CHOICES}
-        onChoose={(aim: Aim) => editLesson((now) => ({ ...now, aim }))}
-        then="."
-      />
-    </h1>
-  )
-}
-
 function Left({ lesson }: { lesson: LessonDocument }) {
   const over = Math.round(sumMinutes(lesson) - lesson.minutes)
   if (over === 0 || lesson.pieces.length === 0) return null
   return <span>{say(over > 0 ? 'over' : 'under', { n: Math.abs(over) })}</span>
-}
-
-type AddPieceProps = {
-  routines: readonly { id: string; name: string }[]
-  postures: ReturnType<typeof mergeLibrary>
-  after: string | null
-}
-
-const EXERCISES = [
-  'side-to-side',
-  'back-to-front',
-  'waist',
-  'arms',
-  'arm-circles',
-  'heel-taps',
-  'toe-taps',
-  'one-foot',
-  'rise',
-]
-
-/** Everything that a piece can be, found by typing. */
-function AddPiece({ routines, postures, after }: AddPieceProps) {
-  const choices = [
-    { value: 'rest', name: say('add.rest') },
-    { value: 'talk', name: say('add.talk') },
-    ...EXERCISES.map((id) => ({ value: `exercise ${id}`, name: sayExercise(id), detail: say('kinds.exercise') })),
-    ...routines.map(({ id, name }) => ({ value: `routine ${id}`, name, detail: say('kinds.routine') })),
-    ...postures.map((posture) => ({
-      value: `posture ${posture.id}`,
-      name: sayPostureName(posture),
-      detail: say('kinds.posture'),
-    })),
-  ]
-  const add = (value: string) => {
-    const [kind, of = ''] = value.split(' ') as [PieceDocument['kind'], string?]
-    const piece: PieceDocument = {
-      id: crypto.randomUUID(),
-      kind,
-      minutes: kind === 'rest' ? 2 : 5,
-      ...(kind === 'exercise' && { exercise: of as PieceDocument['exercise'] }),
-      ...(kind === 'posture' && { posture: of, side: 'both' as const }),
-      ...(kind === 'routine' && { routine: of, paced: true }),
-    }
-    editLesson((now) => addAfter(now, after, piece))
-  }
-  return <ChoiceButton label={say('add.label')} choices={choices} onChoose={add} />
 }
 
 type WarningsProps = {

@@ -1,32 +1,24 @@
 import Button from '@mui/material/Button'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { resolveBody, type ShownPath } from '@/core'
+import { useCallback, useEffect, useMemo, useState } from 'react'
+import { resolveBody } from '@/core'
 import type { HouseWays } from '@/formats/choices-document'
 import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
-import { pieceRoutine } from '@/formats/lessons/piece-routine'
 import type { Worked } from '@/formats/lessons/work-piece'
 import { HAPPENINGS, type Happening } from '@/formats/log-document'
-import { mergeLibrary } from '@/formats/posture-document'
-import { toRoutine } from '@/formats/routine-document'
-import { ROUTINE_IDS } from '@/formats/routines/routines'
-import { toPerson } from '@/formats/to-core'
 import type { Group } from '@/records/groups'
 import type { BenchPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import type { OwnRoutine } from '@/server/routines'
-import { ask, OvertakenError } from '@/ui/api/ask'
 import { type LogEntry, useOutbox } from '@/ui/api/use-outbox'
 import { LightSwitch } from '@/ui/theme/LightSwitch'
 import { useKeys } from '@/ui/words/use-keys'
 import { ENGLISH } from '@/words/language'
-import { sayFading, sayMinutes, sayPiece } from '@/words/lessons'
-import { capital, sayList } from '@/words/lists'
+import { sayFading, sayPiece } from '@/words/lessons'
+import { sayList } from '@/words/lists'
 import { saySign } from '@/words/records'
-import { readShipped, sayRoutineName } from '@/words/routines'
-import { openLessonWork } from '@/workers/lesson'
-import { startWalker } from '@/workers/path'
+import { makeStock, nameStock } from '@/workers/lesson'
 import { Breath } from './Breath'
 import { FaultShown } from './FaultShown'
 import { Lanes } from './Lanes'
@@ -35,8 +27,12 @@ import { NearFall } from './NearFall'
 import { begin, elapsedMs, goTo, keepClock, loopPart, markTaught, openClock, useClock, wait } from './state/clock'
 import { entriesOf } from './state/entries'
 import { listLanes } from './state/lanes'
-import { listReleased, makeRound, readRound } from './state/round'
+import { listReleased, readRound } from './state/round'
 import { useAwake } from './state/use-awake'
+import { useRound } from './state/use-round'
+import { useTaught } from './state/use-taught'
+import { useWorked } from './state/use-worked'
+import { sayLine, TeachHead } from './TeachHead'
 import styles from './teach.module.css'
 
 export type TeachProps = {
@@ -55,12 +51,9 @@ const say = (key: string, values?: Record<string, string | number>) => ENGLISH.s
 const MEANINGS = HAPPENINGS.filter((what) => what !== 'near-fall')
 /** The body that is shown: a middling one, for everybody to follow. */
 const SHOWN = resolveBody({ stature: 1.66, mass: 66, sex: 'female', age: 60 })
-/** Names with more letters are set smaller: one line is read at a glance. */
-const LONG_NAME = 17
+/** Words with more letters are set smaller: one line is read at a glance. */
 const LONG_WORDS = 34
-const SAMPLES = 12
 const TICK_MS = 250
-const TELL_AGAIN_MS = 4000
 
 type Touched = { id: string; person: BenchPerson; what: Happening }
 
@@ -68,15 +61,8 @@ type Touched = { id: string; person: BenchPerson; what: Happening }
 export function Teach({ group, day, lesson: kept, people: all, own, routines, ways, emergency }: TeachProps) {
   const lesson = kept.document
   const people = useMemo(() => all.filter(({ mark }) => mark !== 'away'), [all])
-  const stock = useMemo(() => {
-    const shipped = ROUTINE_IDS.map((id) => [id, readShipped(id)] as const)
-    const made = routines.map(({ id, document }) => [id, document] as const)
-    return { postures: mergeLibrary(own), routines: Object.fromEntries([...shipped, ...made]), ways }
-  }, [own, routines, ways])
-  const named = useMemo(
-    () => ({ postures: stock.postures, routineName: (id: string) => sayRoutineName(id, stock.routines[id] ?? null) }),
-    [stock],
-  )
+  const stock = useMemo(() => makeStock(own, routines, ways), [own, routines, ways])
+  const named = useMemo(() => nameStock(stock), [stock])
   const place = `${group.id} ${day}`
   const clock = useClock()
   const [now, setNow] = useState(Date.now())
@@ -84,8 +70,6 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
   const [meaning, setMeaning] = useState<(typeof MEANINGS)[number]>('wobble')
   const [touched, setTouched] = useState<Touched | null>(null)
   const [fallen, setFallen] = useState<BenchPerson | null>(null)
-  const [worked, setWorked] = useState<Worked[][] | null>(null)
-  const [path, setPath] = useState<{ of: string; path: ShownPath } | null>(null)
   const outbox = useOutbox(() => {})
   useAwake()
   useEffect(() => {
@@ -96,56 +80,12 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
     const timer = setInterval(() => setNow(Date.now()), TICK_MS)
     return () => clearInterval(timer)
   }, [])
-  // Everything of the lesson is worked out at the start: it goes on without a server.
-  useEffect(() => {
-    const work = openLessonWork(stock)
-    work
-      .work(
-        people.map(({ document, planned }) => ({
-          person: toPerson(document),
-          forms: planned.flatMap(({ group: of, posture, stance }) =>
-            of === group.name && stance ? [{ posture, stance }] : [],
-          ),
-        })),
-        lesson,
-      )
-      .then(setWorked)
-      .catch(() => {})
-    return work.end
-  }, [stock, people, lesson, group.name])
+  const worked = useWorked(people, lesson, stock, group.name)
 
   const piece = lesson.pieces[clock.at] as PieceDocument
   const next = lesson.pieces[clock.at + 1]
   const name = sayPiece(piece, named)
-  const round = useMemo(() => {
-    const routine = pieceRoutine(piece, lesson, {
-      routineOf: (id) => stock.routines[id] ?? null,
-      find: (id) => stock.postures.find((posture) => posture.id === id) as (typeof stock.postures)[number],
-      formOf: () => null,
-    })
-    return routine && makeRound(routine)
-  }, [piece, lesson, stock])
-  const walker = useRef<ReturnType<typeof startWalker> | null>(null)
-  const asked = useRef('')
-  useEffect(() => {
-    const mine = startWalker(
-      (found) => setPath({ of: asked.current, path: found }),
-      () => {},
-    )
-    walker.current = mine
-    return mine.end
-  }, [])
-  useEffect(() => {
-    if (!round) return
-    asked.current = piece.id
-    const parts = toRoutine(
-      round.routine,
-      SHOWN,
-      (id) => stock.postures.find((posture) => posture.id === id) as (typeof stock.postures)[number],
-      ways,
-    )
-    walker.current?.ask({ person: SHOWN.person, parts, samples: SAMPLES })
-  }, [round, piece.id, stock, ways])
+  const { round, path } = useRound(piece, lesson, stock, SHOWN)
 
   const elapsedS = elapsedMs(clock, now) / 1000
   const read = useCallback(
@@ -192,24 +132,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
     goTo(clock.at + by, lesson.pieces.length, Date.now())
     setTouched(null)
   }
-  // Once it is over it was taught: other weeks go by it.
-  const isOver = clock.over
-  useEffect(() => {
-    if (!isOver || lesson.taughtAt) return
-    const tell = (revision: number, document: LessonDocument): Promise<unknown> =>
-      ask('/api/lessons', 'PUT', {
-        group: group.id,
-        day,
-        revision,
-        document: { ...document, taughtAt: new Date().toISOString() },
-      }).catch((error: unknown) => {
-        // Somebody changed it meanwhile: theirs was taught.
-        const theirs = error instanceof OvertakenError ? (error.current as TeachProps['lesson'] | null) : null
-        timer = setTimeout(() => tell(theirs?.revision ?? revision, theirs?.document ?? document), TELL_AGAIN_MS)
-      })
-    let timer = setTimeout(() => tell(kept.revision, lesson), 0)
-    return () => clearTimeout(timer)
-  }, [isOver, lesson, group.id, day, kept.revision])
+  useTaught(clock.over, group.id, day, kept)
   useKeys({
     ' ': () => go(1),
     pagedown: () => go(1),
@@ -267,23 +190,14 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
         onClick={() => go(1)}
         aria-label={began ? say('forward') : say('begin')}
       />
-      <header>
-        <div>
-          <h1 data-long={name.length > LONG_NAME}>{capital(name)}</h1>
-          <p className={styles.line}>{sayLine(round, here, piece, lesson)}</p>
-        </div>
-        <div className={styles.time}>
-          <output aria-label={say('left', { minutes: sayMinutes(lessonLeft) })}>
-            {began ? sayClock(leftS) : sayMinutes(piece.minutes)}
-          </output>
-          <p>
-            {say('of', { minutes: sayMinutes(piece.minutes) })}
-            {', '}
-            {next ? say('next', { piece: sayPiece(next, named) }) : say('last')}
-          </p>
-          <p>{say('left', { minutes: sayMinutes(lessonLeft) })}</p>
-        </div>
-      </header>
+      <TeachHead
+        name={name}
+        line={sayLine(round, here, piece, lesson)}
+        minutes={piece.minutes}
+        leftS={began ? leftS : null}
+        lessonLeft={lessonLeft}
+        next={next ? sayPiece(next, named) : null}
+      />
       <div className={styles.middle}>
         <div>
           <p className={styles.words} data-long={said.length > LONG_WORDS} aria-live="polite">
@@ -315,9 +229,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
           )}
         </div>
         {piece.kind === 'fault' && <FaultShown piece={piece} body={SHOWN} postures={stock.postures} />}
-        {round && piece.kind !== 'fault' && (
-          <Mirror path={path?.of === piece.id ? path.path : null} body={SHOWN} read={read} />
-        )}
+        {round && piece.kind !== 'fault' && <Mirror path={path} body={SHOWN} read={read} />}
       </div>
       <Lanes
         lanes={lanes}
@@ -399,33 +311,6 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
 
 /** What was touched does not hold the keys: a space is the next piece, whatever was touched before. */
 const letGo = () => setTimeout(() => (document.activeElement as HTMLElement | null)?.blur())
-
-/** The side from the class's side, which round, and how many words. */
-function sayLine(
-  round: ReturnType<typeof makeRound> | null,
-  here: ReturnType<typeof readRound> | null,
-  piece: PieceDocument,
-  lesson: LessonDocument,
-): string {
-  if (!round || !here) return ''
-  const part = here.beat ? round.routine.parts[here.beat.part] : null
-  const side =
-    part?.side && part.posture !== 'parallel' && piece.kind !== 'exercise'
-      ? ENGLISH.say(`lesson.sides.${part.side}`)
-      : ''
-  const fading = lesson.fading ?? true
-  return [
-    side,
-    say('round', { round: here.round }),
-    fading ? say('words', { n: here.round }) : '',
-    piece.practised ? ENGLISH.say(`lesson.practised.${piece.practised}`) : '',
-  ]
-    .filter(Boolean)
-    .join(' · ')
-}
-
-const sayClock = (seconds: number): string =>
-  `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`
 
 /** The longest that somebody may hold, by who says so. */
 const holdLimitOf = ({ limits }: BenchPerson): number | null => {

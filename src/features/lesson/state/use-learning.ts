@@ -2,21 +2,14 @@ import { useEffect, useMemo, useRef, useState } from 'react'
 import type { DoneDay, Practice } from '@/core'
 import type { LessonDocument } from '@/formats/lesson-document'
 import type { Worked } from '@/formats/lessons/work-piece'
-import { toPerson } from '@/formats/to-core'
 import { type Learning, listLearning, listOtherWays, type Mend, pickOtherWay } from '@/records/practice/lesson-loads'
 import type { BenchPerson } from '@/server/bench'
-import { type Learner, type LessonWork, openLessonWork, type Stock } from '@/workers/lesson'
+import { type LessonWork, openLessonWork, type Stock, toLearner } from '@/workers/lesson'
 
 /** Somebody of the class, with what they did before. */
 export type Pupil = { person: BenchPerson; done: readonly DoneDay[]; mass: number }
 
 const REST_MS = 120
-
-/** Somebody with the forms that the plans of this group have for them. */
-export const toLearner = ({ document, planned }: BenchPerson, group: string): Learner => ({
-  person: toPerson(document),
-  forms: planned.flatMap(({ group: of, posture, stance }) => (of === group && stance ? [{ posture, stance }] : [])),
-})
 
 /** What the lesson asks of everybody who is here, worked out anew as it changes; what is shown meanwhile is the last. */
 export function useLearning(
