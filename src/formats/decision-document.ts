@@ -1,5 +1,7 @@
 import { z } from 'zod'
-import { accepted, flag, keysOf, number, oneOf, text } from './fields'
+import { accepted, keysOf, number, oneOf, text } from './fields'
+import { planPerson } from './plan-document'
+import { stanceBody } from './stance-document'
 
 export const NEXT_WAYS = ['harder', 'same', 'easier'] as const
 /** What changes with the next version, one thing at a time. */
@@ -27,8 +29,13 @@ export const decisionDocument = z.looseObject(
     taken: oneOf(NEXT_WAYS).nullable(),
     next: nextVersion.nullable().optional(),
     reason: text(500).optional(),
-    /** That the clinician was told. */
-    told: flag.optional(),
+    /** The plan that this went into, what they do there now, and what it had for them before. */
+    plan: z
+      .looseObject(
+        { group: text(80), posture: text(80), stance: stanceBody, was: planPerson },
+        keysOf('group, posture, stance, was'),
+      )
+      .optional(),
   },
   { error: accepted('keys', { keys: 'proposed, taken' }) },
 )

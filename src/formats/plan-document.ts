@@ -6,6 +6,21 @@ import { stanceBody } from './stance-document'
 
 export const PLAN_FORMAT = 'nivrel.plan/1'
 
+/** What somebody does in a plan. */
+export const planPerson = z.looseObject({
+  id: text(80),
+  /** Counted from 0; null for somebody with a form of their own. */
+  level: z
+    .number({ error: accepted('range', { min: 0, max: 2, unit: 'none' }) })
+    .int()
+    .min(0)
+    .max(2)
+    .nullable(),
+  kind: oneOf(['level', 'own', 'seated', 'none']),
+  pinned: flag.optional(),
+  stance: stanceBody.nullable(),
+})
+
 /** `nivrel.plan/1`: what a class does with a posture. People are named by their id in this database only. */
 export const planDocument = z.looseObject(
   {
@@ -18,24 +33,10 @@ export const planDocument = z.looseObject(
     /** The posture as it was taught then: what the levels are said against. Older plans are said against the library's. */
     taught: measuresDocument.optional(),
     levels: list(z.looseObject({ measures: measuresDocument }), 'levels').max(3, accepted('atMost', { most: 3 })),
-    people: z.array(
-      z.looseObject({
-        id: text(80),
-        /** Counted from 0; null for somebody with a form of their own. */
-        level: z
-          .number({ error: accepted('range', { min: 0, max: 2, unit: 'none' }) })
-          .int()
-          .min(0)
-          .max(2)
-          .nullable(),
-        kind: oneOf(['level', 'own', 'seated', 'none']),
-        pinned: flag.optional(),
-        stance: stanceBody.nullable(),
-      }),
-      { error: accepted('list', { of: 'people' }) },
-    ),
+    people: z.array(planPerson, { error: accepted('list', { of: 'people' }) }),
   },
   documentOf(PLAN_FORMAT),
 )
 
 export type PlanDocument = z.infer<typeof planDocument>
+export type PlanPerson = z.infer<typeof planPerson>

@@ -35,9 +35,10 @@ import { type KeptRecord, listRecords, readRecord } from './people'
 import { type ClassPlan, listPlans } from './plans'
 
 /** What a person does in a class's plan, by the name of the group: a level of it, or a form of their own. */
-export type PlannedFor = Pick<PlanDocument, 'school' | 'taught'> &
+export type PlannedFor = Pick<PlanDocument, 'school' | 'side' | 'taught'> &
   Pick<PlanDocument['people'][number], 'kind' | 'level' | 'stance'> & {
     group: string
+    groupId: string
     posture: string
     levels: MeasuresDocument[]
   }
@@ -139,11 +140,13 @@ function toBenchPerson(
     planned: plans.flatMap(({ group, posture, plan }) => {
       const mine = plan.people.find((one) => one.id === id)
       if (!mine || !record.groups.includes(group)) return []
-      const { school, taught } = plan
+      const { school, side, taught } = plan
       const levels = plan.levels.map(({ measures }) => measures)
       const { kind, level, stance } = mine
       const name = groups.find((one) => one.id === group)?.name ?? group
-      return [{ group: name, posture, school, ...(taught && { taught }), levels, kind, level, stance }]
+      return [
+        { group: name, groupId: group, posture, school, side, ...(taught && { taught }), levels, kind, level, stance },
+      ]
     }),
   }
 }

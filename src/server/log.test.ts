@@ -2,18 +2,20 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { InputError } from '@/core'
+import { buildPosture, InputError, postureOf, resolveBody } from '@/core'
 import { connect, openDatabase } from '@/db/client'
 import { putInDemo, putInHistory } from '@/db/demo/put-in'
 import { bringUpToDate } from '@/db/migrate'
 import { dayOf } from '@/formats/day'
 import { addDays, weekdayOf } from '@/formats/days'
+import { fromStance } from '@/formats/from-core'
 import type { LessonDocument } from '@/formats/lesson-document'
 import { ConflictError } from './conflict'
 import { keepDecision, readDecisionsOf } from './decisions'
 import { listPupils } from './lesson-page'
 import { dropLesson, keepLesson, listLessons, shiftLessons } from './lessons'
 import { bringInLog, enterLog, readDay, readLogOf, takeOutLog } from './log'
+import { keepPlan, listPlans } from './plans'
 import { readWeeks } from './weeks'
 
 const folder = mkdtempSync(join(tmpdir(), 'nivrel-log-'))
@@ -164,4 +166,35 @@ it('one decision a day is kept, with its reason', async () => {
   expect(
     await fieldOf(keepDecision({ person: 'nobody', day: TODAY, document: { proposed: 'same', taken: 'same' } })),
   ).toBe('person')
+})
+
+it('what is taken becomes their form in the plan; another decision of the day, or a plan that is gone, takes it back', async () => {
+  const body = resolveBody({ stature: 1.7, mass: 70, sex: 'male' })
+  // As it comes over the wire.
+  const stance = JSON.parse(JSON.stringify(fromStance(buildPosture(postureOf('bow'), body, 'therapeutic', 'left'))))
+  const person = { id: 'bram-tallow', level: 1, kind: 'level', stance: null } as const
+  const plan = { format: 'nivrel.plan/1', school: 'therapeutic', side: 'left', levels: [], people: [person] }
+  await keepPlan({ group: GROUP, posture: 'bow', plan, revision: 0 })
+  const peopleNow = async () =>
+    (await listPlans()).find((one) => one.group === GROUP && one.posture === 'bow')?.plan.people
+  const decide = (taken: 'easier' | null, form?: unknown) =>
+    keepDecision({
+      person: 'bram-tallow',
+      day: TODAY,
+      document: { proposed: 'easier', taken },
+      ...(form !== undefined && { form }),
+    })
+  await decide('easier', { group: GROUP, posture: 'bow', stance })
+  expect(await peopleNow()).toMatchObject([{ id: 'bram-tallow', level: null, kind: 'own', stance }])
+  await decide(null)
+  expect(await peopleNow()).toEqual([person])
+
+  // Fitted anew since: what was fitted stays.
+  await decide('easier', { group: GROUP, posture: 'bow', stance })
+  const fitted = { ...person, level: 2 }
+  const revision = (await listPlans()).find((one) => one.group === GROUP && one.posture === 'bow')?.revision ?? 0
+  await keepPlan({ group: GROUP, posture: 'bow', plan: { ...plan, people: [fitted] }, revision })
+  await decide(null)
+  expect(await peopleNow()).toEqual([fitted])
+  expect(await fieldOf(decide('easier', { group: GROUP, posture: 'no-such', stance }))).toBe('form.posture')
 })

@@ -5,7 +5,7 @@ import { database } from '@/db/client'
 import { findPlan, listPlans as listPlanRows, type PlanRow, removePlan, savePlan } from '@/db/library'
 import { number, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
-import { type PlanDocument, planDocument } from '@/formats/plan-document'
+import { type PlanDocument, type PlanPerson, planDocument } from '@/formats/plan-document'
 import type { Group } from '@/records/groups'
 import { now } from './clock'
 import { ConflictError } from './conflict'
@@ -58,6 +58,27 @@ export async function keepPlan(value: unknown): Promise<ClassPlan> {
   if (saved) return toPlan(saved, plan)
   const there = await findPlan(database(), group, posture)
   throw new ConflictError(there && toPlan(there, there.document))
+}
+
+/**
+ * Gives somebody another form in a group's plan.
+ * @param make their form from what they have there; null: it stays
+ * @returns what they had; null where there is no such plan, or they are not in it
+ * @throws ConflictError where the plan changed meanwhile
+ */
+export async function changeForm(
+  { group, posture }: { group: string; posture: string },
+  person: string,
+  make: (was: PlanPerson) => PlanPerson | null,
+): Promise<PlanPerson | null> {
+  const there = (await listPlans()).find((one) => one.group === group && one.posture === posture)
+  const was = there?.plan.people.find(({ id }) => id === person)
+  if (!there || !was) return null
+  const is = make(was)
+  if (!is) return was
+  const people = there.plan.people.map((one) => (one === was ? is : one))
+  await keepPlan({ group, posture, plan: { ...there.plan, people }, revision: there.revision })
+  return was
 }
 
 export async function dropPlan(value: unknown): Promise<void> {

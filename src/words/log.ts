@@ -7,7 +7,11 @@ type Corrected = NonNullable<LogBody['corrected']>[number]
 
 const FIELDS: Record<string, string> = { holdS: 'holdLeft' }
 
-function sayValue(value: unknown, words: Words): string {
+/** Whose values are codes, and where those are said. */
+const CODES: Record<string, string> = { as: 'as', painAt: 'places', painSide: 'side' }
+
+function sayValue(value: unknown, words: Words, codes?: string): string {
+  if (codes && typeof value === 'string') return say(`${codes}.${value}`, words)
   if (value === null || value === undefined) return say('was.nothing', words)
   if (typeof value === 'boolean') return say(value ? 'was.yes' : 'was.no', words)
   if (typeof value === 'number') return words.number(value, 1)
@@ -26,8 +30,12 @@ export function sayCorrected({ at, was }: Corrected, words: Words = ENGLISH): st
       return say('corrected', words, {
         day: words.day(at.slice(0, 10)),
         what: words.has(`log.${name}`) ? say(name, words).toLocaleLowerCase(words.language) : key,
-        was: sayValue(before, words),
+        was: sayValue(before, words, CODES[key]),
       })
     })
     .join(' ')
 }
+
+/** A day in the little room under a chart. */
+export const sayShortDay = (day: string, words: Words = ENGLISH): string =>
+  words.day(day).replace(/(\d+) (\p{L}{3}).*/u, '$1 $2')

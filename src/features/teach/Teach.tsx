@@ -236,7 +236,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
         released={new Set(released.map(({ person }) => person.id))}
         onTouch={(person) => happen(person, meaning)}
       />
-      <Watch people={people} />
+      <Watch people={people} lookAt={piece.lookAt} />
       <footer>
         <ToggleButtonGroup
           exclusive
@@ -318,14 +318,18 @@ const holdLimitOf = ({ limits }: BenchPerson): number | null => {
   return typeof value === 'number' ? value : null
 }
 
-/** Whom to watch, and for what. */
-function Watch({ people }: { people: readonly BenchPerson[] }) {
+/** Whom to watch and for what, and what the piece itself asks one to look at. */
+function Watch({ people, lookAt }: { people: readonly BenchPerson[]; lookAt: string | undefined }) {
   const watched = people.filter(({ watch }) => watch.length > 0)
-  if (watched.length === 0) return null
+  if (watched.length === 0 && !lookAt) return null
   const said = watched.map(({ name, watch }) =>
     say('watched', { name: name.split(' ')[0] ?? name, signs: sayList(watch.map(({ sign }) => saySign(sign))) }),
   )
-  return <p className={styles.watch}>{say('watch', { people: said.join(', ') })}</p>
+  const lines = [
+    lookAt && say('lookAt', { what: lookAt }),
+    said.length > 0 && say('watch', { people: said.join(', ') }),
+  ]
+  return <p className={styles.watch}>{lines.filter(Boolean).join('; ')}</p>
 }
 
 /** Entries are on their way for a moment each time: said where they stay. */

@@ -32,7 +32,8 @@ export const FAULTY: Record<Fault, ChangesDocument> = {
 }
 
 const HOLD_S = 5
-const EXERCISE = { fromPct: 40, toPct: 100, seconds: 4, sets: 2 }
+/** How an exercise grows where it says nothing else: percent of one's own whole way, from the first round to the last. */
+export const EXERCISE = { fromPct: 40, toPct: 100, seconds: 4, sets: 2 }
 
 /** What a piece is made of: the routines and postures that it names, and the form in which somebody stands one. */
 export type Makings = {

@@ -21,7 +21,7 @@ import type { HouseWays } from '../choices-document'
 import type { LessonDocument, PieceDocument } from '../lesson-document'
 import type { DoneAs } from '../log-document'
 import { type RoutineDocument, toRoutine } from '../routine-document'
-import { type Makings, pieceRoutine, roundSeconds, roundsOf, seatedRoutine } from './piece-routine'
+import { EXERCISE, type Makings, pieceRoutine, roundSeconds, roundsOf, seatedRoutine } from './piece-routine'
 
 /** How somebody does a piece: in which form, how often, what all rounds ask of them, and the least that they have to spare. */
 export type Worked = {
@@ -150,7 +150,7 @@ function listForms(
   makings: Makings,
   asked: RoutineDocument,
 ): Form[] {
-  const { fromPct = 40, toPct = 100 } = piece
+  const { fromPct = EXERCISE.fromPct, toPct = EXERCISE.toPct } = piece
   const smaller =
     piece.kind === 'exercise'
       ? pieceRoutine({ ...piece, fromPct: fromPct * HALF, toPct: toPct * HALF }, lesson, makings)

@@ -1,5 +1,16 @@
 import { describe, expect, it } from 'vitest'
-import { analyse, buildPosture, DEG, LIBRARY, postureOf, resolveBody, USUAL_PRACTICE } from '@/core'
+import {
+  analyse,
+  type Body,
+  buildPosture,
+  DEG,
+  LIBRARY,
+  layOut,
+  type Measures,
+  postureOf,
+  resolveBody,
+  USUAL_PRACTICE,
+} from '@/core'
 import { AIMS, type Aim, type PieceDocument } from '@/formats/lesson-document'
 import type { LogRow } from '@/formats/log-document'
 import { readShipped } from '@/words/routines'
@@ -169,19 +180,22 @@ describe('the next version', () => {
   const bow = postureOf('bow')
   const taught = bow.measures.therapeutic
   const softer = { ...taught, step: taught.step * 0.5, kneeFlexion: taught.kneeFlexion - 10 * DEG }
+  const doing = { posture: bow, school: 'therapeutic', side: 'left' } as const
+  const lay = (of: Body, measures: Measures) => layOut(measures, of, 'left', 'bow', bow.keeps)
 
   it('is a quarter of the step or five degrees, and leaves what an analysis says', () => {
-    const harder = findNextVersion(body, bow, 'therapeutic', 'left', softer, 'harder')
+    const harder = findNextVersion(body, doing, lay(body, softer), 'harder')
     expect(harder).not.toBeNull()
-    if (harder?.what === 'step') expect([harder.from, harder.to]).toEqual([expect.closeTo(50), expect.closeTo(75)])
-    else expect((harder?.to ?? 0) - (harder?.from ?? 0)).toBeCloseTo(5)
-    expect(harder?.spareM).toBeGreaterThan(0)
+    if (harder?.version.what === 'step')
+      expect([harder.version.from, harder.version.to]).toEqual([expect.closeTo(50), expect.closeTo(75)])
+    else expect((harder?.version.to ?? 0) - (harder?.version.from ?? 0)).toBeCloseTo(5)
+    expect(harder?.version.spareM).toBeGreaterThan(0)
   })
 
   it('never goes past what is taught, past a limit, or to nothing', () => {
-    expect(findNextVersion(body, bow, 'therapeutic', 'left', taught, 'harder')).toBeNull()
+    expect(findNextVersion(body, doing, lay(body, taught), 'harder')).toBeNull()
     const sits = resolveBody({ sex: 'female', stature: 1.66, mass: 64, limits: { seatedOnly: true } })
-    expect(findNextVersion(sits, bow, 'therapeutic', 'left', softer, 'harder')).toBeNull()
+    expect(findNextVersion(sits, doing, lay(sits, softer), 'harder')).toBeNull()
     const knee = taught.kneeFlexion - 10 * DEG
     const limited = resolveBody({
       sex: 'female',
@@ -190,8 +204,16 @@ describe('the next version', () => {
       age: 69,
       limits: { left: { kneeFlexionMax: knee + 1 * DEG }, right: { kneeFlexionMax: knee + 1 * DEG } },
     })
-    const next = findNextVersion(limited, bow, 'therapeutic', 'left', softer, 'harder')
-    expect(next?.what ?? 'step').toBe('step')
+    const next = findNextVersion(limited, doing, lay(limited, softer), 'harder')
+    expect(next?.version.what ?? 'step').toBe('step')
+  })
+
+  it('takes the hand away where the hand alone holds them back, and never where a limit asks for it', () => {
+    const hand = { kind: 'chair-back', hand: 'right', at: [0.35, 0.3, 0.9], maxLoad: 40 } as const
+    const held = { ...lay(body, taught), supports: [hand] }
+    expect(findNextVersion(body, doing, held, 'harder')?.version).toMatchObject({ what: 'hand', to: 0 })
+    const needs = resolveBody({ ...body.person, limits: { support: 'chair-back' } })
+    expect(findNextVersion(needs, doing, held, 'harder')?.version.what).not.toBe('hand')
   })
 })
 

@@ -8,12 +8,13 @@ import {
   type PieceDocument,
   PRACTISED,
 } from '@/formats/lesson-document'
+import { EXERCISE } from '@/formats/lessons/piece-routine'
 import { EXERCISE_IDS } from '@/formats/routines/exercises'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { TypedField } from '@/ui/words/TypedField'
 import { ENGLISH } from '@/words/language'
-import { type Named, sayExercise, sayWords } from '@/words/lessons'
+import { type Named, sayExercise, sayPiece, sayWords } from '@/words/lessons'
 import { sayPostureName } from '@/words/postures'
 import styles from '../lesson.module.css'
 import { doublePiece, movePiece, removePiece, setMinutes, tearPiece } from '../state/edits'
@@ -131,6 +132,33 @@ export function PieceSentence({ lesson, piece, named, routines }: PieceSentenceP
             />
           </>
         )}
+        {kind === 'exercise' && (
+          <>
+            {', '}
+            {say('piece.growing')}{' '}
+            <NumberWord
+              label={say('piece.fromPct')}
+              value={piece.fromPct ?? EXERCISE.fromPct}
+              unit="%"
+              step={5}
+              min={5}
+              max={piece.toPct ?? EXERCISE.toPct}
+              onChange={(fromPct) => set({ fromPct })}
+              {...drag}
+            />{' '}
+            {say('piece.to')}{' '}
+            <NumberWord
+              label={say('piece.toPct')}
+              value={piece.toPct ?? EXERCISE.toPct}
+              unit="%"
+              step={5}
+              min={piece.fromPct ?? EXERCISE.fromPct}
+              max={100}
+              onChange={(toPct) => set({ toPct })}
+              {...drag}
+            />
+          </>
+        )}
         {', '}
         {say('piece.for')}{' '}
         <NumberWord
@@ -242,6 +270,25 @@ export function PieceSentence({ lesson, piece, named, routines }: PieceSentenceP
             value={piece.few ?? ''}
             maxLength={200}
             onTyped={(text) => set({ few: text || undefined })}
+          />
+        </label>
+        <label>
+          {say('piece.lookAt')}
+          <TypedField
+            key={`${id} lookAt`}
+            value={piece.lookAt ?? ''}
+            maxLength={200}
+            onTyped={(text) => set({ lookAt: text || undefined })}
+          />
+        </label>
+        <label>
+          {say('piece.title')}
+          <TypedField
+            key={`${id} title`}
+            value={piece.title ?? ''}
+            maxLength={120}
+            placeholder={sayPiece({ ...piece, title: undefined }, named)}
+            onTyped={(text) => set({ title: text || undefined })}
           />
         </label>
       </div>

@@ -9,7 +9,7 @@ import { ENGLISH } from '@/words/language'
 import { sayCorrected } from '@/words/log'
 import styles from './door.module.css'
 import { Scale } from './Scale'
-import type { Attendee } from './use-day'
+import type { Attendee, Shown } from './use-day'
 
 type PersonLinesProps = {
   attendee: Attendee
@@ -19,6 +19,21 @@ type PersonLinesProps = {
 
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`log.${key}`, values)
 const UNSAID = 'unsaid'
+const HALF_STEP = 50
+/** Of a class's plan, as people count them. */
+const LEVELS = [1, 2, 3] as const
+/** Places that a body has twice. */
+const SIDED: readonly PainPlace[] = ['knee', 'hip', 'shoulder', 'ankle', 'foot']
+
+/** What they did, as one choice: a level by its number, where that is known. */
+const doneOf = ({ as, level }: Shown): string =>
+  as === 'level' && level !== null ? `level${level + 1}` : (as ?? UNSAID)
+
+function readDone(value: string): Partial<LogBody> {
+  if (value === UNSAID) return { as: null, level: null }
+  const level = LEVELS.find((n) => value === `level${n}`)
+  return level ? { as: 'level', level: level - 1 } : { as: value as DoneAs, level: null }
+}
 
 /** Somebody in two lines: came, what they did, holds, wobbles; effort, pain and where, a word. */
 export const PersonLines = memo(function PersonLines({ attendee, onSay }: PersonLinesProps) {
@@ -29,15 +44,20 @@ export const PersonLines = memo(function PersonLines({ attendee, onSay }: Person
     <li className={styles.person} data-came={came ?? undefined} data-done={effort !== null || came === false}>
       <div className={styles.who}>
         <a href={`/log?person=${encodeURIComponent(id)}`}>{name}</a>
-        <ButtonBase
-          className={styles.came}
-          data-field
-          aria-pressed={came === true}
-          aria-label={`${say('fields.came')}, ${name}`}
-          onClick={() => set({ came: came !== true })}
-        >
-          {say(came === null ? 'came.unsaid' : came ? 'came.yes' : 'came.no')}
-        </ButtonBase>
+        <div>
+          <ButtonBase
+            className={styles.came}
+            data-field
+            aria-pressed={came === true}
+            aria-label={`${say('fields.came')}, ${name}`}
+            onClick={() => set({ came: came !== true })}
+          >
+            {say(came === null ? 'came.unsaid' : came ? 'came.yes' : 'came.no')}
+          </ButtonBase>
+          {came === true && (
+            <Mark good label={say('fields.late')} name={name} on={shown.late} onSet={(late) => set({ late })} />
+          )}
+        </div>
       </div>
       {came !== false && (
         <div className={styles.lines}>
@@ -58,20 +78,40 @@ export const PersonLines = memo(function PersonLines({ attendee, onSay }: Person
                   { value: UNSAID, name: say('fields.painAt') },
                   ...PAIN_PLACES.map((value) => ({ value, name: say(`places.${value}`) })),
                 ]}
-                onChoose={(next) => set({ painAt: next === UNSAID ? null : (next as PainPlace) })}
+                onChoose={(next) => set({ painAt: next === UNSAID ? null : (next as PainPlace), painSide: null })}
+              />
+            )}
+            {shown.painAt && SIDED.includes(shown.painAt) && (
+              <ChoiceWord
+                label={`${say('fields.painSide')}, ${name}`}
+                value={shown.painSide ?? 'none'}
+                choices={(['none', 'left', 'right'] as const).map((value) => ({ value, name: say(`side.${value}`) }))}
+                onChoose={(next) => set({ painSide: next === 'none' ? null : next })}
               />
             )}
           </div>
           <div>
             <ChoiceWord
               label={`${say('fields.as')}, ${name}`}
-              value={shown.as ?? UNSAID}
+              value={doneOf(shown)}
               choices={[
                 { value: UNSAID, name: say('unsaid') },
-                ...DONE_AS.map((value) => ({ value, name: say(`as.${value}`) })),
+                ...DONE_AS.map((value) => ({ value: value as string, name: say(`as.${value}`) })),
+                ...LEVELS.map((n) => ({ value: `level${n}`, name: say(`as.level${n}`) })),
               ]}
-              onChoose={(next) => set({ as: next === UNSAID ? null : (next as DoneAs) })}
+              onChoose={(next) => set(readDone(next))}
             />
+            {shown.as === 'steps' && (
+              <NumberWord
+                label={`${say('fields.stepPct')}, ${name}`}
+                value={shown.stepPct ?? HALF_STEP}
+                unit="%"
+                step={5}
+                min={5}
+                max={100}
+                onChange={(stepPct) => set({ stepPct })}
+              />
+            )}
             <Mark good label={say('fields.whole')} name={name} on={shown.whole} onSet={(whole) => set({ whole })} />
             <Count
               label={say('fields.wobbles')}

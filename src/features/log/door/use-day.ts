@@ -8,7 +8,10 @@ import { type LogEntry, useOutbox } from '@/ui/api/use-outbox'
 /** What a day's lines show of somebody; null: nobody said. */
 export type Shown = {
   came: boolean | null
+  late: boolean | null
   as: NonNullable<LogBody['as']> | null
+  level: number | null
+  stepPct: number | null
   whole: boolean | null
   wobbles: number | null
   touches: number | null
@@ -16,6 +19,7 @@ export type Shown = {
   effort: number | null
   pain: number | null
   painAt: NonNullable<LogBody['painAt']> | null
+  painSide: NonNullable<LogBody['painSide']> | null
   nearFall: boolean | null
   dizzy: boolean | null
   stopped: boolean | null
@@ -43,6 +47,8 @@ function prefill(pieces: readonly LogRow[], person: BenchPerson | undefined, isT
     came: true,
     ...(pieces.length > 0 && { wobbles: sum('wobbles', 'wobble'), touches: sum('touches', 'touch') }),
     ...(main?.as && { as: main.as }),
+    ...(typeof main?.level === 'number' && { level: main.level }),
+    ...(typeof main?.stepPct === 'number' && { stepPct: main.stepPct }),
     ...(pieces.length > 0 && { whole: !happened('stop') }),
     ...(happened('near-fall') && { nearFall: true }),
     ...(happened('stop') && { stopped: true }),
@@ -73,7 +79,10 @@ function readAttendee(
     corrected: whole?.corrected ?? [],
     shown: {
       came,
+      late: whole?.late ?? null,
       as: whole?.as ?? seen.as ?? null,
+      level: whole?.level ?? seen.level ?? null,
+      stepPct: whole?.stepPct ?? seen.stepPct ?? null,
       whole: whole?.whole ?? seen.whole ?? null,
       wobbles: whole?.wobbles ?? seen.wobbles ?? null,
       touches: whole?.touches ?? seen.touches ?? null,
@@ -81,6 +90,7 @@ function readAttendee(
       effort: whole?.effort ?? null,
       pain: whole?.pain ?? null,
       painAt: whole?.painAt ?? null,
+      painSide: whole?.painSide ?? null,
       nearFall: whole?.nearFall ?? seen.nearFall ?? null,
       dizzy: whole?.dizzy ?? null,
       stopped: whole?.stopped ?? seen.stopped ?? null,

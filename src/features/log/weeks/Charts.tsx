@@ -11,7 +11,11 @@ import {
   YAxis,
 } from 'recharts'
 import type { ClassDay, DoneDay } from '@/core'
+import type { LogRow } from '@/formats/log-document'
 import { ENGLISH } from '@/words/language'
+import { sayShortDay } from '@/words/log'
+import { DoneChart } from './DoneChart'
+import { openOf } from './open-of'
 import styles from './weeks.module.css'
 
 type ChartsProps = {
@@ -21,7 +25,9 @@ type ChartsProps = {
   /** From where on a class is too hard, and where it hurts too much. */
   limits: { effort: number; pain: number }
   /** Bends and steps that were done, by day. */
-  doing: ReadonlyMap<string, { bend: number | null; step: number | null }>
+  doing: ReadonlyMap<string, Doing>
+  /** All that was written down, for what was done on each day. */
+  rows: readonly LogRow[]
   /** The timed stands on one leg, with what is usual at their age. */
   stands: { rows: Row[]; low: number | null; said: string }
   onOpen: (day: string) => void
@@ -34,11 +40,18 @@ const LEFT = 'var(--tide-line)'
 const RIGHT = 'var(--clay)'
 const HEIGHT = 150
 
+/** What was done on a day: degrees, percent of the taught step, minutes. */
+export type Doing = { bend: number | null; step: number | null; minutes: number }
 export type Row = { day: string; [key: string]: string | number | null }
 type Series = { key: string; name: string; colour: string; dash?: string; bar?: boolean }
 
 /** Charts of a person's weeks, one axis of days for all; each dot opens its day. */
-export function Charts({ days, done, spare, limits, doing, stands, onOpen }: ChartsProps) {
+export function Charts({ days, done, spare, limits, doing, stands, rows: log, onOpen }: ChartsProps) {
+  /** In ten minutes; where nobody wrote down how long it was, unknown. */
+  const rate = (count: number | null, day: string) => {
+    const minutes = doing.get(day)?.minutes ?? 0
+    return count === null || minutes <= 0 ? null : Math.round((1000 * count) / minutes) / 100
+  }
   const rows = days.map((one): Row => {
     const work = done.find(({ day }) => day === one.day)
     const beyond = spare.get(one.day)
@@ -46,8 +59,8 @@ export function Charts({ days, done, spare, limits, doing, stands, onOpen }: Cha
       day: one.day,
       effort: one.effort,
       pain: one.pain,
-      wobbles: one.wobbles,
-      touches: one.touches,
+      wobbles: rate(one.wobbles, one.day),
+      touches: rate(one.touches, one.day),
       left: one.holdS.left,
       right: one.holdS.right,
       workLeft: work && work.nms.left > 0 ? work.nms.left / 1000 : null,
@@ -76,6 +89,7 @@ export function Charts({ days, done, spare, limits, doing, stands, onOpen }: Cha
           { key: 'pain', name: say('painLine'), colour: RIGHT, dash: '6 4' },
         ]}
       />
+      <DoneChart rows={log} onOpen={onOpen} />
       {has('left', 'right') && (
         <Chart title={say('holds')} rows={rows} onOpen={onOpen} series={sides('left', 'right')} />
       )}
@@ -164,7 +178,7 @@ function Chart({ title, rows, series, most, line, band, onOpen }: ChartProps) {
           <CartesianGrid stroke="var(--grid)" vertical={false} />
           <XAxis
             dataKey="day"
-            tickFormatter={(day: string) => ENGLISH.day(day).replace(/(\d+) (\p{L}{3}).*/u, '$1 $2')}
+            tickFormatter={(day: string) => sayShortDay(day)}
             stroke="var(--ink-soft)"
             tickLine={false}
             fontSize={13}
@@ -211,7 +225,7 @@ function Chart({ title, rows, series, most, line, band, onOpen }: ChartProps) {
                 activeDot={{
                   r: 7,
                   cursor: 'pointer',
-                  onClick: (_, at) => onOpen(String((at as unknown as { payload: Row }).payload.day)),
+                  onClick: openOf(onOpen),
                 }}
               />
             ),

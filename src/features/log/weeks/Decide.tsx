@@ -1,22 +1,28 @@
 import Button from '@mui/material/Button'
-import { useState } from 'react'
-import type { Decision, NextWay } from '@/core'
-import { type DecisionDocument, NEXT_WAYS, type NextVersion } from '@/formats/decision-document'
+import { useMemo, useState } from 'react'
+import type { Body, Decision, NextWay } from '@/core'
+import { type DecisionDocument, NEXT_WAYS } from '@/formats/decision-document'
+import { fromStance } from '@/formats/from-core'
 import type { Posture } from '@/formats/posture-document'
+import type { Done } from '@/records/practice/doing'
+import { findNextVersion, type Next } from '@/records/practice/next-version'
 import type { Decided } from '@/server/decisions'
 import { ask, sayUnsaved } from '@/ui/api/ask'
 import { Field } from '@/ui/forms/Field'
 import { Form } from '@/ui/forms/Form'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
+import { sayPostureName } from '@/words/postures'
 import { sayDecided, sayNext, sayReason, sayWay, sayWayFirst } from '@/words/practice'
 import styles from './weeks.module.css'
 
 type DecideProps = {
   person: string
+  body: Body
   today: string
   decision: Decision
-  /** The next version for this body, for either way; none where nothing passes. */
-  next: NextVersion | null
+  /** What they do now. */
+  doing: readonly Done[]
   decided: readonly Decided[]
   postures: readonly Posture[]
   onDecided: (decided: Decided) => void
@@ -25,20 +31,30 @@ type DecideProps = {
 const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`practice.decide.${key}`, values)
 
 /** Harder, the same or easier: the reason first, then what is proposed, concretely; taken, changed or left with a reason. */
-export function Decide({ person, today, decision, next, decided, postures, onDecided }: DecideProps) {
+export function Decide({ person, body, today, decision, doing, decided, postures, onDecided }: DecideProps) {
   const [choosing, setChoosing] = useState<NextWay | 'leave' | null>(null)
+  const [again, setAgain] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
+  const [at, setAt] = useState(0)
   const { way, reasons } = decision
-  const keep = async (taken: NextWay | null, reason?: string) => {
+  const done = doing[at]
+  const versions = useMemo(() => {
+    const find = (towards: 'harder' | 'easier') => done && findNextVersion(body, done, done.stance, towards)
+    return { harder: find('harder') ?? null, easier: find('easier') ?? null, same: null, leave: null }
+  }, [body, done])
+  const keep = async (taken: NextWay | null, next: Next | null, reason?: string) => {
     const document: DecisionDocument = {
       proposed: way,
       taken,
-      ...(taken === way && next && { next }),
+      ...(next && { next: next.version }),
       ...(reason && { reason }),
     }
+    const form = next &&
+      done?.plan && { group: done.plan.id, posture: done.posture.id, stance: fromStance(next.stance) }
     try {
-      onDecided(await ask<Decided>('/api/decisions', 'PUT', { person, day: today, document }))
+      onDecided(await ask<Decided>('/api/decisions', 'PUT', { person, day: today, document, ...(form && { form }) }))
       setChoosing(null)
+      setAgain(false)
       setProblem(null)
     } catch (error) {
       setProblem(sayUnsaved(error))
@@ -46,6 +62,7 @@ export function Decide({ person, today, decision, next, decided, postures, onDec
   }
   const last = decided.findLast((one) => one.day < today)
   const now = decided.find((one) => one.day === today)
+  const proposed = versions[way]
   return (
     <section className={styles.decide} aria-label={say('label')}>
       <h2>{say('label')}</h2>
@@ -54,21 +71,52 @@ export function Decide({ person, today, decision, next, decided, postures, onDec
           <li key={`${reason.code} ${reason.day}`}>{sayReason(reason)}</li>
         ))}
       </ul>
+      {doing.length > 1 && (
+        <p>
+          {say('in')}{' '}
+          <ChoiceWord
+            label={say('posture')}
+            value={String(at)}
+            choices={doing.map(({ posture, plan }, i) => ({
+              value: String(i),
+              name: sayPostureName(posture),
+              detail: plan?.group ?? '',
+            }))}
+            onChoose={(next) => setAt(Number(next))}
+          />
+        </p>
+      )}
       <p className={styles.way}>
         <strong>{say('proposed', { way: sayWayFirst(way) })}</strong>
-        {way !== 'same' && next && say('colon', { next: sayNext(next, postures) })}
-        {(way === 'same' || !next) && say('stop')} {way === 'harder' && !next && ENGLISH.say('practice.next.nothing')}
+        {proposed ? say('colon', { next: sayNext(proposed.version, postures) }) : say('stop')}{' '}
+        {way === 'harder' && !proposed && ENGLISH.say('practice.next.nothing')}
       </p>
       {last && <p className={styles.soft}>{sayDecided(last.day, last.document)}</p>}
-      {now ? (
-        <p>{sayDecided(now.day, now.document)}</p>
+      {now && !again ? (
+        <>
+          <p>
+            {sayDecided(now.day, now.document)}
+            {now.document.next && ` ${say('becomes', { next: sayNext(now.document.next, postures) })}`}{' '}
+            {now.document.plan && (
+              <a href={`/class?group=${now.document.plan.group}&posture=${now.document.plan.posture}`}>
+                {say('inPlan')}
+              </a>
+            )}
+          </p>
+          <p className={styles.acts}>
+            <Button onClick={() => setAgain(true)}>{say('again')}</Button>
+          </p>
+        </>
       ) : choosing ? (
         <Form
           className={styles.why}
           verb={choosing === 'leave' ? say('leave') : sayWayFirst(choosing)}
-          onEnter={(form) => keep(choosing === 'leave' ? null : choosing, String(form.get('reason')).trim())}
+          onEnter={(form) =>
+            keep(choosing === 'leave' ? null : choosing, versions[choosing], String(form.get('reason')).trim())
+          }
           onLeave={() => setChoosing(null)}
         >
+          {versions[choosing] && <p>{say('becomes', { next: sayNext(versions[choosing].version, postures) })}</p>}
           <Field
             name="reason"
             required
@@ -79,17 +127,22 @@ export function Decide({ person, today, decision, next, decided, postures, onDec
           />
         </Form>
       ) : (
-        <p className={styles.acts}>
-          <Button variant="contained" onClick={() => keep(way)}>
-            {say('take')}
-          </Button>
-          {NEXT_WAYS.filter((one) => one !== way).map((one) => (
-            <Button key={one} onClick={() => setChoosing(one)}>
-              {say('other', { way: sayWay(one) })}
+        <>
+          {(versions.harder || versions.easier) && (
+            <p className={styles.soft}>{done?.plan ? say('goesIn', { group: done.plan.group }) : say('noPlan')}</p>
+          )}
+          <p className={styles.acts}>
+            <Button variant="contained" onClick={() => keep(way, proposed)}>
+              {say('take')}
             </Button>
-          ))}
-          <Button onClick={() => setChoosing('leave')}>{say('leave')}</Button>
-        </p>
+            {NEXT_WAYS.filter((one) => one !== way).map((one) => (
+              <Button key={one} onClick={() => setChoosing(one)}>
+                {say('other', { way: sayWay(one) })}
+              </Button>
+            ))}
+            <Button onClick={() => setChoosing('leave')}>{say('leave')}</Button>
+          </p>
+        </>
       )}
       {problem && <p role="alert">{problem}</p>}
     </section>

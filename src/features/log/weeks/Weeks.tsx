@@ -1,13 +1,13 @@
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
-import { DEG, decide, listConcerns, resolveBody } from '@/core'
+import { decide, listConcerns, resolveBody } from '@/core'
 import type { LogRow } from '@/formats/log-document'
-import { mergeLibrary, toMeasures } from '@/formats/posture-document'
+import { mergeLibrary } from '@/formats/posture-document'
 import { toPractice } from '@/formats/practice-rules'
 import type { TestId } from '@/formats/record-document'
 import { toPerson } from '@/formats/to-core'
 import { listClassDays, listDoneDays } from '@/records/practice/class-days'
-import { findNextVersion } from '@/records/practice/next-version'
+import { listDoing } from '@/records/practice/doing'
 import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
 import type { NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
@@ -17,7 +17,7 @@ import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
 import { sayConcern } from '@/words/practice'
 import { sayReference } from '@/words/records'
-import { Charts, type Row } from './Charts'
+import { Charts, type Doing, type Row } from './Charts'
 import { ClinicianPage } from './ClinicianPage'
 import { Complaints } from './Complaints'
 import { Decide } from './Decide'
@@ -40,7 +40,8 @@ export function Weeks({ weeks, names, own, today }: WeeksProps) {
   const decision = useMemo(() => decide(days, today, rules), [days, today, rules])
   const concerns = useMemo(() => listConcerns(days, rules), [days, rules])
   const postures = useMemo(() => mergeLibrary(own), [own])
-  const next = useMemo(() => findNext(weeks, postures, decision.way), [weeks, postures, decision.way])
+  const body = useMemo(() => resolveBody(toPerson(person.document)), [person])
+  const planned = useMemo(() => listDoing(body, person.planned, postures), [body, person, postures])
   const spare = useMemo(() => readSpare(rows), [rows])
   const doing = useMemo(() => readDoing(rows), [rows])
   const stands = useMemo(() => readStands(record), [record])
@@ -91,6 +92,7 @@ export function Weeks({ weeks, names, own, today }: WeeksProps) {
             limits={{ effort: rules.easierEffort, pain: rules.easierPain }}
             doing={doing}
             stands={stands}
+            rows={rows}
             onOpen={open}
           />
           <div className={styles.next}>
@@ -107,9 +109,10 @@ export function Weeks({ weeks, names, own, today }: WeeksProps) {
             )}
             <Decide
               person={person.id}
+              body={body}
               today={today}
               decision={decision}
-              next={next}
+              doing={planned}
               decided={decided}
               postures={postures}
               onDecided={(one) => setDecided((before) => [...before.filter(({ day }) => day !== one.day), one])}
@@ -130,13 +133,13 @@ function readSpare(rows: readonly LogRow[]): Map<string, number> {
   return found
 }
 
-/** The deepest bend and the longest step that were done on each day. */
-function readDoing(rows: readonly LogRow[]): Map<string, { bend: number | null; step: number | null }> {
-  const found = new Map<string, { bend: number | null; step: number | null }>()
+/** The deepest bend, the longest step and the minutes that were done on each day. */
+function readDoing(rows: readonly LogRow[]): Map<string, Doing> {
+  const found = new Map<string, Doing>()
   const more = (a: number | null | undefined, b: number | null) => (typeof a === 'number' ? Math.max(a, b ?? 0) : b)
-  for (const { day, kneeFlexionDeg, stepPct } of rows) {
-    const { bend = null, step = null } = found.get(day) ?? {}
-    found.set(day, { bend: more(kneeFlexionDeg, bend), step: more(stepPct, step) })
+  for (const { day, kneeFlexionDeg, stepPct, minutes: own } of rows) {
+    const { bend = null, step = null, minutes = 0 } = found.get(day) ?? {}
+    found.set(day, { bend: more(kneeFlexionDeg, bend), step: more(stepPct, step), minutes: minutes + (own ?? 0) })
   }
   return found
 }
@@ -154,29 +157,3 @@ function readStands({ tests, body }: WeeksOf['record']): { rows: Row[]; low: num
   const range = SIMPLE_TESTS['one-leg-left'].reference({ sex: body.sex, age: body.ageYears })
   return { rows, low: range?.low ?? null, said: range ? sayReference('one-leg-left', range) : '' }
 }
-
-const MAIN = 'bow'
-
-/** The next version of what a plan has them do, or of a bow: the posture that most lessons are built on. */
-function findNext(
-  { person }: WeeksOf,
-  postures: ReturnType<typeof mergeLibrary>,
-  way: ReturnType<typeof decide>['way'],
-) {
-  if (way === 'same') return null
-  const planned = person.planned.find(({ kind, level }) => kind === 'level' && level !== null)
-  const posture = postures.find(({ id }) => id === (planned?.posture ?? MAIN))
-  if (!posture) return null
-  const school = planned?.school ?? 'therapeutic'
-  const level = planned && planned.level !== null ? planned.levels[planned.level] : undefined
-  const body = resolveBody(toPerson(person.document))
-  const now = level ? toMeasures(level) : softened(posture.measures[school])
-  return findNextVersion(body, posture, school, 'left', now, way)
-}
-
-/** Without a plan: three quarters of the step and softer knees, where most begin. */
-const softened = <M extends { step: number; kneeFlexion: number }>(taught: M): M => ({
-  ...taught,
-  step: taught.step * 0.75,
-  kneeFlexion: Math.max(10 * DEG, taught.kneeFlexion - 5 * DEG),
-})
