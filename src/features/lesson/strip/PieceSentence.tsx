@@ -30,6 +30,13 @@ type PieceSentenceProps = {
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.${key}`, values)
 const drag = { onDragStart: beginDrag, onDragEnd: endDrag }
 const USUAL_COUNTS = 8
+/** What is written of a piece, and how long it may be. */
+const TEXTS = [
+  ['say', 500],
+  ['few', 200],
+  ['lookAt', 200],
+  ['title', 120],
+] as const
 
 /** What a new kind of piece begins as. */
 function begin(kind: PieceDocument['kind'], { posture, exercise, routine }: PieceDocument): Partial<PieceDocument> {
@@ -51,6 +58,10 @@ export function PieceSentence({ lesson, piece, named, routines }: PieceSentenceP
   const at = lesson.pieces.indexOf(piece)
   const postures = named.postures.map((posture) => ({ value: posture.id, name: sayPostureName(posture) }))
   const moves = kind !== 'rest' && kind !== 'talk'
+  const usual: Partial<Record<string, string>> = {
+    say: sayWords({ ...piece, say: undefined }),
+    title: sayPiece({ ...piece, title: undefined }, named),
+  }
   const isHeld = kind === 'posture' || kind === 'transition' || kind === 'exercise'
   return (
     <section className={styles.piece} aria-label={say('piece.label')}>
@@ -253,44 +264,18 @@ export function PieceSentence({ lesson, piece, named, routines }: PieceSentenceP
         )}
       </p>
       <div className={styles.says}>
-        <label>
-          {say('piece.say')}
-          <TypedField
-            key={`${id} say`}
-            value={piece.say ?? ''}
-            maxLength={500}
-            placeholder={sayWords({ ...piece, say: undefined })}
-            onTyped={(text) => set({ say: text || undefined })}
-          />
-        </label>
-        <label>
-          {say('piece.few')}
-          <TypedField
-            key={`${id} few`}
-            value={piece.few ?? ''}
-            maxLength={200}
-            onTyped={(text) => set({ few: text || undefined })}
-          />
-        </label>
-        <label>
-          {say('piece.lookAt')}
-          <TypedField
-            key={`${id} lookAt`}
-            value={piece.lookAt ?? ''}
-            maxLength={200}
-            onTyped={(text) => set({ lookAt: text || undefined })}
-          />
-        </label>
-        <label>
-          {say('piece.title')}
-          <TypedField
-            key={`${id} title`}
-            value={piece.title ?? ''}
-            maxLength={120}
-            placeholder={sayPiece({ ...piece, title: undefined }, named)}
-            onTyped={(text) => set({ title: text || undefined })}
-          />
-        </label>
+        {TEXTS.map(([key, maxLength]) => (
+          <label key={key}>
+            {say(`piece.${key}`)}
+            <TypedField
+              key={`${id} ${key}`}
+              value={piece[key] ?? ''}
+              maxLength={maxLength}
+              placeholder={usual[key] ?? ''}
+              onTyped={(text) => set({ [key]: text || undefined })}
+            />
+          </label>
+        ))}
       </div>
       <p className={styles.acts}>
         <Button disabled={at <= 0} onClick={() => editLesson((now) => movePiece(now, id, at - 1))}>
