@@ -2,7 +2,9 @@ import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { describe, expect, it } from 'vitest'
+import { calcSplit, putInOrder, type ReadingOf } from '@/core'
 import { analyseDocument } from '@/formats/analyse-document'
+import { readReadings } from '@/formats/readings/text'
 import { IN_DOCUMENTS } from '@/words/documents'
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url))
@@ -120,5 +122,17 @@ describe('the command line', () => {
     }
     expect(nivrel(['analyze', 'nowhere.json']).status).toBe(1)
     expect(nivrel(['--help'])).toMatchObject({ status: 0, stdout: expect.stringContaining('variants') })
+  })
+
+  it('stands in for two scales, on a bad cable too: what is read is what the stance says', () => {
+    const stance = WORKED[0] as string
+    const args = ['simulate', 'scales', '--stance', '-', '--seconds', '20', '--seed', '5', '--bad', 'yes']
+    const { stdout, status } = nivrel(args, stance)
+    expect(status).toBe(0)
+    const { readings, wrong } = readReadings(stdout)
+    expect(wrong).toEqual([])
+    const { loadLeft, sd } = calcSplit(putInOrder(readings as ReadingOf<'scales'>[]).readings)
+    expect(Math.abs(loadLeft - JSON.parse(stance).stance.loadLeftPct / 100)).toBeLessThan(2 * sd)
+    expect(nivrel(['simulate', 'teapot']).status).toBe(2)
   })
 })

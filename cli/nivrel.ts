@@ -1,4 +1,4 @@
-import { createReadStream, readFileSync } from 'node:fs'
+import { createReadStream } from 'node:fs'
 import { createInterface } from 'node:readline'
 import { InputError } from '@/core'
 import { analyseDocument } from '@/formats/analyse-document'
@@ -14,6 +14,8 @@ import { readPerson } from '@/records/person-of'
 import { decisionsDocument } from '@/words/decisions'
 import { IN_DOCUMENTS } from '@/words/documents'
 import { sayRefused } from '@/words/errors'
+import { print, readDocument, readText, takeFile, takeOption, takeWhole, UsageError } from './options'
+import { simulate } from './simulate'
 
 const HELP = `Nivrel: how near the edge a stance is, and the smallest change that makes it safer.
 
@@ -25,14 +27,15 @@ const HELP = `Nivrel: how near the edge a stance is, and the smallest change tha
                                                 a nivrel.routine/1 worked out for a person, as nivrel.path/1
   npm run -s nivrel -- log FILE [--on DAY]      the decisions for a nivrel.log/1 (or its list as CSV), as nivrel.decisions/1
 
-FILE may be - for standard input. Exit status: 0 done, 1 bad input, 2 wrong use. See docs/formats.md.`
+  npm run -s nivrel -- simulate scales|plate|level|board [--person FILE] [--stance FILE] [--seed N] [--seconds N]
+                  [--shift PCT] [--bad yes] [--to URL]
+                                                a stand-in for a device: nivrel.readings/1, one reading a line
 
-/** Wrong use of the command line, as against bad input in a document. */
-class UsageError extends Error {}
+FILE may be - for standard input. Exit status: 0 done, 1 bad input, 2 wrong use. See docs/formats.md.`
 
 type Verb = (args: string[]) => Promise<void>
 
-const VERBS: Record<string, Verb> = { analyze, variants, fit, path, log }
+const VERBS: Record<string, Verb> = { analyze, variants, fit, path, log, simulate }
 
 async function main(args: string[]): Promise<void> {
   const [verb, ...rest] = args
@@ -76,22 +79,6 @@ async function log(args: string[]): Promise<void> {
   await print(JSON.stringify(decisionsDocument(document, value ?? dayOf(new Date())), null, 2))
 }
 
-/** An option's value, and the arguments without it. */
-function takeOption(args: string[], name: string): { value: string | undefined; rest: string[] } {
-  const at = args.indexOf(name)
-  if (at < 0) return { value: undefined, rest: args }
-  if (args[at + 1] === undefined) throw new UsageError(`${name} takes a value`)
-  return { value: args[at + 1], rest: args.toSpliced(at, 2) }
-}
-
-function takeWhole(name: string, value: string | undefined, least: number, most: number): number | undefined {
-  if (value === undefined) return undefined
-  const number = Number(value)
-  if (Number.isInteger(number) && number >= least && number <= most) return number
-  const range = Number.isFinite(most) ? ` from ${least} to ${most}` : ''
-  throw new UsageError(`${name} takes a whole number${range}`)
-}
-
 async function fit(args: string[]): Promise<void> {
   await print(JSON.stringify(fitDocument(readDocument(takeFile(args)), IN_DOCUMENTS), null, 2))
 }
@@ -104,22 +91,6 @@ function analyseLine(line: string): unknown {
     if (error instanceof InputError) return toErrorDocument(error, IN_DOCUMENTS)
     throw error
   }
-}
-
-function takeFile(args: string[]): string {
-  const [file, ...rest] = args
-  if (file === undefined) throw new UsageError('a FILE is missing')
-  const extra = rest[0] ?? (file.startsWith('--') ? file : undefined)
-  if (extra !== undefined) throw new UsageError(`"${extra}" is not understood`)
-  return file
-}
-
-const readText = (file: string): string => readFileSync(file === '-' ? 0 : file, 'utf8')
-const readDocument = (file: string): unknown => parseJson(readText(file))
-
-/** Writes a line and waits while the reader is slow, so that memory stays constant. */
-async function print(line: string): Promise<void> {
-  if (!process.stdout.write(`${line}\n`)) await new Promise((resolve) => process.stdout.once('drain', resolve))
 }
 
 function fail(error: unknown): never {

@@ -46,6 +46,21 @@ export {
 export { RULES, ruleOf } from './limits/registry'
 export type { Rule } from './limits/rule'
 export { SUPPORTS_BY_HELP } from './limits/supports'
+export { type BoardDistance, type BoardSetting, calcBoardDistance, placeByBoard } from './measure/board'
+export { GAP_S, type Ordered, putInOrder, type Reading, type ReadingKind, type ReadingOf } from './measure/readings'
+export { seeded } from './measure/seeded'
+export { calcSplit, SCALE_SD_KG, type Split } from './measure/split'
+export {
+  disturb,
+  type Mischief,
+  NO_MISCHIEF,
+  OLDER_SWAY,
+  type Shift,
+  type StandInSetting,
+  standIn,
+} from './measure/stand-in'
+export { STILL, type Still, StillReader } from './measure/still'
+export { calcSway, reserveOfSway, type Sway, type SwayRule, USUAL_SWAY_RULE } from './measure/sway'
 export {
   BREATHS,
   type Breath,
