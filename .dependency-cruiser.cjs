@@ -1,4 +1,4 @@
-/** Imports point one way: app → features → ui, workers, server → words → records → formats, db → core. */
+/** Imports point one way: app → features → ui, workers, server → paper → words → records → formats, db, draw → core. */
 const layer = (from, ...mayNot) => ({
   name: `${from}-points-down`,
   severity: 'error',
@@ -22,10 +22,12 @@ module.exports = {
       from: { pathNot: '^src/core/|\\.test\\.ts$|^bench/' },
       to: { path: '^src/core/(?!index\\.ts$)' },
     },
-    layer('formats', 'db', 'records', 'words', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('records', 'db', 'words', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('words', 'db', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('db', 'records', 'words', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('draw', 'formats', 'db', 'records', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('paper', 'db', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('formats', 'draw', 'db', 'records', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('records', 'db', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('words', 'db', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('db', 'records', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
     layer('ui', 'db', 'workers', 'server', 'features', 'app'),
     layer('workers', 'db', 'ui', 'server', 'features', 'app'),
     layer('server', 'ui', 'workers', 'features', 'app'),

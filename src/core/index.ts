@@ -60,7 +60,8 @@ export {
   standIn,
 } from './measure/stand-in'
 export { STILL, type Still, StillReader } from './measure/still'
-export { calcSway, reserveOfSway, type Sway, type SwayRule, USUAL_SWAY_RULE } from './measure/sway'
+export { calcSway, reserveOfSway, type Sway } from './measure/sway'
+export { calcWorth, SETTLED, type Settled, type Worth } from './measure/worth'
 export {
   BREATHS,
   type Breath,

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { LOWERED_KEYS } from '@/core'
-import { accepted, documentOf, filledText, flag, formatOf, keysOf, list, number, oneOf, text } from './fields'
+import { accepted, documentOf, filledText, flag, formatOf, keysOf, list, number, oneOf, point2, text } from './fields'
 import { LIMIT_FIELDS, LIMIT_WHATS, optionalLimits } from './limit-fields'
 import { personDocument } from './person-document'
 
@@ -79,6 +79,38 @@ export const testEntry = z.looseObject(
   keysOf('test, on, trials'),
 )
 
+export const MEASURED_WHATS = ['split', 'centre', 'tilt', 'sway'] as const
+/** What a level is held against. */
+export const TILTED = ['trunk', 'pelvis', 'forearm', 'floor'] as const
+
+const mm = (most: number) => number(0, most)
+
+/** What was measured with a device: of what, when, by whom, in which stance; figures with their standard deviations. */
+export const measuredEntry = z.looseObject(
+  {
+    what: oneOf(MEASURED_WHATS),
+    on: day,
+    by: text(120).optional(),
+    /** The posture that was stood, and whether the eyes were closed. */
+    posture: text(80).optional(),
+    eyes: oneOf(['open', 'closed']).optional(),
+    loadLeftPct: number(0, 100, 'pct').optional(),
+    sdPct: number(0, 100, 'pct').optional(),
+    centreM: point2.optional(),
+    centreSdM: point2.optional(),
+    of: oneOf(TILTED).optional(),
+    pitchDeg: number(-180, 180, 'deg').optional(),
+    rollDeg: number(-180, 180, 'deg').optional(),
+    spreadDeg: number(0, 180, 'deg').optional(),
+    areaMm2: mm(1e6).optional(),
+    rmsAcrossMm: mm(500).optional(),
+    rmsAlongMm: mm(500).optional(),
+    meanSpeedMmS: mm(2000).optional(),
+    seconds: number(0, 3600, 's').optional(),
+  },
+  keysOf('what, on'),
+)
+
 const todayEntry = z.looseObject(
   {
     on: day,
@@ -128,6 +160,7 @@ export const recordDocument = z.looseObject(
       'answers',
     ).default([]),
     tests: list(testEntry, 'tests').default([]),
+    measures: list(measuredEntry, 'measures').default([]),
     today: list(todayEntry, 'days').default([]),
     /** Days on which they were not here. */
     away: list(day, 'days').default([]),
@@ -144,6 +177,7 @@ export type RecordDocument = z.infer<typeof recordDocument>
 export type LimitEntry = z.infer<typeof limitEntry>
 export type LimitSource = z.infer<typeof source>
 export type TestEntry = z.infer<typeof testEntry>
+export type MeasuredEntry = z.infer<typeof measuredEntry>
 export type TodayEntry = z.infer<typeof todayEntry>
 
 /** A record with nothing in it but who it is about. */
@@ -163,6 +197,7 @@ export const makeRecord = (
   conditions: [],
   answers: [],
   tests: [],
+  measures: [],
   today: [],
   away: [],
   watch: [],

@@ -1,5 +1,5 @@
 import type { Side } from '@/core'
-import type { LimitEntry, RecordDocument, TestEntry } from '@/formats/record-document'
+import type { LimitEntry, MeasuredEntry, RecordDocument, TestEntry } from '@/formats/record-document'
 
 export type Version = 'here' | 'there'
 
@@ -16,6 +16,7 @@ export type RecordItem =
   | { kind: 'condition'; condition: string; side?: Side | undefined }
   | { kind: 'answer'; answer: RecordDocument['answers'][number] }
   | { kind: 'test'; test: TestEntry }
+  | { kind: 'device'; measured: MeasuredEntry }
   | { kind: 'today'; reason: string; on: string }
   | { kind: 'away'; on: string }
   | { kind: 'sign'; sign: string; gone: boolean }
@@ -72,7 +73,14 @@ export const RECORD_PARTS: readonly RecordPart[] = [
       ...answers.map((answer): RecordItem => ({ kind: 'answer', answer })),
     ],
   },
-  { name: 'tests', keys: ['tests'], list: ({ tests }) => tests.map((test) => ({ kind: 'test', test })) },
+  {
+    name: 'tests',
+    keys: ['tests', 'measures'],
+    list: ({ tests, measures }) => [
+      ...tests.map((test): RecordItem => ({ kind: 'test', test })),
+      ...measures.map((measured): RecordItem => ({ kind: 'device', measured })),
+    ],
+  },
   {
     name: 'today',
     keys: ['today', 'away'],

@@ -21,7 +21,8 @@ export function resolveRecord(record: RecordDocument, on: string, house: HouseDo
     ...body,
     ...(body.ageYears !== undefined && { ageYears: ageOn(record, on) }),
     ...(effects.usableAlong && { usableAlong: effects.usableAlong.value }),
-    ...(effects.swayReserveM && { swayReserveM: effects.swayReserveM.value }),
+    // Of what was measured and what a stand that was not held asks for, the larger.
+    ...(effects.swayReserveM && { swayReserveM: Math.max(effects.swayReserveM.value, body.swayReserveM ?? 0) }),
     ...(effects.swayReserveOneFootM && { swayReserveOneFootM: effects.swayReserveOneFootM.value }),
     ...standsOf(effects),
     ...shortenLeg(record),

@@ -15,15 +15,13 @@ import {
 } from '@/db/people'
 import { accepted, list, number, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
-import { type RecordDocument, recordDocument } from '@/formats/record-document'
+import { recordDocument } from '@/formats/record-document'
 import { sayGroups } from '@/records/groups'
+import type { KeptRecord } from '@/records/kept-record'
 import { now } from './clock'
 import { saveOver } from './conflict'
 import { keepByIds, readGroups } from './groups'
 import { type Read, readKept, type SetAside } from './set-aside'
-
-/** One person's record as it is kept, its groups by their ids, with the revision that a save must name. */
-export type KeptRecord = { id: string; revision: number; record: RecordDocument }
 
 const records = list(recordDocument, 'records').min(1, accepted('atLeast', { least: 1 }))
 const newPeople = z.object({ records })

@@ -10,6 +10,7 @@ import { sayFieldError } from './fields'
 import { sayCentimetres } from './figures'
 import { ENGLISH, type Words } from './language'
 import { sayLimit, saySource, sayToday } from './limits'
+import { sayMeasured } from './measure'
 
 /** A message where there is one for a code, else the code itself: what a house or an older file says in its own words. */
 const sayKnown = (key: string, own: string, words: Words): string => (words.has(key) ? words.say(key) : own)
@@ -114,6 +115,8 @@ export function sayItem(
       return sayAnswer(item.answer, words)
     case 'test':
       return sayTested(item.test, words)
+    case 'device':
+      return sayMeasured(item.measured, words)
     case 'today':
       return say('today', { reason: sayToday(item.reason, words), day: words.day(item.on) })
     case 'away':

@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { DEG } from '../conventions'
 import { InputError } from '../errors'
+import { USUAL_PRACTICE } from '../practice/rules'
 import { calcBoardDistance, placeByBoard } from './board'
 import { putInOrder, type Reading, type ReadingKind, type ReadingOf } from './readings'
 import { seeded } from './seeded'
 import { calcSplit } from './split'
 import { disturb, OLDER_SWAY, type StandInSetting, standIn } from './stand-in'
 import { StillReader } from './still'
-import { calcSway, reserveOfSway, USUAL_SWAY_RULE } from './sway'
+import { calcSway, reserveOfSway } from './sway'
 
 const SETTING: StandInSetting = {
   massKg: 68,
@@ -150,8 +151,8 @@ describe('sway', () => {
   })
 
   it('becomes a reserve by the rule, upward, and never less than the least', () => {
-    expect(reserveOfSway({ rms: { across: 0.004, along: 0.0061 } }, USUAL_SWAY_RULE)).toBe(0.016)
-    expect(reserveOfSway({ rms: { across: 0.001, along: 0.002 } }, USUAL_SWAY_RULE)).toBe(0.01)
+    expect(reserveOfSway({ rms: { across: 0.004, along: 0.0061 } }, USUAL_PRACTICE)).toBe(0.016)
+    expect(reserveOfSway({ rms: { across: 0.001, along: 0.002 } }, USUAL_PRACTICE)).toBe(0.01)
   })
 })
 

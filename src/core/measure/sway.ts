@@ -1,5 +1,6 @@
 import type { Vec2 } from '../conventions'
 import { InputError } from '../errors'
+import type { Practice } from '../practice/rules'
 import { GAP_S, putInOrder } from './readings'
 
 /** Sway of the centre of pressure while somebody stands: metres, square metres, metres a second. x across, y along. */
@@ -101,12 +102,11 @@ function average(run: readonly Sample[]): Vec2[] {
   })
 }
 
-/** How a measured sway becomes a reserve: so many times the larger RMS, and never less than the least. A house rule. */
-export type SwayRule = { times: number; leastM: number }
-
-/** Twice to three times the RMS of quiet standing is the reserve that the model gives everybody; the middle of it. */
-export const USUAL_SWAY_RULE: SwayRule = { times: 2.5, leastM: 0.01 }
-
-/** The reserve that a trace speaks for, metres, to whole millimetres upward. */
-export const reserveOfSway = ({ rms }: Pick<Sway, 'rms'>, { times, leastM }: SwayRule): number =>
-  Math.ceil(1000 * Math.max(leastM, times * Math.max(rms.across, rms.along)) - 1e-9) / 1000
+/**
+ * The reserve that a trace speaks for by a house's rule, metres, to whole millimetres upward: so many times the larger
+ * RMS (twice to three times is what the model gives everybody), and never less than the least.
+ */
+export const reserveOfSway = (
+  { rms }: Pick<Sway, 'rms'>,
+  { swayTimes, swayLeastMm }: Pick<Practice, 'swayTimes' | 'swayLeastMm'>,
+): number => Math.ceil(Math.max(swayLeastMm, 1000 * swayTimes * Math.max(rms.across, rms.along)) - 1e-9) / 1000

@@ -3,7 +3,7 @@ export type PracticeRule = {
   value: number
   min: number
   max: number
-  unit: 'classes' | 'ofTen' | 'share' | 'days' | 'Nms/kg'
+  unit: 'classes' | 'ofTen' | 'share' | 'days' | 'Nms/kg' | 'times' | 'mm'
 }
 
 const rule = (value: number, [min, max]: readonly [number, number], unit: PracticeRule['unit']): PracticeRule => ({
@@ -13,7 +13,7 @@ const rule = (value: number, [min, max]: readonly [number, number], unit: Practi
   unit,
 })
 
-/** When next week is harder, easier or the same, and how much more than usual is a lot. Defaults of a house, no clinical limits. */
+/** When next week is harder, easier or the same, how much more than usual is a lot, what a sway speaks for. Defaults of a house, no clinical limits. */
 export const PRACTICE_RULES = {
   /** So many classes in a row, each at this effort and this pain at the most. */
   harderClasses: rule(2, [1, 6], 'classes'),
@@ -33,6 +33,9 @@ export const PRACTICE_RULES = {
   /** Without history: at each knee, for each kilogram of the body; and at a stretch. */
   startNms: rule(300, [20, 2000], 'Nms/kg'),
   startStretchNms: rule(120, [10, 1000], 'Nms/kg'),
+  /** A measured sway speaks for a reserve of so many times its larger RMS, and of so many millimetres at the least. */
+  swayTimes: rule(2.5, [1, 6], 'times'),
+  swayLeastMm: rule(10, [5, 40], 'mm'),
 } as const satisfies Record<string, PracticeRule>
 
 export type PracticeKey = keyof typeof PRACTICE_RULES

@@ -1,6 +1,6 @@
 import { type Body, type FootSetting, otherSide, type SchoolId, type Stance, setFooting, type Vec2 } from '@/core'
-import { midline, solePath } from '@/ui/floor/footprint'
-import { fitPlan, toScreen } from '@/ui/floor/plan'
+import { midline, solePath } from '@/draw/footprint'
+import { fitPlan, toScreen } from '@/draw/plan'
 import styles from './postures.module.css'
 import { SCHOOL_LINES, type SchoolReading } from './read-schools'
 

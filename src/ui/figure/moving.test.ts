@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { analyse, buildPosture, postureOf, resolveBody, type Vec3 } from '@/core'
-import { readAxis } from '../vial/bubble'
+import { readAxis } from '@/draw/bubble'
 import { drawBetween, drawInRoom } from './moving'
 import { drawBody } from './parts'
 import { FROM_ABOVE, FROM_FRONT, FROM_RIGHT, see, viewFrom } from './view'

@@ -1,5 +1,5 @@
-import { bearingRing, type DrawnFoot, solePath } from './footprint'
-import { type Plan, ringPath } from './plan'
+import { bearingRing, type DrawnFoot, solePath } from '@/draw/footprint'
+import { type Plan, ringPath } from '@/draw/plan'
 
 type FootprintProps = {
   plan: Plan

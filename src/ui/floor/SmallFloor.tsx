@@ -1,7 +1,7 @@
 import { type Body, type Stance, type Support, setFooting, type Vec2 } from '@/core'
+import { midline } from '@/draw/footprint'
+import { fitPlan, type Plan, toScreen } from '@/draw/plan'
 import { Footprint } from './Footprint'
-import { midline } from './footprint'
-import { fitPlan, type Plan, toScreen } from './plan'
 
 type SmallFloorProps = { body: Body; stance: Stance; over?: Stance; width?: number; height?: number }
 

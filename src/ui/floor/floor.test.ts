@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { FOOT_OUTLINE, layOnFloor, makeStandingStance, resolveBody, setFooting, type Vec2, withContact } from '@/core'
-import { bearingRing, midline, solePath } from './footprint'
-import { fitPlan, ringPath, toFloor, toScreen } from './plan'
+import { bearingRing, midline, solePath } from '@/draw/footprint'
+import { fitPlan, ringPath, toFloor, toScreen } from '@/draw/plan'
 import { drawTrueScale } from './true-scale'
 
 const body = resolveBody({ stature: 1.7, mass: 70, sex: 'male' })

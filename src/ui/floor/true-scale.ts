@@ -1,5 +1,5 @@
 import { FOOT_OUTLINE, type Footing, layOnFloor, SIDES, type Vec2 } from '@/core'
-import { midline } from './footprint'
+import { midline } from '@/draw/footprint'
 
 const AROUND_MM = 60
 const GRID_MM = 100

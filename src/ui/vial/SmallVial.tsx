@@ -1,5 +1,5 @@
 import type { Margins } from '@/core'
-import { nearestAxis, readAxis } from './bubble'
+import { nearestAxis, readAxis } from '@/draw/bubble'
 import { Vial } from './Vial'
 
 const LENGTH = 84

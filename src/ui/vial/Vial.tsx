@@ -1,3 +1,5 @@
+import { bandPath, bowOf, clamp, halfBubble, rise as riseAt } from '@/draw/vial'
+
 /** Where along a vial something stands: distances from the bubble to both edges of the base, and the reserve, metres. */
 export type VialReading = { toLow: number; toHigh: number; reserve: number; beyond: boolean }
 
@@ -10,21 +12,18 @@ type VialProps = VialReading & {
   thickness?: number
 }
 
-const BOW = 7
-
 /**
  * A bubble vial lying along x, in its own SVG group: a curved glass, the part between the edges marked, the reserve
  * inside each edge paler. It is drawn at the floor's own scale, so that the bubble stands where the centre stands.
  */
 export function Vial({ length, bubbleAt, scale, toLow, toHigh, reserve, beyond, thickness = 26 }: VialProps) {
-  const bow = Math.min(BOW, length / 30)
-  /** Height of the glass' axis above its ends: a shallow parabola. */
-  const rise = (x: number) => -4 * bow * (x / length) * (1 - x / length)
+  const bow = bowOf(length)
+  const rise = (x: number) => riseAt(x, length, bow)
   const low = clamp(bubbleAt - toLow * scale, 0, length)
   const high = clamp(bubbleAt + toHigh * scale, 0, length)
   const inner = [low + reserve * scale, high - reserve * scale] as const
   const band = (from: number, to: number) => bandPath(from, to, thickness, rise)
-  const half = Math.min(18, Math.max(9, length / 24))
+  const half = halfBubble(length)
   const bubble = clamp(bubbleAt, half, length - half)
   return (
     <g>
@@ -63,13 +62,3 @@ export function Vial({ length, bubbleAt, scale, toLow, toHigh, reserve, beyond, 
     </g>
   )
 }
-
-function bandPath(from: number, to: number, thickness: number, rise: (x: number) => number): string {
-  const steps = 12
-  const points = Array.from({ length: steps + 1 }, (_, i) => from + ((to - from) * i) / steps)
-  const line = (xs: number[], side: 1 | -1) =>
-    xs.map((x) => `${x.toFixed(1)} ${(rise(x) + (side * thickness) / 2).toFixed(1)}`)
-  return `M${line(points, -1).join('L')}L${line([...points].reverse(), 1).join('L')}Z`
-}
-
-const clamp = (x: number, low: number, high: number) => Math.min(high, Math.max(low, x))

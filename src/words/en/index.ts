@@ -13,6 +13,7 @@ import lesson from './lesson.json'
 import levels from './levels.json'
 import limits from './limits.json'
 import log from './log.json'
+import measure from './measure.json'
 import path from './path.json'
 import people from './people.json'
 import postures from './postures.json'
@@ -32,6 +33,7 @@ export const en = {
   lesson,
   log,
   practice,
+  measure,
   readings,
   path,
   people,

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button'
 import Menu from '@mui/material/Menu'
 import MenuItem from '@mui/material/MenuItem'
 import { useState } from 'react'
-import { LENGTH_UNITS, UNIT_NAMES } from '@/ui/words/units'
+import { LENGTH_UNITS, UNIT_NAMES } from '@/words/units'
 import { changeFloorView, fitFloor, useFloorView } from '../state/floor-view'
 import styles from './floor-tools.module.css'
 

@@ -4,7 +4,7 @@ import { DEG, resolveBody, type Side } from '@/core'
 import type { StanceBody } from '@/formats/stance-document'
 import { toPerson } from '@/formats/to-core'
 import { NumberWord } from '@/ui/words/NumberWord'
-import { metresIn, stepOf } from '@/ui/words/units'
+import { metresIn, stepOf } from '@/words/units'
 import {
   frontSide,
   heightLeg,

@@ -1,5 +1,5 @@
+import { type Axis, readAxis } from '@/draw/bubble'
 import type { Played } from '@/ui/figure/draw-played'
-import { type Axis, readAxis } from '@/ui/vial/bubble'
 import { Vial } from '@/ui/vial/Vial'
 import { ENGLISH } from '@/words/language'
 import styles from './body.module.css'

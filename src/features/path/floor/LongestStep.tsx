@@ -1,5 +1,5 @@
 import { otherSide, type ShownTransition, type Stance, type Vec2 } from '@/core'
-import { type Plan, toScreen } from '@/ui/floor/plan'
+import { type Plan, toScreen } from '@/draw/plan'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import styles from './floor.module.css'

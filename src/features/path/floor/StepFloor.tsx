@@ -15,10 +15,10 @@ import {
   type Vec2,
   walkWay,
 } from '@/core'
+import { footAt, midline } from '@/draw/footprint'
+import { fitPlan, type Plan, ringPath, toFloor, toScreen } from '@/draw/plan'
 import type { PersonDocument } from '@/formats/person-document'
 import { Footprint } from '@/ui/floor/Footprint'
-import { footAt, midline } from '@/ui/floor/footprint'
-import { fitPlan, type Plan, ringPath, toFloor, toScreen } from '@/ui/floor/plan'
 import { FootHandle } from '@/ui/floor/stage/FootHandle'
 import type { FloorHands } from '@/ui/floor/stage/hands'
 import { TapeGrid } from '@/ui/floor/stage/TapeGrid'

@@ -1,5 +1,5 @@
 import type { ShownPath, Vec2 } from '@/core'
-import { fitPlan, type Plan, toFloor, toScreen } from '@/ui/floor/plan'
+import { fitPlan, type Plan, toFloor, toScreen } from '@/draw/plan'
 
 /** A room on the screen, turned so that it lies as the screen does. */
 export type RoomPlan = Plan & {

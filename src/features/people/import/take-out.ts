@@ -1,7 +1,7 @@
 import { type BodyUnits, sayHeight, sayMass } from '@/records/body-units'
 import { writeCsv } from '@/records/csv'
+import type { KeptRecord } from '@/records/kept-record'
 import { COLUMNS, writeTable } from '@/records/spreadsheet'
-import type { KeptRecord } from '@/server/people'
 import { ask } from '@/ui/api/ask'
 import { download } from '@/ui/files/download'
 import { sayColumn } from '@/words/records'

@@ -4,19 +4,20 @@ import Button from '@mui/material/Button'
 import { useMemo } from 'react'
 import { findToday } from '@/records/binding'
 import type { Group } from '@/records/groups'
+import type { KeptRecord } from '@/records/kept-record'
 import { resolveRecord } from '@/records/resolve'
 import { readStanding } from '@/records/standing'
 import type { KeptStance } from '@/server/bench'
 import type { HouseSettings } from '@/server/house'
 import type { OwnPosture } from '@/server/library'
-import type { KeptRecord } from '@/server/people'
 import type { SaveState } from '@/ui/api/saver'
+import { ConflictSheet } from '@/ui/people/ConflictSheet'
+import { useRecord } from '@/ui/people/use-record'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { useIsTyping } from '@/ui/words/use-taking'
 import { BodyMeasures } from './BodyMeasures'
 import { Conditions } from './Conditions'
-import { ConflictSheet } from './ConflictSheet'
 import { KeptStances } from './KeptStances'
 import { LimitFigure } from './LimitFigure'
 import { Limits } from './Limits'
@@ -28,7 +29,6 @@ import { StandingWords } from './StandingWords'
 import { Tests } from './Tests'
 import { Today } from './Today'
 import { useGroups } from './use-groups'
-import { useRecord } from './use-record'
 import { Watch } from './Watch'
 
 type PersonPageProps = {
@@ -90,7 +90,7 @@ export function PersonPage({ kept, house, groups: known, day: served, stances, o
           <Today {...part} lowered={findToday(record, day)} rules={house.days} />
           <Limits {...part} bindings={resolved.bindings} />
           <Conditions {...part} />
-          <Tests {...part} effects={resolved.effects} />
+          <Tests {...part} id={kept.id} effects={resolved.effects} />
           <Watch {...part} signs={house.signs} />
           <KeptStances id={kept.id} stances={stances} document={resolved.document} own={own} />
           <BodyMeasures {...part} units={house.units} />

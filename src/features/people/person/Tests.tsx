@@ -16,7 +16,7 @@ import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
 /** Simple tests as small histories against their reference, and what each sets in place of an estimate. */
-export function Tests({ record, change, day, effects }: PartProps & { effects: Effects }) {
+export function Tests({ id: personId, record, change, day, effects }: PartProps & { id: string; effects: Effects }) {
   const [adding, setAdding] = useState<TestId | null>(null)
   const done = TEST_IDS.filter((id) => record.tests.some(({ test }) => test === id))
   const family = proposeFamily(record, day)
@@ -80,6 +80,9 @@ export function Tests({ record, change, day, effects }: PartProps & { effects: E
       ) : (
         <p className={styles.actions}>
           <Button onClick={() => setAdding('functional-reach')}>Enter a test</Button>
+          <Button href={`/measure?person=${encodeURIComponent(personId)}&what=stand`}>
+            {ENGLISH.say('measure.corner')}
+          </Button>
         </p>
       )}
     </section>

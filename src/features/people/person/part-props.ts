@@ -1,4 +1,4 @@
-import type { KeptRecord } from '@/server/people'
+import type { KeptRecord } from '@/records/kept-record'
 
 type PersonRecord = KeptRecord['record']
 

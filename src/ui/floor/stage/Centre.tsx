@@ -2,8 +2,8 @@
 
 import type { KeyboardEvent, PointerEvent } from 'react'
 import { type Analysis, ASSURED_SDS, directionVector, type Footing, SIDES, shareOf, type Vec2 } from '@/core'
-import { midline } from '../footprint'
-import { type Plan, toScreen } from '../plan'
+import { midline } from '@/draw/footprint'
+import { type Plan, toScreen } from '@/draw/plan'
 import styles from './floor.module.css'
 import type { FloorHands } from './hands'
 import { useDrag } from './use-drag'

@@ -2,8 +2,8 @@
 
 import { type PointerEvent, type ReactNode, useRef, useState } from 'react'
 import { type Analysis, DEG, type Footing, findLightSide, SIDES, type Vec2 } from '@/core'
+import { ringPath, toFloor } from '@/draw/plan'
 import type { Place } from '@/ui/figure/place'
-import { ringPath, toFloor } from '../plan'
 import { SeatMark } from '../SmallFloor'
 import { Centre, Pressures } from './Centre'
 import { FloorVials, vialSpace } from './FloorVials'

@@ -1,9 +1,9 @@
 'use client'
 
 import type { Analysis, Side } from '@/core'
+import { type Plan, toScreen } from '@/draw/plan'
 import { Vial } from '@/ui/vial/Vial'
-import { type LengthUnit, sayLength } from '@/ui/words/units'
-import { type Plan, toScreen } from '../plan'
+import { type LengthUnit, sayLength } from '@/words/units'
 import styles from './floor.module.css'
 
 /** Room for the vials and their words: above the floor and to its right, in pixels. */

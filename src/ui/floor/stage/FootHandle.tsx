@@ -2,9 +2,9 @@
 
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
 import type { PlacedFoot, Vec2 } from '@/core'
+import { midline, solePath } from '@/draw/footprint'
+import { type Plan, toScreen } from '@/draw/plan'
 import { Footprint } from '../Footprint'
-import { midline, solePath } from '../footprint'
-import { type Plan, toScreen } from '../plan'
 import styles from './floor.module.css'
 import type { FloorHands } from './hands'
 import { useDrag } from './use-drag'

@@ -1,5 +1,5 @@
 import { type Analysis, ASSURED_SDS, directionVector } from '@/core'
-import { type Plan, toScreen } from '../plan'
+import { type Plan, toScreen } from '@/draw/plan'
 
 /** The way to the usable edge in 72 directions; shorter than the reserve with its uncertainty, in clay. */
 export function Rose({ plan, analysis }: { plan: Plan; analysis: Analysis }) {

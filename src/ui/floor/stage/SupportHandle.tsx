@@ -2,7 +2,7 @@
 
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
 import type { Support, Vec2 } from '@/core'
-import { type Plan, toScreen } from '../plan'
+import { type Plan, toScreen } from '@/draw/plan'
 import { SupportMark } from '../SmallFloor'
 import styles from './floor.module.css'
 import type { FloorHands } from './hands'

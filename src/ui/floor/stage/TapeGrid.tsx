@@ -1,5 +1,5 @@
 import { memo } from 'react'
-import { type Plan, toFloor, toScreen } from '../plan'
+import { type Plan, toFloor, toScreen } from '@/draw/plan'
 import styles from './floor.module.css'
 
 const STEP = 0.1

@@ -1,5 +1,5 @@
 import type { Footing, Side } from '@/core'
-import { type Plan, toScreen } from '../plan'
+import { type Plan, toScreen } from '@/draw/plan'
 import styles from './floor.module.css'
 import { findTapeLines } from './tape-lines'
 

@@ -1,5 +1,5 @@
 import type { Side, Vec2 } from '@/core'
-import type { LengthUnit } from '@/ui/words/units'
+import type { LengthUnit } from '@/words/units'
 
 /** What hands do on a floor, told to whoever owns the stance: metres in its floor frame, degrees, percent. */
 export type FloorHands = {

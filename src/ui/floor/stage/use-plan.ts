@@ -1,7 +1,7 @@
 import { useRef } from 'react'
 import type { Footing, Vec2 } from '@/core'
-import { midline } from '../footprint'
-import { fitPlan, type Plan, toScreen } from '../plan'
+import { midline } from '@/draw/footprint'
+import { fitPlan, type Plan, toScreen } from '@/draw/plan'
 
 /** Floor kept about the feet when it is laid out anew, in metres. */
 const ABOUT = 0.06

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
 import type { RecordDocument } from '@/formats/record-document'
-import type { KeptRecord } from '@/server/people'
+import type { KeptRecord } from '@/records/kept-record'
 import { ask } from '@/ui/api/ask'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'

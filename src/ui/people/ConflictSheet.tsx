@@ -7,7 +7,7 @@ import { compareRecords, joinRecords, type Version } from '@/records/merge'
 import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
 import { sayItem, sayPart } from '@/words/records'
-import styles from './person.module.css'
+import styles from './conflict.module.css'
 
 type ConflictSheetProps = {
   /** What both began from, what this page has, and what was saved meanwhile. */

@@ -1,0 +1,50 @@
+import { notFound, redirect } from 'next/navigation'
+import { InputError } from '@/core'
+import { MeasurePage } from '@/features/measure/MeasurePage'
+import { MEASURES, measureOfTest } from '@/features/measure/measures'
+import { TEST_IDS } from '@/formats/record-document'
+import { listNames, readBench } from '@/server/bench'
+import { today } from '@/server/clock'
+import { readGroups } from '@/server/groups'
+import { readHouse } from '@/server/house'
+import { listOwn } from '@/server/library'
+import { readRecord } from '@/server/people'
+
+export const dynamic = 'force-dynamic'
+
+type Asked = { person?: string; what?: string; test?: string }
+
+/** ?person=ID&what=scales or &test=one-leg-left: the measuring corner for somebody. */
+export default async function OneMeasure({ searchParams }: { searchParams: Promise<Asked> }) {
+  const { person: id, what, test } = await searchParams
+  if (id === undefined) redirect('/people')
+  const orNotFound = (error: unknown) => {
+    if (error instanceof InputError) notFound()
+    throw error
+  }
+  const [kept, { person }, names, groups, house, own, day] = await Promise.all([
+    readRecord(id).catch(orNotFound),
+    readBench(id).catch(orNotFound),
+    listNames(),
+    readGroups(),
+    readHouse(),
+    listOwn(),
+    today(),
+  ])
+  const asked = TEST_IDS.find((one) => one === test) ?? null
+  const first = MEASURES.find((one) => one === what) ?? (asked && measureOfTest(asked)) ?? 'scales'
+  return (
+    <MeasurePage
+      key={id}
+      kept={kept}
+      person={person}
+      names={names}
+      groups={groups}
+      house={house}
+      own={own}
+      day={day}
+      what={first}
+      test={asked}
+    />
+  )
+}

@@ -1,0 +1,14 @@
+import type { ReactNode } from 'react'
+import { Form } from '@/ui/forms/Form'
+import styles from './measure.module.css'
+
+type FiguresProps = { verb: string; onEnter: (form: FormData) => void; children: ReactNode }
+
+/** Figures that are typed, in one line. */
+export function Figures({ verb, onEnter, children }: FiguresProps) {
+  return (
+    <Form className={styles.figures} verb={verb} onEnter={onEnter}>
+      {children}
+    </Form>
+  )
+}

@@ -1,0 +1,15 @@
+import type { Body } from '@/core'
+import type { MeasuredEntry, RecordDocument } from '@/formats/record-document'
+import type { Done } from '@/records/practice/doing'
+
+/** What every measure is given: who it is of, in which of their stances, and where it is kept. */
+export type PanelProps = {
+  record: RecordDocument
+  change: (make: (record: RecordDocument) => RecordDocument) => void
+  body: Body
+  /** The stance that is stood, of those that are theirs. */
+  done: Done
+  day: string
+  by: string
+  onKeep: (entry: Omit<MeasuredEntry, 'on' | 'by'>) => void
+}

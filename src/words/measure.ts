@@ -1,0 +1,57 @@
+import { ENGLISH, type Words } from './language'
+
+const say = (key: string, words: Words, values?: Record<string, string | number>) => words.say(`measure.${key}`, values)
+
+/** A difference between shares: points, not percent of a percent. */
+export const sayPoints = (share: number, words: Words = ENGLISH): string =>
+  say('points', words, { n: words.number(Math.abs(share) * 100, 1) })
+
+/** A length as small as a sway. */
+export const sayMillimetres = (metres: number, words: Words = ENGLISH): string =>
+  say('mm', words, { n: words.number(metres * 1000, 1) })
+
+/** What was measured, in a line. */
+export function sayMeasured(
+  entry: {
+    what: 'split' | 'centre' | 'tilt' | 'sway'
+    loadLeftPct?: number | undefined
+    sdPct?: number | undefined
+    centreM?: readonly number[] | undefined
+    of?: string | undefined
+    pitchDeg?: number | undefined
+    rollDeg?: number | undefined
+    spreadDeg?: number | undefined
+    areaMm2?: number | undefined
+    rmsAlongMm?: number | undefined
+    rmsAcrossMm?: number | undefined
+    meanSpeedMmS?: number | undefined
+    eyes?: string | undefined
+  },
+  words: Words = ENGLISH,
+): string {
+  const figure = (value: number | undefined, digits = 1) => words.number(value ?? 0, digits)
+  switch (entry.what) {
+    case 'split':
+      return say('lines.split', words, { left: figure(entry.loadLeftPct), sd: figure(entry.sdPct) })
+    case 'centre':
+      return say('lines.centre', words, {
+        right: figure((entry.centreM?.[0] ?? 0) * 100),
+        ahead: figure((entry.centreM?.[1] ?? 0) * 100),
+      })
+    case 'tilt':
+      return say('lines.tilt', words, {
+        of: say(`level.${entry.of ?? 'trunk'}`, words),
+        pitch: figure(entry.pitchDeg),
+        roll: figure(entry.rollDeg),
+        sd: figure(entry.spreadDeg),
+      })
+    case 'sway':
+      return say('lines.sway', words, {
+        area: figure(entry.areaMm2, 0),
+        along: figure(entry.rmsAlongMm),
+        across: figure(entry.rmsAcrossMm),
+        speed: figure(entry.meanSpeedMmS),
+        eyes: say(`sway.${entry.eyes ?? 'open'}`, words),
+      })
+  }
+}
