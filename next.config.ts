@@ -3,7 +3,7 @@ import type { NextConfig } from 'next'
 const config: NextConfig = {
   poweredByHeader: false,
   devIndicators: false,
-  serverExternalPackages: ['@libsql/client', 'libsql'],
+  serverExternalPackages: ['@libsql/client', 'libsql', 'pdfkit'],
   // The largest file that is taken in (server/answer.ts) and what the request puts around it.
   experimental: { proxyClientMaxBodySize: '21mb' },
 }

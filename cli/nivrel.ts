@@ -15,6 +15,7 @@ import { decisionsDocument } from '@/words/decisions'
 import { IN_DOCUMENTS } from '@/words/documents'
 import { sayRefused } from '@/words/errors'
 import { print, readDocument, readText, takeFile, takeOption, takeWhole, UsageError } from './options'
+import { printSheets } from './print'
 import { simulate } from './simulate'
 
 const HELP = `Nivrel: how near the edge a stance is, and the smallest change that makes it safer.
@@ -30,12 +31,14 @@ const HELP = `Nivrel: how near the edge a stance is, and the smallest change tha
   npm run -s nivrel -- simulate scales|plate|level|board [--person FILE] [--stance FILE] [--seed N] [--seconds N]
                   [--shift PCT] [--bad yes] [--to URL]
                                                 a stand-in for a device: nivrel.readings/1, one reading a line
+  npm run -s nivrel -- print FILE --as tape|plan|card|home|path [--size a4|letter] [--unit UNIT] [--person FILE] > out.pdf
+                                                a stance on paper, at true size or as a card; a routine's numbered prints
 
 FILE may be - for standard input. Exit status: 0 done, 1 bad input, 2 wrong use. See docs/formats.md.`
 
 type Verb = (args: string[]) => Promise<void>
 
-const VERBS: Record<string, Verb> = { analyze, variants, fit, path, log, simulate }
+const VERBS: Record<string, Verb> = { analyze, variants, fit, path, log, simulate, print: printSheets }
 
 async function main(args: string[]): Promise<void> {
   const [verb, ...rest] = args

@@ -1,24 +1,18 @@
+import { widthOf } from './letters'
 import type { Ink, Mark } from './sheet'
 
-/**
- * Lines of text that fit a width, by an estimate of how wide letters are: as wide as they can be, so that nothing runs
- * over on paper. Words are never cut.
- */
+/** Lines of text that fit a width. Words are never cut: one that is wider than a line stands alone on it. */
 export function breakLines(text: string, width: number, size: number, bold = false): string[] {
-  const letter = size * (bold ? WIDE_BOLD : WIDE)
   const lines: string[] = []
   for (const word of text.split(/ +/)) {
     const last = lines.at(-1)
-    if (last !== undefined && (last.length + 1 + word.length) * letter <= width)
+    if (last !== undefined && widthOf(`${last} ${word}`, size, bold) <= width)
       lines[lines.length - 1] = `${last} ${word}`
     else lines.push(word)
   }
   return lines
 }
 
-/** Mean width of a letter of text as a part of the type's height. */
-const WIDE = 0.5
-const WIDE_BOLD = 0.53
 const LEADING = 1.28
 
 type Flowing = { x: number; y: number; width: number; size: number; bold?: boolean; ink?: Ink }

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
+import { join } from 'node:path'
 import PDFDocument from 'pdfkit'
 import { COLOURS, type Mark, type Sheet } from './sheet'
 
@@ -10,7 +11,7 @@ let fonts: Fonts | null = null
 
 /** The product's own letters, which go into the file. */
 function readFonts(): Fonts {
-  const { resolve } = createRequire(import.meta.url)
+  const { resolve } = createRequire(join(process.cwd(), 'package.json'))
   const of = (weight: 400 | 700) =>
     readFileSync(
       resolve(`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff`),
@@ -42,16 +43,21 @@ export function toPdf(sheets: readonly Sheet[], title: string): Promise<Buffer> 
 }
 
 function draw(document: PDFKit.PDFDocument, mark: Mark): void {
-  if (mark.kind === 'text') return drawText(document, mark)
-  if (mark.kind === 'group') {
+  if (mark.kind === 'text') drawText(document, mark)
+  else if (mark.kind === 'path') drawPath(document, mark)
+  else {
     const { x, y, scale = 1, clip, marks } = mark
     document.save().translate(x, y).scale(scale)
     if (clip) document.rect(clip.x, clip.y, clip.width, clip.height).clip()
     for (const one of marks) draw(document, one)
     document.restore()
-    return
   }
-  const { d, stroke, width = 0.3, dash, fill } = mark
+}
+
+type Path = Extract<Mark, { kind: 'path' }>
+type Text = Extract<Mark, { kind: 'text' }>
+
+function drawPath(document: PDFKit.PDFDocument, { d, stroke, width = 0.3, dash, fill }: Path): void {
   if (!stroke && !fill) return
   document.save().path(d).lineJoin('round').lineWidth(width)
   if (dash) document.dash(dash[0] ?? 1, { space: dash[1] ?? dash[0] ?? 1 })
@@ -61,10 +67,7 @@ function draw(document: PDFKit.PDFDocument, mark: Mark): void {
   document.restore()
 }
 
-function drawText(
-  document: PDFKit.PDFDocument,
-  { x, y, text, size, bold, anchor, ink = 'ink' }: Mark & { kind: 'text' },
-): void {
+function drawText(document: PDFKit.PDFDocument, { x, y, text, size, bold, anchor, ink = 'ink' }: Text): void {
   document.font(bold ? 'bold' : 'regular').fontSize(size)
   const width = document.widthOfString(text)
   const left = anchor === 'end' ? x - width : anchor === 'middle' ? x - width / 2 : x

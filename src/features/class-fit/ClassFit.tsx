@@ -18,6 +18,7 @@ import { useDayTurn } from '@/ui/places/use-day-turn'
 import { UndoSnack } from '@/ui/words/UndoSnack'
 import { useUndoKeys } from '@/ui/words/use-undo-keys'
 import { sayKept } from '@/words/class'
+import { ENGLISH } from '@/words/language'
 import { ClassSentence, SEVERAL } from './ClassSentence'
 import styles from './class-fit.module.css'
 import { FitAgain } from './FitAgain'
@@ -111,6 +112,13 @@ export function ClassFit({ groups, first, firstPosture, own, plans: known, day: 
               </Button>
             )}
             {!several && <FitAgain state={state} />}
+            {kept && (
+              <Button
+                href={`/paper?as=class&group=${encodeURIComponent(kept.group)}&posture=${encodeURIComponent(kept.posture)}`}
+              >
+                {ENGLISH.say('paper.on')}
+              </Button>
+            )}
             {!several && group !== EVERYBODY && (
               <Button variant="contained" disabled={levels.length === 0 || progress !== null || isKept} onClick={keep}>
                 Keep for the class

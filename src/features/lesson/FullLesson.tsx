@@ -97,6 +97,9 @@ export function FullLesson(props: FullLessonProps) {
         tools={
           <>
             <Button onClick={propose}>{say('tools.propose')}</Button>
+            <Button href={`/paper?as=lesson&group=${encodeURIComponent(group.id)}&day=${day}`}>
+              {ENGLISH.say('paper.on')}
+            </Button>
             <Button href={`/log?group=${encodeURIComponent(group.id)}&day=${day}`}>{say('tools.door')}</Button>
           </>
         }

@@ -118,6 +118,7 @@ export function FullPath(props: FullPathProps) {
         at="/path"
         tools={
           <RoutineTools
+            id={routines.open}
             reset={routines.isOwn ? (routines.isShipped ? 'original' : 'takeAway') : null}
             onReset={routines.reset}
             onNew={routines.add}

@@ -13,6 +13,7 @@ import { useHistory } from './state/use-history'
 const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.tools.${key}`, values)
 
 type RoutineToolsProps = {
+  id: string
   /** What is called "back to the original" of a shipped one, "take away" of one's own; null: nothing was changed. */
   reset: 'original' | 'takeAway' | null
   onReset: () => void
@@ -22,7 +23,7 @@ type RoutineToolsProps = {
 }
 
 /** What is done with the routine as a whole. */
-export function RoutineTools({ reset, onReset, onNew, onRename, onProblem }: RoutineToolsProps) {
+export function RoutineTools({ id, reset, onReset, onNew, onRename, onProblem }: RoutineToolsProps) {
   const { canUndo, canRedo } = useHistory()
   const [asking, setAsking] = useState(false)
   const open = async (file: File) => {
@@ -53,6 +54,7 @@ export function RoutineTools({ reset, onReset, onNew, onRename, onProblem }: Rou
       >
         {say('new')}
       </Button>
+      <Button href={`/paper?as=path&routine=${encodeURIComponent(id)}`}>{ENGLISH.say('paper.on')}</Button>
       <Button onClick={onRename}>{say('rename')}</Button>
       <Button onClick={save}>{say('save')}</Button>
       <OpenFileButton label={say('file')} onFile={open}>

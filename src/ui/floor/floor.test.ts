@@ -3,7 +3,6 @@ import { describe, expect, it } from 'vitest'
 import { FOOT_OUTLINE, layOnFloor, makeStandingStance, resolveBody, setFooting, type Vec2, withContact } from '@/core'
 import { bearingRing, midline, solePath } from '@/draw/footprint'
 import { fitPlan, ringPath, toFloor, toScreen } from '@/draw/plan'
-import { drawTrueScale } from './true-scale'
 
 const body = resolveBody({ stature: 1.7, mass: 70, sex: 'male' })
 const standing = makeStandingStance(body)
@@ -72,21 +71,5 @@ describe('the floor on the screen', () => {
     })
     expect(bearingRing(air.feet.right)).toEqual([])
     expect(ringPath(plan, [])).toBe('')
-  })
-})
-
-describe('the floor at true scale', () => {
-  it('has millimetres for millimetres: the heels as far apart on paper as on the floor', () => {
-    const svg = drawTrueScale(footing, 'Feet <apart>')
-    const axes = [...svg.matchAll(/M(-?[\d.]+) (-?[\d.]+)L(-?[\d.]+) (-?[\d.]+)" stroke="#1b2826" stroke-width="0.5"/g)]
-    const [left, right] = axes.map(([, x, y, , toeY]) => ({ x: Number(x), y: Number(y), toeY: Number(toeY) }))
-    expect((right?.x as number) - (left?.x as number)).toBeCloseTo(1000 * body.shoulderWidth, 0)
-    expect((left?.y as number) - (left?.toeY as number)).toBeCloseTo(1000 * body.footLength, 1)
-    expect(svg).toContain('<title>Feet &lt;apart&gt;</title>')
-    const [, width, height] = /width="(\d+)mm" height="(\d+)mm" viewBox="-?\d+ -?\d+ \1 \2"/.exec(svg) ?? []
-    expect(Number(width)).toBeGreaterThan(1000 * body.shoulderWidth)
-    expect(Number(height) % 100).toBe(0)
-    const heel = midline(footing.feet.left, 0) as Vec2
-    expect(svg).toContain(`M${(heel[0] * 1000).toFixed(1)} `)
   })
 })

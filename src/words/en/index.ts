@@ -14,6 +14,7 @@ import levels from './levels.json'
 import limits from './limits.json'
 import log from './log.json'
 import measure from './measure.json'
+import paper from './paper.json'
 import path from './path.json'
 import people from './people.json'
 import postures from './postures.json'
@@ -34,6 +35,7 @@ export const en = {
   log,
   practice,
   measure,
+  paper,
   readings,
   path,
   people,

@@ -6,10 +6,13 @@ import { analyse, InputError, resolveBody } from '@/core'
 import { parse, parseJson } from '@/formats/parse'
 import { STANCE_FORMAT, stanceDocument } from '@/formats/stance-document'
 import { toPerson, toStance } from '@/formats/to-core'
+import { floorSheet } from '@/paper/floor-sheet'
+import { drawStood, stand } from '@/paper/stood'
+import { toSvg } from '@/paper/svg'
 import { download } from '@/ui/files/download'
 import { OpenFileButton } from '@/ui/files/OpenFileButton'
-import { drawTrueScale } from '@/ui/floor/true-scale'
 import { sayFieldError } from '@/words/fields'
+import { ENGLISH } from '@/words/language'
 import shared from '../shared.module.css'
 import { useLibrary } from '../state/library'
 import { openOnBench, openStance, useBench } from '../state/store'
@@ -21,6 +24,7 @@ import { NewPostureSheet } from './NewPostureSheet'
 export function FileTools({ view }: { view: OnBenchView }) {
   const [problem, setProblem] = useState<string | null>(null)
   const [adding, setAdding] = useState(false)
+  const id = useBench((state) => state.person.id)
   const open = async (file: File) => {
     try {
       openFile(await file.text())
@@ -42,10 +46,16 @@ export function FileTools({ view }: { view: OnBenchView }) {
         Open a file
       </OpenFileButton>
       <Button
-        onClick={() => download('floor.svg', 'image/svg+xml', drawTrueScale(view.footing, 'The floor at true scale'))}
+        onClick={() => {
+          const { person } = useBench.getState()
+          const stood = stand('', resolveBody(toPerson(person.document)), view.footing.stance)
+          const svg = toSvg(floorSheet(drawStood(stood, 1, true)), 'The floor at true scale')
+          download('floor.svg', 'image/svg+xml', svg)
+        }}
       >
         Floor at true scale
       </Button>
+      <Button href={`/paper?as=tape&person=${encodeURIComponent(id)}`}>{ENGLISH.say('paper.on')}</Button>
       <Button disabled={!view.analysis} onClick={() => setAdding(true)}>
         Into the library
       </Button>

@@ -38,6 +38,7 @@ export function ClinicianPage({ weeks: { person, rows }, days, concerns, today, 
         <Button variant="contained" onClick={() => window.print()}>
           {say('print')}
         </Button>
+        <Button href={`/paper?as=clinician&person=${encodeURIComponent(person.id)}`}>{ENGLISH.say('paper.on')}</Button>
         <Button onClick={onClose}>{ENGLISH.say('lesson.teach.leave')}</Button>
       </p>
       <h1>{say('title', { name: person.name })}</h1>

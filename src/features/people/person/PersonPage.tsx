@@ -16,6 +16,7 @@ import { useRecord } from '@/ui/people/use-record'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { useIsTyping } from '@/ui/words/use-taking'
+import { ENGLISH } from '@/words/language'
 import { BodyMeasures } from './BodyMeasures'
 import { Conditions } from './Conditions'
 import { KeptStances } from './KeptStances'
@@ -76,6 +77,7 @@ export function PersonPage({ kept, house, groups: known, day: served, stances, o
             <Button onClick={undo} disabled={!canUndo}>
               Undo
             </Button>
+            <Button href={`/paper?as=card&person=${encodeURIComponent(kept.id)}`}>{ENGLISH.say('paper.on')}</Button>
           </>
         }
       >

@@ -1,0 +1,86 @@
+import { listFootprints, makePath, postureOf, resolveBody, type Stance } from '@/core'
+import { dayOf } from '@/formats/day'
+import { parse } from '@/formats/parse'
+import { routineDocument, toRoutine } from '@/formats/routine-document'
+import { stanceDocument } from '@/formats/stance-document'
+import { toPerson, toStance } from '@/formats/to-core'
+import { cardSheets } from '@/paper/cards'
+import { homeSheet } from '@/paper/home-sheet'
+import { pathSheet } from '@/paper/path-sheet'
+import { toPdf } from '@/paper/pdf'
+import { planSheet } from '@/paper/plan-sheet'
+import { PAPER_SIZES, type PaperSize, type Sheet } from '@/paper/sheet'
+import { drawStood, stand } from '@/paper/stood'
+import { cutTrueSize } from '@/paper/true-size'
+import { readPerson } from '@/records/person-of'
+import { sayCue, sayPostureName } from '@/words/postures'
+import { LENGTH_UNITS, type LengthUnit } from '@/words/units'
+import { readDocument, takeFile, takeOption, UsageError } from './options'
+
+const KINDS = ['tape', 'plan', 'card', 'home', 'path'] as const
+const COUNTS = 5
+const HOLD_S = 5
+/** For where feet are set two intervals of a phase are enough. */
+const SAMPLES = 2
+
+/** A stance on paper, at true size, to scale or as a card; or a routine's numbered prints. The PDF goes to standard output. */
+export async function printSheets(args: string[]): Promise<void> {
+  const values: Record<string, string | undefined> = {}
+  let rest = args
+  for (const name of ['as', 'size', 'unit', 'person']) ({ value: values[name], rest } = takeOption(rest, `--${name}`))
+  const as = oneOf('--as', values.as ?? 'tape', KINDS)
+  const size = oneOf('--size', values.size ?? 'a4', PAPER_SIZES)
+  const unit = oneOf('--unit', values.unit ?? 'cm', LENGTH_UNITS)
+  const document = readDocument(takeFile(rest))
+  const person =
+    values.person === undefined ? null : toPerson(readPerson(readDocument(values.person), dayOf(new Date())))
+  const { title, sheets } =
+    as === 'path' ? printRoutine(document, person, size) : printStance(document, person, as, size, unit)
+  process.stdout.write(await toPdf(sheets, title))
+}
+
+function oneOf<const T extends readonly string[]>(name: string, value: string, accepted: T): T[number] {
+  if (!accepted.includes(value)) throw new UsageError(`${name} takes ${accepted.join(', ')}`)
+  return value
+}
+
+type Printed = { title: string; sheets: Sheet[] }
+type Person = ReturnType<typeof toPerson> | null
+
+function printStance(
+  document: unknown,
+  person: Person,
+  as: 'tape' | 'plan' | 'card' | 'home',
+  size: PaperSize,
+  unit: LengthUnit,
+): Printed {
+  const { person: own, stance: asked } = parse(stanceDocument, document)
+  const stance: Stance = toStance(asked)
+  const posture = stance.posture === undefined ? null : postureOf(stance.posture)
+  const named = posture && { id: posture.id, own: null }
+  const title = named ? sayPostureName(named) : ''
+  const stood = stand(title, resolveBody(person ?? toPerson(own)), stance)
+  const card = { name: '', stances: [stood], counts: COUNTS, holdS: HOLD_S, feel: named ? sayCue(named) : '' }
+  const sheets = {
+    tape: () => cutTrueSize(drawStood(stood, 1, true), title, size),
+    plan: () => [planSheet(stood, unit, size)],
+    card: () => cardSheets([card], unit, size),
+    home: () => [homeSheet(card, unit, size)],
+  }
+  return { title, sheets: sheets[as]() }
+}
+
+function printRoutine(document: unknown, person: Person, size: PaperSize): Printed {
+  const routine = parse(routineDocument, document)
+  const own = routine.person === undefined ? null : toPerson(routine.person)
+  const who = person ?? own
+  if (!who) throw new UsageError('a routine without a person takes --person FILE')
+  const body = resolveBody(who)
+  const parts = toRoutine(routine, body)
+  const names = parts.map(({ stance }) =>
+    stance.posture === undefined ? '' : sayPostureName({ id: stance.posture, own: null }),
+  )
+  const title = routine.name ?? ''
+  const prints = listFootprints(makePath(body, parts, SAMPLES))
+  return { title, sheets: [pathSheet(title, body, prints, names, size)] }
+}

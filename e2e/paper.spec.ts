@@ -1,0 +1,73 @@
+import { readFileSync } from 'node:fs'
+import { expect, test } from '@playwright/test'
+
+test('from somebody’s page in two touches to a card; other paper, other units; the PDF holds its own fonts', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/people/marit-quill')
+  await page.getByRole('link', { name: 'On paper' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('On paper: cards of Marit Quill')
+  const sheet = page.locator('svg').filter({ hasText: 'Stop when it hurts' })
+  await expect(sheet).toContainText('Marit Quill')
+  await expect(sheet).toContainText(/\d+ cm to the right/)
+  await page.getByRole('button', { name: 'Said in' }).click()
+  await page
+    .getByRole('menuitemradio', { name: 'inches' })
+    .or(page.getByRole('menuitem', { name: 'inches' }))
+    .click()
+  await expect(sheet).toContainText(/[\d.]+ in to the right/)
+  const href = (await page.getByRole('link', { name: 'As a PDF' }).getAttribute('href')) as string
+  const pdf = await request.get(href)
+  expect(pdf.headers()['content-type']).toBe('application/pdf')
+  const text = (await pdf.body()).toString('latin1')
+  expect(text).toMatch(/AtkinsonHyperlegibleNext-Bold/)
+  // A page of A4 in points.
+  expect(text).toMatch(/MediaBox \[0 0 595\.2\d+ 841\.8\d+\]/)
+})
+
+test('the clinician’s page has orders with their dates, margins with what they are known to, and no order is invented', async ({
+  page,
+}) => {
+  await page.goto('/paper?as=clinician&person=bram-tallow')
+  const sheet = page.locator('svg').filter({ hasText: 'what was done and seen' })
+  await expect(sheet).toContainText('Orders')
+  await expect(sheet).toContainText(/Pain grows|New pain/)
+  await expect(sheet).toContainText(/beyond the reserve/)
+  await page.goto('/paper?as=clinician&person=isolde-farrant')
+  await expect(page.locator('svg').filter({ hasText: 'what was done and seen' })).toContainText('No order is on file.')
+})
+
+test('a lesson and its log sheet; what is not there is not found, and says so', async ({ page, request }) => {
+  await page.goto('/lesson?group=slack-tide')
+  await page.getByRole('link', { name: 'On paper' }).click()
+  const title = page.getByRole('heading', { level: 1 })
+  await expect(title).toContainText('the lesson sheet of Slack Tide')
+  await page.getByRole('button', { name: 'What', exact: true }).click()
+  await page
+    .getByRole('menuitemradio', { name: 'a log sheet' })
+    .or(page.getByRole('menuitem', { name: 'a log sheet' }))
+    .click()
+  await expect(page.locator('svg').filter({ hasText: 'Near fall' }).first()).toContainText('Bram Tallow')
+
+  expect((await page.goto('/paper?as=card&person=nobody'))?.status()).toBe(404)
+  const refused = await request.get('/api/paper?as=lesson&group=slack-tide')
+  expect(refused.status()).toBe(400)
+  expect((await refused.json()).error.field).toBe('day')
+  const wrong = await request.get('/api/paper?as=poster&person=marit-quill')
+  expect((await wrong.json()).error.field).toBe('as')
+})
+
+test('a routine’s floor has numbered prints; the bench’s floor comes as a file at true size', async ({ page }) => {
+  await page.goto('/paper?as=path&routine=quay-four&person=isolde-farrant')
+  const sheet = page.locator('svg').filter({ hasText: 'The numbers follow the parts' })
+  await expect(sheet.getByText('1', { exact: true })).toHaveCount(2)
+  await page.goto('/?person=isolde-farrant')
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Floor at true scale' }).click(),
+  ])
+  expect(readFileSync(await file.path(), 'utf8')).toMatch(
+    /<svg [^>]*width="\d+mm" height="\d+mm" viewBox="0 0 \d+ \d+"/,
+  )
+})

@@ -1,0 +1,22 @@
+import { toPdf } from '@/paper/pdf'
+import { answer } from '@/server/answer'
+import { readAsked } from '@/server/paper/asked'
+import { makeSheets } from '@/server/paper/make'
+
+/** The sheets of an address of the paper page, as a PDF. */
+export async function GET(request: Request): Promise<Response> {
+  const given = Object.fromEntries(new URL(request.url).searchParams)
+  let pdf: Buffer | null = null
+  const refused = await answer(async () => {
+    const { title, sheets } = await makeSheets(readAsked(given))
+    pdf = await toPdf(sheets, title)
+  })
+  if (!pdf) return refused
+  return new Response(new Uint8Array(pdf), {
+    headers: {
+      'content-type': 'application/pdf',
+      'content-disposition': `inline; filename="nivrel-${String(given.as)}.pdf"`,
+      'cache-control': 'no-store',
+    },
+  })
+}

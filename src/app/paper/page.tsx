@@ -1,0 +1,36 @@
+import { notFound } from 'next/navigation'
+import { InputError } from '@/core'
+import { PaperPage } from '@/features/paper/PaperPage'
+import { type Asked, OF_CLASS, OF_LESSON, OF_PERSON, type PrintKind, readAsked } from '@/server/paper/asked'
+import { makeSheets } from '@/server/paper/make'
+import { listPrintable } from '@/server/paper/of-person'
+
+export const dynamic = 'force-dynamic'
+
+/** ?as=card&person=ID, ?as=class&group=ID&posture=ID, ?as=lesson&group=ID&day=YYYY-MM-DD, ?as=path&routine=ID: as they print. */
+export default async function OnePaper({ searchParams }: { searchParams: Promise<Record<string, string>> }) {
+  const given = await searchParams
+  try {
+    const asked = readAsked(given)
+    const { title, sheets } = await makeSheets(asked)
+    const stances = asked.person && asked.as !== 'path' ? (await listPrintable(asked.person)).stoods : []
+    return (
+      <PaperPage
+        // Another address is another paper.
+        key={JSON.stringify(asked)}
+        asked={asked}
+        title={title}
+        sheets={sheets}
+        kinds={kindsOf(asked)}
+        stances={stances.map(({ title: name, where: detail }) => ({ name, detail }))}
+        at={asked.person ? '/people' : asked.day ? '/lesson' : asked.routine ? '/path' : '/class'}
+      />
+    )
+  } catch (error) {
+    if (error instanceof InputError) notFound()
+    throw error
+  }
+}
+
+const kindsOf = ({ as, person, day }: Asked): readonly PrintKind[] =>
+  as === 'path' ? ['path'] : person ? OF_PERSON : day ? OF_LESSON : OF_CLASS

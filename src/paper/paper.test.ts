@@ -1,0 +1,198 @@
+import { inflateSync } from 'node:zlib'
+import { describe, expect, it } from 'vitest'
+import { buildPosture, makeStandingStance, postureOf, resolveBody, type Stance } from '@/core'
+import { sayLaying } from '@/words/paper'
+import { cardSheets } from './cards'
+import { drawStance } from './floor'
+import { floorSheet } from './floor-sheet'
+import { breakLines } from './flow'
+import { widthOf } from './letters'
+import { logSheets } from './log-sheet'
+import { toPdf } from './pdf'
+import { PAPER_SIZES, type Sheet } from './sheet'
+import { drawStood, stand } from './stood'
+import { toSvg } from './svg'
+import { cutTrueSize } from './true-size'
+
+const body = resolveBody({ stature: 1.68, mass: 70, sex: 'female', age: 70 })
+const bow = buildPosture(postureOf('bow'), body, 'therapeutic', 'left')
+const MM = 72 / 25.4
+
+type Matrix = [number, number, number, number, number, number]
+const times = ([a, b, c, d, e, f]: Matrix, [p, q, r, s, t, u]: Matrix): Matrix => [
+  a * p + b * r,
+  a * q + b * s,
+  c * p + d * r,
+  c * q + d * s,
+  e * p + f * r + t,
+  e * q + f * s + u,
+]
+
+/** The paths of each page of a PDF, as points in millimetres of the page: x to the right, y upward. */
+function readPaths(pdf: Buffer): [number, number][][][] {
+  const text = pdf.toString('latin1')
+  const streams = [...text.matchAll(/\/Filter \/FlateDecode\n?>>\s*stream\r?\n/g)].flatMap((match) => {
+    const start = match.index + match[0].length
+    try {
+      return [inflateSync(pdf.subarray(start)).toString('latin1')]
+    } catch {
+      return []
+    }
+  })
+  return streams.filter((one) => / re\b| m\b/.test(one) && !one.includes('beginbfchar')).map(readPage)
+}
+
+function readPage(stream: string): [number, number][][] {
+  let matrix: Matrix = [1, 0, 0, 1, 0, 0]
+  const kept: Matrix[] = []
+  const paths: [number, number][][] = []
+  let path: [number, number][] = []
+  let numbers: number[] = []
+  for (const token of stream.split(/\s+/)) {
+    if (/^[-\d.]+$/.test(token)) {
+      numbers.push(Number(token))
+      continue
+    }
+    const at = (x: number, y: number): [number, number] => [
+      (matrix[0] * x + matrix[2] * y + matrix[4]) / MM,
+      (matrix[1] * x + matrix[3] * y + matrix[5]) / MM,
+    ]
+    if (token === 'q') kept.push(matrix)
+    else if (token === 'Q') matrix = kept.pop() ?? matrix
+    else if (token === 'cm') matrix = times(numbers.slice(-6) as Matrix, matrix)
+    else if (token === 'm' || token === 'l') path.push(at(numbers.at(-2) as number, numbers.at(-1) as number))
+    else if (token === 'c') path.push(at(numbers.at(-2) as number, numbers.at(-1) as number))
+    else if (['S', 'f', 'B', 'f*', 'n', 'B*'].includes(token)) {
+      if (path.length > 1) paths.push(path)
+      path = []
+    }
+    numbers = []
+  }
+  return paths
+}
+
+const apart = ([a, b]: [number, number], [c, d]: [number, number]) => Math.hypot(a - c, b - d)
+
+describe('a plan at true size, read back from its PDF', () => {
+  it.each(PAPER_SIZES)('is true within 0.2 mm on %s: foot, heel to heel, and the rule on each sheet', async (size) => {
+    const sheets = cutTrueSize(drawStood(stand('bow', body, bow), 1, true), 'bow', size)
+    const pages = readPaths(await toPdf(sheets, 'bow'))
+    expect(pages).toHaveLength(sheets.length)
+    for (const paths of pages) {
+      // The rule begins with its own line; its ticks follow.
+      expect(paths.some(([a, b]) => a && b && Math.abs(apart(a, b) - 100) < 0.2)).toBe(true)
+    }
+    // Midlines, whole on whichever sheet draws them: what is off the sheet is in the file too.
+    const mids = pages[0]?.filter(
+      (path) => path.length === 2 && Math.abs(apart(path[0]!, path[1]!) - body.footLength * 1000) < 0.2,
+    )
+    expect(mids).toHaveLength(2)
+    const [left, right] = mids as [number, number][][]
+    const between = apart((left as [number, number][])[0]!, (right as [number, number][])[0]!)
+    const { feet } = bow
+    const asked = 1000 * Math.hypot(feet.left.heel[0] - feet.right.heel[0], feet.left.heel[1] - feet.right.heel[1])
+    expect(Math.abs(between - asked)).toBeLessThan(0.2)
+  })
+
+  it('leaves nothing out and overlaps: every sheet shows the next ten millimetres of its neighbour', () => {
+    const drawing = drawStance(body, bow, { tape: true })
+    for (const size of PAPER_SIZES) {
+      const clips = cutTrueSize(drawing, '', size).map(({ marks }) => {
+        const [first] = marks
+        return first?.kind === 'group' && first.clip ? first.clip : { x: 0, y: 0, width: 0, height: 0 }
+      })
+      expect(Math.min(...clips.map(({ x }) => x))).toBeLessThanOrEqual(drawing.box.left)
+      expect(Math.max(...clips.map(({ x, width }) => x + width))).toBeGreaterThanOrEqual(drawing.box.right)
+      expect(Math.min(...clips.map(({ y }) => y))).toBeLessThanOrEqual(drawing.box.top)
+      expect(Math.max(...clips.map(({ y, height }) => y + height))).toBeGreaterThanOrEqual(drawing.box.bottom)
+      const columns = [...new Set(clips.map(({ x }) => Math.round(x)))].sort((a, b) => a - b)
+      for (let i = 1; i < columns.length; i++)
+        expect((columns[i - 1] as number) + (clips[0]?.width ?? 0) - (columns[i] as number)).toBeCloseTo(10, 0)
+    }
+  })
+})
+
+describe('words to lay a stance by', () => {
+  const side: Stance = makeStandingStance(body)
+  const laid: Stance = {
+    ...side,
+    feet: {
+      left: { ...side.feet.left, heel: [0, 0.34], toeOut: 0 },
+      right: { ...side.feet.right, heel: [0.29, 0], toeOut: (45 * Math.PI) / 180 },
+    },
+  }
+
+  it('begin at the rear heel, in whole centimetres, toes by the clock', () => {
+    expect(sayLaying(laid, body, 'cm')).toEqual([
+      'Lay the tape; right heel on its crossing, toes at half past 1.',
+      'Left heel 34 cm ahead and 29 cm to the left, toes at 12 o’clock.',
+    ])
+  })
+
+  it('in inches to the half, in feet of one’s own to the quarter', () => {
+    expect(sayLaying(laid, body, 'in')[1]).toContain('13.5 in ahead and 11.5 in to the left')
+    expect(sayLaying(laid, body, 'feet')[1]).toMatch(/1\.25 of their feet ahead/)
+  })
+})
+
+describe('text on paper', () => {
+  it('is broken where it would run over, as wide as the letters are, and never within a word', () => {
+    const text = 'Feet under the shoulders, knees unlocked, crown up, tail heavy; hands hang beside the legs.'
+    const lines = breakLines(text, 60, 4.4)
+    expect(lines.join(' ')).toBe(text)
+    for (const line of lines) expect(widthOf(line, 4.4)).toBeLessThanOrEqual(60)
+    expect(breakLines('incomprehensibilities', 5, 4.4)).toEqual(['incomprehensibilities'])
+  })
+
+  const linesOf = (sheet: Sheet): string[] => {
+    const texts: string[] = []
+    const walk = (marks: Sheet['marks']) => {
+      for (const mark of marks) {
+        if (mark.kind === 'text') texts.push(mark.text)
+        if (mark.kind === 'group') walk([...mark.marks])
+      }
+    }
+    walk(sheet.marks)
+    return texts
+  }
+
+  it('a card says who, three things to do, how many, what to feel and when to stop; sixteen are four sheets', () => {
+    const card = { name: 'Marit', stances: [stand('bow', body, bow)], counts: 4, holdS: 8, feel: 'the crown' }
+    const sheets = cardSheets(
+      Array.from({ length: 16 }, () => card),
+      'cm',
+      'a4',
+    )
+    expect(sheets).toHaveLength(4)
+    const said = linesOf(sheets[0] as Sheet).join(' ')
+    expect(said).toMatch(
+      /Marit.*bow.*heel.*of the weight.*4 times on each side, held up to 8 s.*Feel for: the crown.*Stop when/,
+    )
+  })
+
+  it('a log sheet has a line for everybody, and lines for whoever walks in', () => {
+    const names = Array.from({ length: 20 }, (_, i) => `Person ${i}`)
+    const sheets = logSheets('Slack Tide', names, 'a4')
+    const said = sheets.flatMap(linesOf)
+    for (const name of names) expect(said).toContain(name)
+  })
+
+  it('an SVG is the same drawing, its text made safe', () => {
+    const [sheet] = cutTrueSize(drawStance(body, bow), 'Feet <apart> & "so"', 'a4')
+    const svg = toSvg(sheet as Sheet, 'a < b')
+    expect(svg).toContain('<title>a &lt; b</title>')
+    expect(svg).toContain('Feet &lt;apart&gt; &amp; &quot;so&quot;')
+    expect(svg).toMatch(/width="(210|297)mm"/)
+  })
+
+  it('as an SVG of its own size the heels are as far apart on paper as on the floor', () => {
+    const standing = makeStandingStance(body)
+    const svg = toSvg(floorSheet(drawStance(body, standing)), '')
+    const mids = [...svg.matchAll(/d="M(-?[\d.]+) (-?[\d.]+)L(-?[\d.]+) (-?[\d.]+)"/g)].map((m) =>
+      m.slice(1).map(Number),
+    )
+    const [left, right] = mids as [number[], number[]]
+    expect((right[0] as number) - (left[0] as number)).toBeCloseTo(1000 * body.shoulderWidth, 0)
+    expect((left[1] as number) - (left[3] as number)).toBeCloseTo(1000 * body.footLength, 1)
+  })
+})

@@ -1,0 +1,44 @@
+import { type Analysis, type Body, type Stance, tryAnalyse, type Vec2 } from '@/core'
+import { type Box, type Drawing, drawStance } from './floor'
+import type { Mark } from './sheet'
+
+/** A stance of somebody, and what it comes to; null where it cannot be computed. */
+export type Stood = { title: string; body: Body; stance: Stance; analysis: Analysis | null }
+
+export const stand = (title: string, body: Body, stance: Stance): Stood => ({
+  title,
+  body,
+  stance,
+  analysis: tryAnalyse(body, stance),
+})
+
+/** The bend that sets its height, as it is said: of the fuller leg. */
+export const flexionOf = ({ stance, analysis }: Stood): number => {
+  if (!analysis) return 0
+  const { left, right } = analysis.legs
+  return stance.loadLeft >= 0.5 ? left.flexion : right.flexion
+}
+
+/** Its floor with base and centre, where they are known. */
+export function drawStood({ body, stance, analysis }: Stood, scale = 1, tape = false): Drawing {
+  const usable = analysis?.usable.map(({ x, y }): Vec2 => [x, y])
+  const com = analysis?.pose.centreOfMass
+  return drawStance(body, stance, { usable, centre: com && [com[0], com[1]], tape, scale })
+}
+
+export const scaleToFit = ({ left, right, top, bottom }: Box, width: number, height: number): number =>
+  Math.min(width / (right - left), height / (bottom - top))
+
+/** A stance as large as it fits, in the middle of a place. */
+export function fitStood(stood: Stood, x: number, y: number, width: number, height: number, tape = false): Mark {
+  const { box } = drawStood(stood)
+  const scale = scaleToFit(box, width, height)
+  const { marks } = drawStood(stood, scale, tape)
+  return {
+    kind: 'group',
+    x: x + (width - (box.right - box.left) * scale) / 2 - box.left * scale,
+    y: y + (height - (box.bottom - box.top) * scale) / 2 - box.top * scale,
+    scale,
+    marks,
+  }
+}

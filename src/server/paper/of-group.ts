@@ -1,0 +1,173 @@
+import { InputError, layOut, resolveBody } from '@/core'
+import { mergeLibrary, toMeasures } from '@/formats/posture-document'
+import { toPerson, toStance } from '@/formats/to-core'
+import { cardSheets } from '@/paper/cards'
+import { classSheets, type Lane } from '@/paper/class-sheet'
+import { lessonSheets } from '@/paper/lesson-sheet'
+import { logSheets } from '@/paper/log-sheet'
+import { planSheet } from '@/paper/plan-sheet'
+import type { Sheet } from '@/paper/sheet'
+import { drawStood, type Stood, stand } from '@/paper/stood'
+import { cutTrueSize } from '@/paper/true-size'
+import { ENGLISH } from '@/words/language'
+import { sayDay, sayPiece, sayWords } from '@/words/lessons'
+import { sayLevels } from '@/words/levels'
+import { sayList } from '@/words/lists'
+import { sayCue, sayPostureName } from '@/words/postures'
+import { saySign } from '@/words/records'
+import { sayRoutineName } from '@/words/routines'
+import { type BenchPerson, listMembers } from '../bench'
+import { readGroups } from '../groups'
+import { listLessons } from '../lessons'
+import { listOwn } from '../library'
+import { listPlans } from '../plans'
+import { listRoutines } from '../routines'
+import type { Asked } from './asked'
+
+type Printed = { title: string; sheets: Sheet[] }
+const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`paper.${key}`, values)
+
+async function readGroup(id: string) {
+  const group = (await readGroups()).find((one) => one.id === id)
+  if (!group) throw new InputError('group', id, { code: 'known.group' })
+  return { group, members: await listMembers(id) }
+}
+
+/** Who does which of a class's plan, their cards, or the floor of a level. */
+export async function printClass(asked: Asked & { group: string; posture: string }): Promise<Printed> {
+  const { as, size, unit, counts, hold } = asked
+  const [{ group, members }, plans, own] = await Promise.all([readGroup(asked.group), listPlans(), listOwn()])
+  const plan = plans.find((one) => one.group === group.id && one.posture === asked.posture)?.plan
+  const posture = mergeLibrary(own).find(({ id }) => id === asked.posture)
+  if (!plan || !posture) throw new InputError('posture', asked.posture, { code: 'known.plan' })
+  const name = sayPostureName(posture)
+  const title = say('class.title', { group: group.name, posture: name })
+  const taught = plan.taught ? toMeasures(plan.taught) : posture.measures[plan.school]
+  const titles = sayLevels(
+    plan.levels.map(({ measures }) => toMeasures(measures)),
+    taught,
+  ).map((level) => level.title)
+  const doing = members.flatMap((person) => {
+    const mine = plan.people.find(({ id }) => id === person.id)
+    if (!mine) return []
+    const body = resolveBody(toPerson(person.document))
+    return [{ person, mine, stood: mine.stance ? stand(name, body, toStance(mine.stance)) : null }]
+  })
+  if (as === 'card') {
+    const cards = doing.flatMap(({ person, stood }) =>
+      stood
+        ? [
+            {
+              name: person.name,
+              stances: [stood],
+              counts,
+              holdS: Math.min(hold, holdMostOf(person) ?? hold),
+              feel: sayCue(posture),
+            },
+          ]
+        : [],
+    )
+    return { title, sheets: cardSheets(cards, unit, size) }
+  }
+  if (as === 'tape' || as === 'plan') {
+    const level = plan.levels[asked.of]
+    const first = doing.find(({ mine }) => mine.level === asked.of)
+    if (!level || !first) throw new InputError('of', asked.of, { code: 'atMost', most: plan.levels.length })
+    const body = resolveBody(toPerson(first.person.document))
+    const stood: Stood = stand(
+      say('class.level', { n: asked.of + 1, title: titles[asked.of] ?? '' }),
+      body,
+      layOut(toMeasures(level.measures), body, plan.side, asked.posture, posture.keeps),
+    )
+    const sheets =
+      as === 'tape'
+        ? cutTrueSize(drawStood(stood, 1, true), `${title}, ${stood.title}`, size)
+        : [planSheet(stood, unit, size)]
+    return { title, sheets }
+  }
+  const laneOf = (laneTitle: string, some: typeof doing): Lane[] =>
+    some.length === 0
+      ? []
+      : [
+          {
+            title: laneTitle,
+            stood: some[0]?.stood ?? null,
+            people: some.map(({ person, mine }) =>
+              toRow(person, mine.stance?.supports?.some(({ kind }) => kind === 'chair-back') ?? false),
+            ),
+          },
+        ]
+  const lanes = [
+    ...plan.levels.flatMap((_, i) =>
+      laneOf(
+        say('class.level', { n: i + 1, title: titles[i] ?? '' }),
+        doing.filter(({ mine }) => mine.level === i),
+      ),
+    ),
+    ...(['own', 'seated', 'none'] as const).flatMap((kind) =>
+      laneOf(
+        say(`class.${kind}`),
+        doing.filter(({ mine }) => mine.level === null && mine.kind === kind),
+      ),
+    ),
+  ]
+  return { title, sheets: classSheets({ title, lanes }, size) }
+}
+
+const holdMostOf = ({ limits }: BenchPerson): number | null => {
+  const value = limits.find(({ what }) => what === 'holdMaxS')?.entry.value
+  return typeof value === 'number' ? value : null
+}
+
+const toRow = (person: BenchPerson, chair: boolean): Lane['people'][number] => ({
+  name: person.name,
+  chair,
+  helper: person.helperBeside,
+  watch: sayList(person.watch.map(({ sign }) => saySign(sign))),
+})
+
+/** The hour with its minutes, or a sheet to write it down on by hand. */
+export async function printLesson(asked: Asked & { group: string; day: string }): Promise<Printed> {
+  const { group, members } = await readGroup(asked.group)
+  const day = sayDay(asked.day)
+  if (asked.as === 'log') {
+    const title = say('log.title', { group: group.name, day })
+    return {
+      title,
+      sheets: logSheets(
+        title,
+        members.map(({ name }) => name),
+        asked.size,
+      ),
+    }
+  }
+  const [lessons, own, routines] = await Promise.all([listLessons(), listOwn(), listRoutines()])
+  const kept = lessons.find((one) => one.group === group.id && one.day === asked.day)
+  if (!kept) throw new InputError('day', asked.day, { code: 'known.lesson' })
+  const lesson = kept.document
+  const title = say('lesson.title', { group: group.name, day, minutes: lesson.minutes })
+  const named = {
+    postures: mergeLibrary(own),
+    routineName: (id: string) => sayRoutineName(id, routines.find((one) => one.id === id)?.document ?? null),
+  }
+  let from = 0
+  const lines = lesson.pieces.map((piece) => {
+    const line = {
+      fromMin: from,
+      minutes: piece.minutes,
+      title: sayPiece(piece, named),
+      say: sayWords(piece),
+      more: [
+        piece.practised && ENGLISH.say(`lesson.practised.${piece.practised}`),
+        piece.holdS ? `${ENGLISH.say('lesson.piece.held')} ${ENGLISH.number(piece.holdS)} s` : '',
+        piece.lookAt && ENGLISH.say('lesson.teach.lookAt', { what: piece.lookAt }),
+      ]
+        .filter(Boolean)
+        .join(' · '),
+      rests: piece.kind === 'rest',
+    }
+    from += piece.minutes
+    return line
+  })
+  return { title, sheets: lessonSheets(title, lesson.note ?? '', lines, asked.size) }
+}

@@ -1,0 +1,127 @@
+import { buildPosture, listConcerns, resolveBody, type Stance } from '@/core'
+import { mergeLibrary } from '@/formats/posture-document'
+import { toPractice } from '@/formats/practice-rules'
+import { toPerson, toStance } from '@/formats/to-core'
+import { type Card, cardSheets } from '@/paper/cards'
+import { clinicianSheet } from '@/paper/clinician-sheet'
+import { homeSheet } from '@/paper/home-sheet'
+import { planSheet } from '@/paper/plan-sheet'
+import type { Sheet } from '@/paper/sheet'
+import { drawStood, type Stood, stand } from '@/paper/stood'
+import { cutTrueSize } from '@/paper/true-size'
+import { listClassDays } from '@/records/practice/class-days'
+import { sayCentimetres } from '@/words/figures'
+import { ENGLISH } from '@/words/language'
+import { sayLimit } from '@/words/limits'
+import { sayCue, sayPostureName } from '@/words/postures'
+import { sayConcern } from '@/words/practice'
+import { readBench } from '../bench'
+import { today } from '../clock'
+import { listOwn } from '../library'
+import { readWeeks } from '../weeks'
+import type { Asked } from './asked'
+
+/** Somebody's stances that can be printed: on the bench now, in their plans, kept; else standing. */
+export type Printable = { name: string; stoods: (Stood & { where: string; feel: string; holdMost: number | null })[] }
+
+export async function listPrintable(personId: string): Promise<Printable> {
+  const [{ person, draft, kept }, own] = await Promise.all([readBench(personId), listOwn()])
+  const postures = mergeLibrary(own)
+  const body = resolveBody(toPerson(person.document))
+  const hold = person.limits.find(({ what }) => what === 'holdMaxS')?.entry.value
+  const holdMost = typeof hold === 'number' ? hold : null
+  const of = (posture: string, stance: Stance, where: string) => {
+    const found = postures.find(({ id }) => id === posture)
+    const title = found ? sayPostureName(found) : posture
+    return { ...stand(title, body, stance), where, holdMost, feel: found ? sayCue(found) : '' }
+  }
+  const stoods = [
+    ...(draft ? [of(draft.posture, toStance(draft.stance), ENGLISH.say('paper.title.now'))] : []),
+    ...person.planned.flatMap(({ posture, stance, group }) => (stance ? [of(posture, toStance(stance), group)] : [])),
+    ...kept.map(({ posture, stance, name }) => of(posture, toStance(stance), name)),
+  ]
+  const parallel = postures.find(({ id }) => id === 'parallel')
+  if (stoods.length === 0 && parallel)
+    stoods.push(of('parallel', buildPosture(parallel, body, 'therapeutic', 'left'), ''))
+  return { name: person.name, stoods }
+}
+
+export async function printPerson(asked: Asked & { person: string }): Promise<{ title: string; sheets: Sheet[] }> {
+  const { name, stoods } = await listPrintable(asked.person)
+  const { as, size, unit, counts } = asked
+  if (as === 'clinician')
+    return { title: name, sheets: [clinicianSheet(await readClinician(asked.person, stoods), size)] }
+  const stood = stoods[asked.of] ?? stoods[0]
+  if (!stood) return { title: name, sheets: [] }
+  const title = `${name}: ${stood.title}`
+  const card: Card = {
+    name,
+    stances: [stood],
+    counts,
+    // Never longer than they may.
+    holdS: Math.min(asked.hold, stood.holdMost ?? asked.hold),
+    feel: stood.feel,
+  }
+  const sheets: Record<'tape' | 'plan' | 'card' | 'home', () => Sheet[]> = {
+    tape: () => cutTrueSize(drawStood(stood, 1, true), title, size),
+    plan: () => [planSheet({ ...stood, title }, unit, size)],
+    card: () => cardSheets([card], unit, size),
+    home: () => [homeSheet({ ...card, stances: twoOf(stoods, stood) }, unit, size)],
+  }
+  return { title, sheets: sheets[as as keyof typeof sheets]() }
+}
+
+/** The chosen one, and the next that is another posture. */
+const twoOf = (stoods: readonly Stood[], first: Stood): Stood[] => {
+  const other = stoods.find(({ title }) => title !== first.title)
+  return other ? [first, other] : [first]
+}
+
+async function readClinician(personId: string, stoods: readonly Stood[]) {
+  const [{ person, rows: all, practice }, on] = await Promise.all([readWeeks(personId), today()])
+  const year = on.slice(0, 4)
+  const rows = all.filter(({ day }) => day <= on)
+  const days = listClassDays(rows)
+  const came = days.filter((one) => one.came)
+  const meanOf = (values: readonly (number | null)[]) => {
+    const told = values.filter((value): value is number => value !== null)
+    return told.length > 0
+      ? ENGLISH.number(told.reduce((sum, one) => sum + one, 0) / told.length, 1)
+      : ENGLISH.say('practice.unsaid')
+  }
+  return {
+    name: person.name,
+    orders: person.limits
+      .filter(({ entry }) => entry.source.kind === 'clinician')
+      .map(
+        ({ entry }) =>
+          `${sayLimit(entry)} (${[entry.source.name, ENGLISH.day(entry.on, year)].filter(Boolean).join(', ')})`,
+      ),
+    done: ENGLISH.say('practice.clinician.doneLine', {
+      came: came.length,
+      all: days.length,
+      day: days[0] ? ENGLISH.day(days[0].day, year) : ENGLISH.say('practice.unsaid'),
+      effort: meanOf(came.map(({ effort }) => effort)),
+      pain: meanOf(came.map(({ pain }) => pain)),
+    }),
+    seen: [
+      ...listConcerns(days, toPractice(practice)).map((one) => sayConcern(one)),
+      ...rows
+        .filter(({ word }) => word)
+        .slice(-3)
+        .map(({ day, word }) => `${ENGLISH.day(day, year)}: ${word}`),
+    ],
+    margins: stoods.slice(0, 5).flatMap(({ title, analysis }) =>
+      analysis
+        ? [
+            ENGLISH.say('paper.clinician.margin', {
+              posture: title,
+              spare: sayCentimetres(analysis.assured.margin - analysis.reserve),
+              sd: sayCentimetres(analysis.assured.sd),
+            }),
+          ]
+        : [],
+    ),
+    question: ENGLISH.say('practice.clinician.default', { name: person.name }),
+  }
+}
