@@ -72,39 +72,27 @@ const SHOTS = {
   people: { ...onBench, path: '/people', shows: 'main li' },
   person: { ...onBench, path: '/people/keziah-underhill', height: 1000, shows: 'main section' },
   'class-fit': { ...onBench, path: '/class', shows: LANES, act: (page) => choose(page, /^Posture:/, 'brush knee') },
-  'class-postures': {
+  measuring: {
     ...onBench,
-    path: '/class',
-    shows: LANES,
-    act: (page) => choose(page, /^Posture:/, 'every posture, side by side'),
-  },
-  'roll-call': {
-    ...onBench,
-    path: '/class',
-    width: 1024,
-    height: 768,
-    shows: LANES,
+    path: '/measure?person=marit-quill&what=scales',
+    shows: 'ol svg',
     act: async (page) => {
-      await page.getByRole('button', { name: 'Roll call' }).click()
-      const mark = (name, how) =>
-        page.getByRole('group', { name }).getByRole('button', { name: how, exact: true }).click()
-      await mark('Calla Wynd', 'away')
-      await page.waitForTimeout(500)
-      await mark('Isolde Farrant', 'sore')
-      await page.waitForTimeout(500)
-      await mark('Perrin Locke', 'bad night')
+      await page.getByRole('button', { name: 'Begin' }).click()
+      await page.getByRole('button', { name: 'Read for ten seconds' }).click()
+      await page.getByRole('button', { name: 'Keep it' }).waitFor()
     },
   },
-  'house-preview': {
+  sway: {
     ...onBench,
-    path: '/house',
-    shows: 'main section',
+    path: '/measure?person=marit-quill&what=sway',
+    shows: 'ol svg',
     act: async (page) => {
-      const reserve = page.getByRole('textbox', { name: /^Reserve for sway, two feet/ })
-      await reserve.fill('2.6')
-      await reserve.press('Enter')
+      await page.getByRole('button', { name: 'Begin' }).click()
+      await page.waitForTimeout(32_000)
+      await page.getByRole('button', { name: 'Read it' }).first().click()
     },
   },
+  paper: { ...onBench, path: '/paper?as=home&person=lorcan-brae', height: 1100, shows: 'main svg' },
   lesson: { ...onBench, path: LESSON, shows: 'section[aria-label="Who does which"]' },
   teaching: {
     ...onBench,

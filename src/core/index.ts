@@ -47,6 +47,17 @@ export { RULES, ruleOf } from './limits/registry'
 export type { Rule } from './limits/rule'
 export { SUPPORTS_BY_HELP } from './limits/supports'
 export { type BoardDistance, type BoardSetting, calcBoardDistance, placeByBoard } from './measure/board'
+export {
+  PHOTO_FIGURES,
+  PHOTO_POINTS,
+  PHOTO_SD,
+  type PhotoFigure,
+  type PhotoPoint,
+  type PhotoPoints,
+  type PhotoReading,
+  type PhotoSetting,
+  readPhoto,
+} from './measure/photo'
 export { GAP_S, type Ordered, putInOrder, type Reading, type ReadingKind, type ReadingOf } from './measure/readings'
 export { seeded } from './measure/seeded'
 export { calcSplit, SCALE_SD_KG, type Split } from './measure/split'

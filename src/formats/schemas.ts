@@ -4,6 +4,7 @@ import { lessonDocument } from './lesson-document'
 import { logDocument } from './log-document'
 import { pathAnswer } from './path-schema'
 import { postureDocument } from './posture-document'
+import { readingLine } from './readings/line'
 import { recordDocument } from './record-document'
 import { routineDocument } from './routine-document'
 import { stanceDocument } from './stance-document'
@@ -19,6 +20,7 @@ export const SCHEMAS: Record<string, unknown> = {
   'path-1.schema.json': z.toJSONSchema(pathAnswer),
   'lesson-1.schema.json': z.toJSONSchema(lessonDocument, { io: 'input' }),
   'log-1.schema.json': z.toJSONSchema(logDocument, { io: 'input' }),
+  'readings-1.schema.json': z.toJSONSchema(readingLine),
   'fit-request-1.schema.json': z.toJSONSchema(fitRequestDocument, { io: 'input' }),
 }
 

@@ -78,17 +78,13 @@ describe('a plan at true size, read back from its PDF', () => {
     const sheets = cutTrueSize(drawStood(stand('bow', body, bow), 1, true), 'bow', size)
     const pages = readPaths(await toPdf(sheets, 'bow'))
     expect(pages).toHaveLength(sheets.length)
-    for (const paths of pages) {
-      // The rule begins with its own line; its ticks follow.
-      expect(paths.some(([a, b]) => a && b && Math.abs(apart(a, b) - 100) < 0.2)).toBe(true)
-    }
+    const lines = pages.map((paths) => paths.flatMap(([a, b]) => (a && b ? [{ from: a, long: apart(a, b) }] : [])))
+    // The rule begins with its own line; its ticks follow.
+    for (const page of lines) expect(page.some(({ long }) => Math.abs(long - 100) < 0.2)).toBe(true)
     // Midlines, whole on whichever sheet draws them: what is off the sheet is in the file too.
-    const mids = pages[0]?.filter(
-      (path) => path.length === 2 && Math.abs(apart(path[0]!, path[1]!) - body.footLength * 1000) < 0.2,
-    )
+    const mids = (lines[0] ?? []).filter(({ long }) => Math.abs(long - body.footLength * 1000) < 0.2)
     expect(mids).toHaveLength(2)
-    const [left, right] = mids as [number, number][][]
-    const between = apart((left as [number, number][])[0]!, (right as [number, number][])[0]!)
+    const between = apart(mids[0]?.from ?? [0, 0], mids[1]?.from ?? [0, 0])
     const { feet } = bow
     const asked = 1000 * Math.hypot(feet.left.heel[0] - feet.right.heel[0], feet.left.heel[1] - feet.right.heel[1])
     expect(Math.abs(between - asked)).toBeLessThan(0.2)

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { FOOT_OUTLINE, layOnFloor, makeStandingStance, resolveBody, setFooting, type Vec2, withContact } from '@/core'
-import { bearingRing, midline, solePath } from '@/draw/footprint'
+import { FOOT_OUTLINE, layOnFloor, makeStandingStance, resolveBody, setFooting, withContact } from '@/core'
+import { bearingRing, solePath } from '@/draw/footprint'
 import { fitPlan, ringPath, toFloor, toScreen } from '@/draw/plan'
 
 const body = resolveBody({ stature: 1.7, mass: 70, sex: 'male' })

@@ -1,0 +1,106 @@
+import { describe, expect, it } from 'vitest'
+import { analyse } from '../analysis'
+import { resolveBody } from '../body/body'
+import { DEG, type Vec2, type Vec3 } from '../conventions'
+import { InputError } from '../errors'
+import { makeStandingStance } from '../stance/standing'
+import { PHOTO_SD, type PhotoPoints, type PhotoSetting, readPhoto } from './photo'
+
+const body = resolveBody({ stature: 1.7, mass: 70, sex: 'female', age: 70 })
+const stanceOf = (flexion: number, pitch: number) => ({
+  ...makeStandingStance(body),
+  height: { kneeFlexion: flexion },
+  trunk: { pitch, roll: 0, yaw: 0 },
+})
+
+/** A camera to the right of somebody who faces ahead: how far, how high, turned about the upright, and held askew. */
+type Camera = { away: number; height: number; turned: number; askew: number }
+const FOCAL = 3000
+
+/** Where a point of the floor frame comes to lie on its picture: seen from their right side they face the right of it. */
+function take([x, y, z]: Vec3, { away, height, turned, askew }: Camera): Vec2 {
+  // The camera stands to their right and looks at them: what is ahead of them lies to its right.
+  const [dx, dy] = [away - x, y]
+  const depth = dx * Math.cos(turned) + dy * Math.sin(turned)
+  const across = dy * Math.cos(turned) - dx * Math.sin(turned)
+  const [u, v] = [(FOCAL * across) / depth, (-FOCAL * (z - height)) / depth]
+  return [2000 + u * Math.cos(askew) - v * Math.sin(askew), 1500 + u * Math.sin(askew) + v * Math.cos(askew)]
+}
+
+function picture(flexion: number, pitch: number, camera: Camera) {
+  const { pose, legs } = analyse(body, stanceOf(flexion, pitch))
+  const { rightAnkle: ankle, rightKnee: knee, rightHip: hip, rightShoulder: shoulder } = pose.joints
+  const right = { ankle, knee, hip }
+  const shot = (at: Vec3) => take(at, camera)
+  const points: PhotoPoints = {
+    ankle: shot(right.ankle),
+    knee: shot(right.knee),
+    hip: shot(right.hip),
+    shoulder: shot(shoulder),
+    toe: shot([right.ankle[0], pose.feet.right.hy + body.footLength, 0]),
+  }
+  const hanging: [Vec2, Vec2] = [shot([right.hip[0], 0.3, 1.9]), shot([right.hip[0], 0.3, 0.1])]
+  const setting: PhotoSetting = {
+    view: 'side',
+    facing: 'right',
+    legLength: body.shank.right + body.thigh.right,
+    plumb: hanging,
+  }
+  const shankTilt = Math.atan2(right.knee[1] - right.ankle[1], right.knee[2] - right.ankle[2])
+  const trunkTilt = Math.atan2(shoulder[1] - right.hip[1], shoulder[2] - right.hip[2])
+  return { points, setting, flexion: legs.right.flexion, shankTilt, trunkTilt, right, shoulder }
+}
+
+const CAMERAS: Camera[] = [
+  { away: 3, height: 1, turned: 0, askew: 0 },
+  { away: 2.5, height: 1.4, turned: 6 * DEG, askew: 3 * DEG },
+  { away: 4, height: 0.6, turned: -6 * DEG, askew: -4 * DEG },
+  { away: 2.2, height: 1.1, turned: 0, askew: 8 * DEG },
+]
+
+describe('a picture of the model’s own body', () => {
+  it.each(CAMERAS)('gives its angles within 3° from $away m, turned $turned, askew $askew', (camera) => {
+    for (const [flexion, pitch] of [
+      [15, 0],
+      [35, 5],
+      [55, 15],
+    ] as const) {
+      const shot = picture(flexion * DEG, pitch * DEG, camera)
+      const { kneeFlexion, shankTilt, trunkPitch, shoulderOverHip } = readPhoto(shot.points, shot.setting)
+      expect(Math.abs((kneeFlexion?.value ?? 9) - shot.flexion)).toBeLessThan(3 * DEG)
+      expect(Math.abs((shankTilt?.value ?? 9) - shot.shankTilt)).toBeLessThan(3 * DEG)
+      expect(Math.abs((trunkPitch?.value ?? 9) - shot.trunkTilt)).toBeLessThan(3 * DEG)
+      expect(Math.abs((shoulderOverHip?.value ?? 9) - (shot.shoulder[1] - shot.right.hip[1]))).toBeLessThan(0.03)
+    }
+  })
+
+  it('is the same facing the other way, with the picture mirrored, and with the plumb line drawn upward', () => {
+    const { points, setting } = picture(35 * DEG, 5 * DEG, CAMERAS[1] as Camera)
+    const flip = ([x, y]: Vec2): Vec2 => [-x, y]
+    const mirrored = Object.fromEntries(Object.entries(points).map(([name, at]) => [name, flip(at)]))
+    const [top, foot] = setting.plumb as [Vec2, Vec2]
+    const there = readPhoto(points, setting)
+    const back = readPhoto(mirrored, { ...setting, facing: 'left', plumb: [flip(foot), flip(top)] })
+    for (const name of ['kneeFlexion', 'trunkPitch', 'shankTilt', 'kneePastToes'] as const)
+      expect(back[name]?.value).toBeCloseTo(there[name]?.value ?? 9, 9)
+  })
+})
+
+describe('how sure', () => {
+  const upright: PhotoPoints = { ankle: [0, 0], knee: [0, -400], hip: [0, -800], shoulder: [0, -1300] }
+  const setting: PhotoSetting = { view: 'side', facing: 'right', legLength: 0.8 }
+
+  it('by hand: 15 mm at both ends of half a metre, and two degrees of the camera', () => {
+    const { trunkPitch, metresInPixel } = readPhoto(upright, setting)
+    expect(metresInPixel).toBeCloseTo(0.001)
+    expect(trunkPitch?.sd).toBeCloseTo(Math.hypot(Math.atan(0.015 / 0.5), Math.atan(0.015 / 0.5), PHOTO_SD.camera), 4)
+  })
+
+  it('a known length goes before the leg’s; without either it asks for one; what is not pointed at is left out', () => {
+    const known = { from: [0, 0] as Vec2, to: [200, 0] as Vec2, length: 0.1 }
+    expect(readPhoto({ hip: [0, 0], shoulder: [0, -500] }, { ...setting, known }).metresInPixel).toBeCloseTo(0.0005)
+    const { kneeFlexion, kneePastToes } = readPhoto(upright, setting)
+    expect([kneeFlexion?.value, kneePastToes]).toEqual([expect.closeTo(0, 9), undefined])
+    expect(() => readPhoto({ hip: [0, 0] }, setting)).toThrow(InputError)
+  })
+})

@@ -1,0 +1,119 @@
+import { DEG, type Vec2 } from '../conventions'
+import { InputError } from '../errors'
+
+/** What is pointed at on a picture, from the floor upward. */
+export const PHOTO_POINTS = ['heel', 'toe', 'ankle', 'knee', 'hip', 'shoulder', 'ear'] as const
+export type PhotoPoint = (typeof PHOTO_POINTS)[number]
+
+/** Places on a picture: pixels, x to the right and y down. */
+export type PhotoPoints = Partial<Record<PhotoPoint, Vec2>>
+
+export type PhotoSetting = {
+  view: 'side' | 'front'
+  /** Seen from the side: whether they face the right or the left of the picture. */
+  facing: 'right' | 'left'
+  /** Length from ankle to knee to hip, metres: the scale, where no known length is drawn. */
+  legLength: number
+  known?: { from: Vec2; to: Vec2; length: number } | undefined
+  /** A line that hangs: where it begins and ends. Without it the picture is taken to be held upright. */
+  plumb?: readonly [Vec2, Vec2] | undefined
+}
+
+/** Radians or metres, with its standard deviation. */
+export type PhotoFigure = { value: number; sd: number }
+export const PHOTO_FIGURES = ['kneeFlexion', 'trunkPitch', 'shankTilt', 'kneePastToes', 'shoulderOverHip'] as const
+export type PhotoReading = Partial<Record<(typeof PHOTO_FIGURES)[number], PhotoFigure>> & { metresInPixel: number }
+
+/** A point is set by hand so well, and a camera held so level. */
+export const PHOTO_SD = { pointM: 0.015, camera: 2 * DEG } as const
+
+type Frame = { ahead: Vec2; up: Vec2; scale: number }
+type Figure = (points: Required<PhotoPoints>, frame: Frame) => number
+
+/** What each figure is of, whether it is held against the plumb line, and what it is. Forward, or to the right, positive. */
+const FIGURES: Record<(typeof PHOTO_FIGURES)[number], { of: readonly PhotoPoint[]; plumb: boolean; read: Figure }> = {
+  kneeFlexion: {
+    of: ['hip', 'knee', 'ankle'],
+    plumb: false,
+    read: ({ hip, knee, ankle }) => Math.PI - angleAt(knee, hip, ankle),
+  },
+  trunkPitch: {
+    of: ['hip', 'shoulder'],
+    plumb: true,
+    read: ({ hip, shoulder }, frame) => tiltOf(hip, shoulder, frame),
+  },
+  shankTilt: { of: ['ankle', 'knee'], plumb: true, read: ({ ankle, knee }, frame) => tiltOf(ankle, knee, frame) },
+  kneePastToes: { of: ['knee', 'toe'], plumb: true, read: ({ knee, toe }, frame) => aheadOf(toe, knee, frame) },
+  shoulderOverHip: {
+    of: ['hip', 'shoulder'],
+    plumb: true,
+    read: ({ hip, shoulder }, frame) => aheadOf(hip, shoulder, frame),
+  },
+}
+
+const minus = (a: Vec2, b: Vec2): Vec2 => [a[0] - b[0], a[1] - b[1]]
+const dot = (a: Vec2, b: Vec2): number => a[0] * b[0] + a[1] * b[1]
+const length = (a: Vec2): number => Math.hypot(a[0], a[1])
+
+function angleAt(corner: Vec2, a: Vec2, b: Vec2): number {
+  const [p, q] = [minus(a, corner), minus(b, corner)]
+  return Math.atan2(Math.abs(p[0] * q[1] - p[1] * q[0]), dot(p, q))
+}
+
+const tiltOf = (from: Vec2, to: Vec2, { ahead, up }: Frame): number => {
+  const along = minus(to, from)
+  return Math.atan2(dot(along, ahead), dot(along, up))
+}
+
+const aheadOf = (from: Vec2, to: Vec2, { ahead, scale }: Frame): number => dot(minus(to, from), ahead) * scale
+
+/**
+ * Angles and distances of a body on a picture, from points that were set by hand. Seen from the front, forward is to the
+ * right of the picture. A figure whose points are not all there is left out. Standard deviations: each point 15 mm in
+ * each direction, the camera 2° against the plumb line, carried through by differences.
+ * @throws InputError where there is no scale: neither a known length nor ankle, knee and hip
+ */
+export function readPhoto(points: PhotoPoints, setting: PhotoSetting): PhotoReading {
+  const scale = scaleOf(points, setting)
+  const frame = (turned: number): Frame => {
+    const down =
+      setting.plumb && length(minus(setting.plumb[1], setting.plumb[0])) > 0
+        ? minus(setting.plumb[1], setting.plumb[0])
+        : ([0, 1] as const)
+    // A line that was drawn upward hangs all the same.
+    const sign = down[1] < 0 ? -1 : 1
+    const angle = Math.atan2(-sign * down[0], sign * down[1]) + turned
+    const up: Vec2 = [Math.sin(angle), -Math.cos(angle)]
+    const right: Vec2 = [Math.cos(angle), Math.sin(angle)]
+    const ahead: Vec2 = setting.view === 'side' && setting.facing === 'left' ? [-right[0], -right[1]] : right
+    return { ahead, up, scale }
+  }
+  const reading: PhotoReading = { metresInPixel: scale }
+  for (const name of PHOTO_FIGURES) {
+    const { of, plumb, read } = FIGURES[name]
+    if (of.some((point) => !points[point])) continue
+    const all = points as Required<PhotoPoints>
+    const value = read(all, frame(0))
+    let variance = 0
+    for (const point of of)
+      for (const axis of [0, 1] as const) {
+        const step = PHOTO_SD.pointM / scale
+        const at = all[point]
+        const moved: Vec2 = axis === 0 ? [at[0] + step, at[1]] : [at[0], at[1] + step]
+        variance += (read({ ...all, [point]: moved }, frame(0)) - value) ** 2
+      }
+    if (plumb) variance += (read(all, frame(PHOTO_SD.camera)) - value) ** 2
+    reading[name] = { value, sd: Math.sqrt(variance) }
+  }
+  return reading
+}
+
+/** Metres of a pixel. */
+function scaleOf({ ankle, knee, hip }: PhotoPoints, { known, legLength }: PhotoSetting): number {
+  if (known && length(minus(known.to, known.from)) > 0) return known.length / length(minus(known.to, known.from))
+  if (ankle && knee && hip) {
+    const pixels = length(minus(knee, ankle)) + length(minus(hip, knee))
+    if (pixels > 0) return legLength / pixels
+  }
+  throw new InputError('points', null, { code: 'photoScale' })
+}
