@@ -170,7 +170,7 @@ test('a stance goes to a file and comes back; a broken file changes nothing', as
   const svg = readFileSync(await floor.path(), 'utf8')
   // A millimetre of the drawing is a millimetre of paper.
   const [, width, height] = /width="(\d+)mm" height="(\d+)mm"/.exec(svg) as RegExpExecArray
-  expect(svg).toContain(`${width} ${height}">`)
+  expect(svg).toContain(`viewBox="0 0 ${width} ${height}"`)
 })
 
 test('the body is turned by keys, bent by its pelvis, and drawn where there is no WebGL', async ({ page, browser }) => {

@@ -103,3 +103,51 @@ test('a stand on one leg by the watch goes into the person’s tests', async ({ 
   await page.getByText('Their page').click()
   await expect(page.getByRole('region', { name: 'Simple tests' })).toContainText(/On the right leg.*1\.\d\s?s/)
 })
+
+test('a picture: points by touch and keys, angles with what they are known to, kept in this browser and deleted', async ({
+  page,
+}) => {
+  await open(page, 'picture', 'yuki-harland')
+  const panel = panelOf(page, 'a picture')
+  // A drawn figure: knee 90° bent, trunk upright.
+  const png = await page.evaluate(() => {
+    const canvas = document.createElement('canvas')
+    canvas.width = 600
+    canvas.height = 900
+    return canvas.toDataURL('image/png')
+  })
+  await panel.locator('input[type=file]').setInputFiles({
+    name: 'figure.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(png.split(',')[1] as string, 'base64'),
+  })
+  const plate = panel.getByRole('application', { name: 'a picture' })
+  await expect(plate).toBeVisible()
+  const places = [
+    ['the heel', 180, 850],
+    ['the toes', 300, 850],
+    ['the ankle', 200, 800],
+    ['the knee', 200, 600],
+    ['the hip', 0, 600],
+    ['the shoulder', 0, 300],
+    ['the ear', 0, 200],
+  ] as const
+  for (const [name, x, y] of places) {
+    await expect(panel.getByText(`Touch: ${name}.`)).toBeVisible()
+    const box = (await plate.boundingBox()) as { x: number; y: number; width: number; height: number }
+    await page.mouse.click(box.x + ((x + 100) / 600) * box.width, box.y + (y / 900) * box.height)
+  }
+  await expect(panel.getByText(/^9[01]\s?° ±|^89\s?° ±/)).toBeVisible()
+  const knee = plate.getByRole('button', { name: 'the knee' })
+  await knee.focus()
+  for (let i = 0; i < 5; i++) await page.keyboard.press('Shift+ArrowRight')
+  await expect(panel.getByText(/^9[01]\s?° ±|^89\s?° ±/)).toBeHidden()
+
+  await panel.getByRole('button', { name: 'Keep it' }).click()
+  const kept = page.getByRole('region', { name: 'Pictures on this machine' })
+  await expect(kept.getByRole('listitem')).toHaveCount(1)
+  await page.reload()
+  await expect(kept.getByRole('listitem')).toHaveCount(1)
+  await kept.getByRole('button', { name: 'delete' }).click()
+  await expect(kept).toBeHidden()
+})

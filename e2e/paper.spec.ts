@@ -43,7 +43,7 @@ test('a lesson and its log sheet; what is not there is not found, and says so', 
   await page.getByRole('link', { name: 'On paper' }).click()
   const title = page.getByRole('heading', { level: 1 })
   await expect(title).toContainText('the lesson sheet of Slack Tide')
-  await page.getByRole('button', { name: 'What', exact: true }).click()
+  await page.getByRole('button', { name: /^What:/ }).click()
   await page
     .getByRole('menuitemradio', { name: 'a log sheet' })
     .or(page.getByRole('menuitem', { name: 'a log sheet' }))

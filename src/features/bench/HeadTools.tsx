@@ -1,6 +1,5 @@
 import Button from '@mui/material/Button'
 import type { BenchPerson } from '@/server/bench'
-import { ENGLISH } from '@/words/language'
 import styles from './bench.module.css'
 import { asTaught, redo, undo, useBench } from './state/store'
 import { useHistory } from './state/use-analysis'
@@ -25,7 +24,6 @@ export function HeadTools({ person, fine, onFine, onKeys }: HeadToolsProps) {
           Class
         </Button>
       )}
-      <Button href={`/measure?person=${encodeURIComponent(person.id)}`}>{ENGLISH.say('measure.title.measure')}</Button>
       <Button onClick={asTaught}>As taught</Button>
       <Button aria-expanded={fine} onClick={onFine}>
         {fine ? 'Less' : 'More'}

@@ -25,6 +25,7 @@ import { Level } from './level/Level'
 import styles from './measure.module.css'
 import { ABOUT, MEASURES, type MeasureId } from './measures'
 import type { PanelProps } from './panel-props'
+import { Picture } from './picture/Picture'
 import { Scales } from './scales/Scales'
 import { Steps } from './steps/Steps'
 import { SwayPanel } from './sway/SwayPanel'
@@ -157,6 +158,7 @@ export function FullMeasure(props: MeasureProps) {
           {what === 'sway' && (
             <SwayPanel key={at} {...panel} practice={house.practice} least={resolved.effects.swayReserveM} />
           )}
+          {what === 'picture' && <Picture key={at} {...panel} person={kept.id} />}
           {tests.length > 0 && <Timed key={what} {...panel} tests={tests} first={test ?? undefined} onKept={tell} />}
           {told && <p role="status">{told}</p>}
         </section>

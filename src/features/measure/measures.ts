@@ -3,7 +3,7 @@ import type { TestId } from '@/formats/record-document'
 import type { Scene } from './steps/scene'
 
 /** What can be measured here. */
-export const MEASURES = ['scales', 'board', 'stand', 'reach', 'chair', 'walk', 'level', 'sway'] as const
+export const MEASURES = ['scales', 'board', 'stand', 'reach', 'chair', 'walk', 'level', 'sway', 'picture'] as const
 export type MeasureId = (typeof MEASURES)[number]
 
 type About = {
@@ -95,6 +95,16 @@ export const ABOUT: Record<MeasureId, About> = {
     ],
     settles: null,
     careful: true,
+    tests: [],
+  },
+  picture: {
+    steps: [
+      { pose: 'side', things: ['camera'] },
+      { pose: 'side', things: ['points'] },
+      { pose: 'side', things: ['points', 'wall'] },
+    ],
+    settles: null,
+    careful: false,
     tests: [],
   },
 }

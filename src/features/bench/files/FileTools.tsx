@@ -56,6 +56,7 @@ export function FileTools({ view }: { view: OnBenchView }) {
         Floor at true scale
       </Button>
       <Button href={`/paper?as=tape&person=${encodeURIComponent(id)}`}>{ENGLISH.say('paper.on')}</Button>
+      <Button href={`/measure?person=${encodeURIComponent(id)}`}>{ENGLISH.say('measure.title.measure')}</Button>
       <Button disabled={!view.analysis} onClick={() => setAdding(true)}>
         Into the library
       </Button>

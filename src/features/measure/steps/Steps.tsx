@@ -49,25 +49,46 @@ const DRAWN: Record<Thing, ReactNode> = {
       <path d="M18 40V72M18 72L14 110M18 72L22 110M18 48L34 56" />
     </g>
   ),
+  camera: (
+    <g fill="var(--tide-wash)" stroke="var(--tide)" strokeWidth="1.8">
+      <rect x="2" y="58" width="20" height="14" rx="2" />
+      <circle cx="16" cy="65" r="4" />
+      <path d="M12 72V118M12 90L5 118M12 90L19 118" stroke="var(--ink-soft)" />
+    </g>
+  ),
+  points: (
+    <g fill="var(--paper)" stroke="var(--clay)" strokeWidth="2">
+      {[
+        [50, 36],
+        [49, 66],
+        [53, 87],
+        [49, 107],
+        [58, 109],
+      ].map(([x, y]) => (
+        <circle key={y} cx={x} cy={y} r="3.4" />
+      ))}
+    </g>
+  ),
   phone: (
     <rect x="62" y="44" width="8" height="15" rx="1.5" fill="var(--paper)" stroke="var(--clay)" strokeWidth="2.2" />
   ),
 }
+
+const drawThing = (thing: Thing) => <g key={thing}>{DRAWN[thing]}</g>
 
 function Drawn({ scene: { pose, things } }: { scene: Scene }) {
   const head = HEADS[pose]
   return (
     <svg viewBox="0 0 100 124" width="100" height="124" aria-hidden="true">
       <path d="M2 118H98" stroke="var(--line)" strokeWidth="2" />
-      {things.map((thing) => (
-        <g key={thing}>{DRAWN[thing]}</g>
-      ))}
+      {things.filter((thing) => thing !== 'points').map(drawThing)}
       <g fill="none" stroke="var(--body-near)" strokeWidth="5" strokeLinecap="round" strokeLinejoin="round">
         {POSES[pose].map((d) => (
           <path key={d} d={d} />
         ))}
         {head && <circle cx={head[0]} cy={head[1]} r="7" fill="var(--body-near)" stroke="none" />}
       </g>
+      {things.filter((thing) => thing === 'points').map(drawThing)}
     </svg>
   )
 }

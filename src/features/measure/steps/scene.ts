@@ -47,6 +47,8 @@ export const THINGS = [
   'seat',
   'phone',
   'plate',
+  'camera',
+  'points',
 ] as const
 export type Thing = (typeof THINGS)[number]
 
