@@ -62,6 +62,8 @@ test('a routine’s floor has numbered prints; the bench’s floor comes as a fi
   await page.goto('/paper?as=path&routine=quay-four&person=isolde-farrant')
   const sheet = page.locator('svg').filter({ hasText: 'The numbers follow the parts' })
   await expect(sheet.getByText('1', { exact: true })).toHaveCount(2)
+  await page.goto('/paper?as=tape&routine=quay-four&person=isolde-farrant&of=1')
+  await expect(page.locator('svg').filter({ hasText: 'the step into part 2' }).first()).toContainText(/[LR] 2/)
   await page.goto('/?person=isolde-farrant')
   const [file] = await Promise.all([
     page.waitForEvent('download'),
@@ -70,4 +72,29 @@ test('a routine’s floor has numbered prints; the bench’s floor comes as a fi
   expect(readFileSync(await file.path(), 'utf8')).toMatch(
     /<svg [^>]*width="\d+mm" height="\d+mm" viewBox="0 0 \d+ \d+"/,
   )
+})
+
+test('a class that was fitted: who does which, a card for everybody, and a level’s floor at true size', async ({
+  page,
+}) => {
+  await page.goto('/class?group=second-launch&posture=parallel')
+  const keep = page.getByRole('button', { name: 'Keep for the class' })
+  await expect(keep).toBeEnabled({ timeout: 40_000 })
+  await keep.click()
+  await expect(keep).toBeDisabled()
+  await page.getByRole('link', { name: 'On paper' }).click()
+  const sheets = page.locator('main svg')
+  await expect(sheets.filter({ hasText: /Level 1/ }).first()).toContainText('Keziah Underhill')
+  await page.getByRole('button', { name: /^What:/ }).click()
+  await page
+    .getByRole('menuitemradio', { name: 'cards' })
+    .or(page.getByRole('menuitem', { name: 'cards' }))
+    .click()
+  await expect(sheets.filter({ hasText: 'Stop when it hurts' }).first()).toBeVisible()
+  await page.getByRole('button', { name: /^What:/ }).click()
+  await page
+    .getByRole('menuitemradio', { name: 'the tape plan at true size' })
+    .or(page.getByRole('menuitem', { name: 'the tape plan at true size' }))
+    .click()
+  await expect(sheets.filter({ hasText: '10 cm: check the printer' }).first()).toBeVisible()
 })

@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process'
 import { bin, build, bundle, ENV, install, prepare, ROOT, run, say } from './steps.mjs'
 
 install()
-for (const part of ['core', 'class', 'path', 'lesson'])
+for (const part of ['core', 'class', 'path', 'lesson', 'paper'])
   run(process.execPath, [await bundle(`bench/${part}.ts`, `bench-${part}.mjs`)])
 
 await build()
@@ -25,6 +25,8 @@ const pupils = everybody.slice(0, SIXTEEN).map(({ record }) => record.name)
 const lastDay = await fillLog(base, 'Slack Tide', pupils)
 const door = await timePage(`${base}/log?group=slack-tide&day=${lastDay}`)
 const weeks = await timePage(`${base}/log?person=isolde-farrant`)
+const { measureStream } = await import('../bench/stream.mjs')
+const streamed = await measureStream(base)
 const { makeRecord, measurePeople } = await import('../bench/people.mjs')
 const { fill, measurePages } = await import('../bench/pages.mjs')
 const { painted, rows, longest, fitted } = await measurePeople(`http://127.0.0.1:${PORT}`)
@@ -72,4 +74,7 @@ say(
 )
 say(
   `the class on one path                    ${(walked.class / 1000).toFixed(2)} s in the pool of workers (wanted for 16: 4 or less)`,
+)
+say(
+  `a plate of 100 readings a second        ${streamed.frames.toFixed(0)} frames a second (${streamed.idle.toFixed(0)} before it began), the longest ${streamed.longest.toFixed(0)} ms; heap after a minute ${(streamed.end / streamed.quarter).toFixed(2)} × that after a quarter of one`,
 )

@@ -10,6 +10,7 @@ import { widthOf } from './letters'
 import { logSheets } from './log-sheet'
 import { toPdf } from './pdf'
 import { PAPER_SIZES, type Sheet } from './sheet'
+import { drawStep } from './step'
 import { drawStood, stand } from './stood'
 import { toSvg } from './svg'
 import { cutTrueSize } from './true-size'
@@ -105,6 +106,25 @@ describe('a plan at true size, read back from its PDF', () => {
       for (let i = 1; i < columns.length; i++)
         expect((columns[i - 1] as number) + (clips[0]?.width ?? 0) - (columns[i] as number)).toBeCloseTo(10, 0)
     }
+  })
+})
+
+describe('a step at true size', () => {
+  it('shows where the feet stand before it, dotted, and where the foot lands', () => {
+    const print = (foot: 'left' | 'right', x: number, y: number, part: number) =>
+      ({ foot, heel: [x, y], yaw: 0, contact: 'whole', part }) as const
+    const prints = [
+      print('left', -0.1, 0, 0),
+      print('right', 0.1, 0, 0),
+      print('left', -0.1, 0.4, 1),
+      print('right', 0.1, 0.8, 2),
+    ]
+    const { marks, box } = drawStep(body, prints, 1)
+    const said = marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : []))
+    expect(said).toEqual(['L', 'R', 'L 2'])
+    expect(marks.filter((mark) => mark.kind === 'path' && mark.fill === 'wash')).toHaveLength(1)
+    // From the heels to the toes of the foot that landed 40 cm ahead, and 4 cm about it.
+    expect(box.bottom - box.top).toBeCloseTo(400 + 1000 * body.footLength + 80, 0)
   })
 })
 

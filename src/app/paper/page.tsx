@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation'
 import { InputError } from '@/core'
 import { PaperPage } from '@/features/paper/PaperPage'
-import { type Asked, OF_CLASS, OF_LESSON, OF_PERSON, type PrintKind, readAsked } from '@/server/paper/asked'
+import { type Asked, OF_CLASS, OF_LESSON, OF_PERSON, OF_ROUTINE, type PrintKind, readAsked } from '@/server/paper/asked'
 import { makeSheets } from '@/server/paper/make'
 import { listPrintable } from '@/server/paper/of-person'
 
@@ -13,7 +13,7 @@ export default async function OnePaper({ searchParams }: { searchParams: Promise
   try {
     const asked = readAsked(given)
     const { title, sheets } = await makeSheets(asked)
-    const stances = asked.person && asked.as !== 'path' ? (await listPrintable(asked.person)).stoods : []
+    const stances = asked.person && !asked.routine ? (await listPrintable(asked.person)).stoods : []
     return (
       <PaperPage
         // Another address is another paper.
@@ -23,7 +23,7 @@ export default async function OnePaper({ searchParams }: { searchParams: Promise
         sheets={sheets}
         kinds={kindsOf(asked)}
         stances={stances.map(({ title: name, where: detail }) => ({ name, detail }))}
-        at={asked.person ? '/people' : asked.day ? '/lesson' : asked.routine ? '/path' : '/class'}
+        at={asked.routine ? '/path' : asked.person ? '/people' : asked.day ? '/lesson' : '/class'}
       />
     )
   } catch (error) {
@@ -32,5 +32,5 @@ export default async function OnePaper({ searchParams }: { searchParams: Promise
   }
 }
 
-const kindsOf = ({ as, person, day }: Asked): readonly PrintKind[] =>
-  as === 'path' ? ['path'] : person ? OF_PERSON : day ? OF_LESSON : OF_CLASS
+const kindsOf = ({ routine, person, day }: Asked): readonly PrintKind[] =>
+  routine ? OF_ROUTINE : person ? OF_PERSON : day ? OF_LESSON : OF_CLASS

@@ -77,7 +77,7 @@ export function FullMeasure(props: MeasureProps) {
     setTold(null)
   }
   if (!done) return null
-  const panel: PanelProps = { record, change, body, done, day, by, onKeep }
+  const panel: PanelProps = { person: kept.id, record, change, body, done, day, by, onKeep }
   return (
     <main className={styles.measure}>
       <PageHead
@@ -158,7 +158,7 @@ export function FullMeasure(props: MeasureProps) {
           {what === 'sway' && (
             <SwayPanel key={at} {...panel} practice={house.practice} least={resolved.effects.swayReserveM} />
           )}
-          {what === 'picture' && <Picture key={at} {...panel} person={kept.id} />}
+          {what === 'picture' && <Picture key={at} {...panel} />}
           {tests.length > 0 && <Timed key={what} {...panel} tests={tests} first={test ?? undefined} onKept={tell} />}
           {told && <p role="status">{told}</p>}
         </section>

@@ -4,6 +4,8 @@ import type { Done } from '@/records/practice/doing'
 
 /** What every measure is given: who it is of, in which of their stances, and where it is kept. */
 export type PanelProps = {
+  /** By their id. */
+  person: string
   record: RecordDocument
   change: (make: (record: RecordDocument) => RecordDocument) => void
   body: Body

@@ -35,7 +35,7 @@ const toQuery = (asked: Asked): string =>
 
 /** Sheets as they print, chosen by a sentence; one press makes the PDF. */
 export function PaperPage({ asked, title, sheets, kinds, stances, at }: PaperProps) {
-  const { as, size, unit, of, counts, hold } = asked
+  const { as, size, unit, of, counts, hold, routine } = asked
   const go = (change: Partial<Asked>) => window.location.assign(`/paper?${toQuery({ ...asked, ...change })}`)
   return (
     <main className={styles.paper}>
@@ -79,6 +79,20 @@ export function PaperPage({ asked, title, sheets, kinds, stances, at }: PaperPro
                 value={String(Math.min(of, stances.length - 1))}
                 choices={stances.map(({ name, detail }, i) => ({ value: String(i), name, detail }))}
                 onChoose={(next) => go({ of: Number(next) })}
+              />
+            </span>
+          )}
+          {as === 'tape' && stances.length === 0 && (
+            <span>
+              {say(routine ? 'title.part' : 'title.level')}{' '}
+              <NumberWord
+                label={say(routine ? 'title.part' : 'title.level')}
+                value={of + 1}
+                unit=""
+                step={1}
+                min={1}
+                max={routine ? 100 : 3}
+                onChange={(next) => go({ of: Math.round(next) - 1 })}
               />
             </span>
           )}

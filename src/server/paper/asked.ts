@@ -12,6 +12,8 @@ export type PrintKind = (typeof PRINTS)[number]
 /** Sheets that are of one person; the others are of a group, or of a routine. */
 export const OF_PERSON: readonly PrintKind[] = ['tape', 'plan', 'card', 'home', 'clinician']
 export const OF_CLASS: readonly PrintKind[] = ['class', 'card', 'tape', 'plan']
+/** Of a routine: all of its prints, or one step at true size (`of`: its part). */
+export const OF_ROUTINE: readonly PrintKind[] = ['path', 'tape']
 export const OF_LESSON: readonly PrintKind[] = ['lesson', 'log']
 
 const asking = z.object({

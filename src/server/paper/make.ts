@@ -1,6 +1,6 @@
 import { InputError } from '@/core'
 import type { Sheet } from '@/paper/sheet'
-import type { Asked } from './asked'
+import { type Asked, OF_ROUTINE } from './asked'
 import { printClass, printLesson } from './of-group'
 import { printPerson } from './of-person'
 import { printPath } from './of-routine'
@@ -9,10 +9,8 @@ import { printPath } from './of-routine'
 export async function makeSheets(asked: Asked): Promise<{ title: string; sheets: Sheet[] }> {
   const { as, person, group, posture, day, routine } = asked
   const missing = (field: string, code = `known.${field}`) => new InputError(field, null, { code })
-  if (as === 'path') {
-    if (!routine) throw missing('routine')
-    return printPath({ ...asked, routine })
-  }
+  if (routine && OF_ROUTINE.includes(as)) return printPath({ ...asked, routine })
+  if (as === 'path') throw missing('routine')
   if (as === 'lesson' || as === 'log') {
     if (!group) throw missing('group')
     if (!day) throw missing('day', 'day')

@@ -5,6 +5,9 @@ import { ROUTINE_IDS } from '@/formats/routines/routines'
 import { toPerson } from '@/formats/to-core'
 import { pathSheet } from '@/paper/path-sheet'
 import type { Sheet } from '@/paper/sheet'
+import { drawStep } from '@/paper/step'
+import { cutTrueSize } from '@/paper/true-size'
+import { ENGLISH } from '@/words/language'
 import { sayPostureName } from '@/words/postures'
 import { readShipped, sayRoutineName } from '@/words/routines'
 import { findLastPersonId, readBench } from '../bench'
@@ -15,7 +18,10 @@ import type { Asked } from './asked'
 /** Two intervals of a phase: for where feet are set no more is needed. */
 const SAMPLES = 2
 
-/** A routine's floor with numbered prints, sized to somebody: whoever is named, or was on the bench last. */
+/**
+ * A routine's floor with numbered prints, or one step of it at true size, sized to somebody: whoever is named, or was on
+ * the bench last.
+ */
 export async function printPath(asked: Asked & { routine: string }): Promise<{ title: string; sheets: Sheet[] }> {
   const [own, routines, last] = await Promise.all([listOwn(), listRoutines(), findLastPersonId()])
   const shipped = ROUTINE_IDS.find((id) => id === asked.routine)
@@ -39,5 +45,9 @@ export async function printPath(asked: Asked & { routine: string }): Promise<{ t
     return found ? sayPostureName(found) : ''
   })
   const title = `${sayRoutineName(asked.routine, kept ?? null)}, ${person.name}`
-  return { title, sheets: [pathSheet(title, body, listFootprints(path), names, asked.size)] }
+  const prints = listFootprints(path)
+  if (asked.as === 'path') return { title, sheets: [pathSheet(title, body, prints, names, asked.size)] }
+  const part = Math.min(names.length - 1, asked.of)
+  const step = ENGLISH.say('paper.tape.step', { n: part + 1, posture: names[part] ?? '' })
+  return { title, sheets: cutTrueSize(drawStep(body, prints, part), `${title}, ${step}`, asked.size) }
 }

@@ -13,8 +13,8 @@ import {
 import type { ClassDay, DoneDay } from '@/core'
 import type { LogRow } from '@/formats/log-document'
 import { ENGLISH } from '@/words/language'
-import { sayShortDay } from '@/words/log'
 import { DoneChart } from './DoneChart'
+import { DAY_AXIS } from './day-axis'
 import { openOf } from './open-of'
 import styles from './weeks.module.css'
 
@@ -176,14 +176,7 @@ function Chart({ title, rows, series, most, line, band, onOpen }: ChartProps) {
       <ResponsiveContainer width="100%" height={HEIGHT}>
         <ComposedChart data={[...rows]} margin={{ top: 8, right: 14, bottom: 0, left: -18 }}>
           <CartesianGrid stroke="var(--grid)" vertical={false} />
-          <XAxis
-            dataKey="day"
-            tickFormatter={(day: string) => sayShortDay(day)}
-            stroke="var(--ink-soft)"
-            tickLine={false}
-            fontSize={13}
-            padding={{ left: 16, right: 16 }}
-          />
+          <XAxis {...DAY_AXIS} />
           <YAxis
             stroke="var(--ink-soft)"
             axisLine={false}

@@ -1,7 +1,7 @@
 import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { LogRow } from '@/formats/log-document'
 import { ENGLISH } from '@/words/language'
-import { sayShortDay } from '@/words/log'
+import { DAY_AXIS } from './day-axis'
 import { openOf } from './open-of'
 import styles from './weeks.module.css'
 
@@ -27,14 +27,7 @@ export function DoneChart({ rows, onOpen }: { rows: readonly LogRow[]; onOpen: (
       <ResponsiveContainer width="100%" height={HEIGHT}>
         <ComposedChart data={days} margin={{ top: 8, right: 14, bottom: 0, left: 0 }}>
           <CartesianGrid stroke="var(--grid)" vertical={false} />
-          <XAxis
-            dataKey="day"
-            tickFormatter={(day: string) => sayShortDay(day)}
-            stroke="var(--ink-soft)"
-            tickLine={false}
-            fontSize={13}
-            padding={{ left: 16, right: 16 }}
-          />
+          <XAxis {...DAY_AXIS} />
           <YAxis
             width={WIDTH}
             domain={[0, ORDER.length - 1]}

@@ -2,16 +2,18 @@ import Button from '@mui/material/Button'
 import { useEffect, useState } from 'react'
 import { DEG, InputError, PHOTO_FIGURES, PHOTO_POINTS, type PhotoReading, readPhoto, type Vec2 } from '@/core'
 import { readFigure } from '@/formats/read-figure'
+import type { StanceBody } from '@/formats/stance-document'
 import { OpenFileButton } from '@/ui/files/OpenFileButton'
 import { Field } from '@/ui/forms/Field'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { sayFieldError } from '@/words/fields'
 import { sayCentimetres, sayDegrees } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
+import { BenchButton } from '../BenchButton'
 import styles from '../measure.module.css'
 import type { PanelProps } from '../panel-props'
+import { computedLines } from './computed'
 import { type Handle, PointPlate } from './PointPlate'
-import { setStance } from './set-stance'
 import { deletePicture, type KeptPicture, keepPicture, listPictures } from './store'
 
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`measure.picture.${key}`, values)
@@ -27,7 +29,7 @@ const EXTRA = { plumb: ['plumbTop', 'plumbFoot'], known: ['knownFrom', 'knownTo'
 type Shown = Omit<KeptPicture, 'image'> & { image: Blob; src: string; width: number; height: number }
 
 /** A picture from the side or the front: points set by hand, angles out of them, and the stance set from it. */
-export function Picture({ body, done, day, onKeep, person }: PanelProps & { person: string }) {
+export function Picture({ body, done, day, onKeep, person }: PanelProps) {
   const [shown, setShown] = useState<Shown | null>(null)
   const [kept, setKept] = useState<readonly KeptPicture[]>([])
   const [drawing, setDrawing] = useState<'points' | 'plumb' | 'known'>('points')
@@ -171,6 +173,7 @@ export function Picture({ body, done, day, onKeep, person }: PanelProps & { pers
               height={shown.height}
               handles={handlesOf(shown, ends)}
               lines={[
+                ...(figures ? computedLines(done, body, shown, figures, plumb) : []),
                 ...LIMBS.flatMap(([a, b]) => {
                   const [from, to] = [shown.points[a], shown.points[b]]
                   return from && to ? [{ from, to, kind: 'limb' as const }] : []
@@ -189,18 +192,7 @@ export function Picture({ body, done, day, onKeep, person }: PanelProps & { pers
                   {ENGLISH.say('measure.keep')}
                 </Button>
                 {figures?.kneeFlexion && shown.view === 'side' && (
-                  <Button
-                    onClick={async () => {
-                      try {
-                        await setStance(person, done, figures)
-                        setTold(say('set'))
-                      } catch (error) {
-                        setTold(error instanceof Error ? error.message : say('notKept'))
-                      }
-                    }}
-                  >
-                    {say('toBench')}
-                  </Button>
+                  <BenchButton person={person} done={done} measured={(stance) => measuredBy(figures, stance)} />
                 )}
               </p>
             </div>
@@ -233,6 +225,12 @@ export function Picture({ body, done, day, onKeep, person }: PanelProps & { pers
     </div>
   )
 }
+
+/** Knee and trunk of a picture; a knee is never straighter than straight. */
+const measuredBy = ({ kneeFlexion, trunkPitch }: PhotoReading, { trunk }: StanceBody): Partial<StanceBody> => ({
+  ...(kneeFlexion && { height: { kneeFlexionDeg: Math.max(0, Math.round(kneeFlexion.value / DEG)) } }),
+  ...(trunkPitch && { trunk: { ...trunk, pitchDeg: Math.round(trunkPitch.value / DEG) } }),
+})
 
 function readOrSay(read: () => PhotoReading): PhotoReading | InputError {
   try {

@@ -12,7 +12,7 @@ type PointPlateProps = {
   height: number
   handles: readonly Handle[]
   /** Drawn between handles: limbs, the plumb line, the known length. */
-  lines: readonly { from: Vec2; to: Vec2; kind: 'limb' | 'plumb' | 'known' }[]
+  lines: readonly { from: Vec2; to: Vec2; kind: 'limb' | 'computed' | 'plumb' | 'known' }[]
   /** What is set next by touching the picture. */
   next: string | null
   onPlace: (name: string, at: Vec2) => void
@@ -22,7 +22,7 @@ const LOUPE = 90
 const ZOOM = 4
 const NUDGES: Record<string, Vec2> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
 const COLOURS = { point: 'var(--clay)', plumb: 'var(--tide)', known: 'var(--wood)' }
-const LINES = { limb: 'var(--clay)', plumb: 'var(--tide)', known: 'var(--wood)' }
+const LINES = { limb: 'var(--clay)', computed: 'var(--body-far)', plumb: 'var(--tide)', known: 'var(--wood)' }
 
 /** A picture with its points: touched they are set, dragged or nudged they move; a loupe shows what lies under them. */
 export function PointPlate({ src, width, height, handles, lines, next, onPlace }: PointPlateProps) {
@@ -73,8 +73,8 @@ export function PointPlate({ src, width, height, handles, lines, next, onPlace }
             x2={to[0]}
             y2={to[1]}
             stroke={LINES[kind]}
-            strokeWidth={size * 0.5}
-            strokeDasharray={kind === 'limb' ? undefined : `${size} ${size}`}
+            strokeWidth={size * (kind === 'computed' ? 1.6 : 0.5)}
+            strokeDasharray={kind === 'limb' || kind === 'computed' ? undefined : `${size} ${size}`}
           />
         ))}
         {handles.map((handle) => (

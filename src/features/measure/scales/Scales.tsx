@@ -6,6 +6,7 @@ import { Field } from '@/ui/forms/Field'
 import { sayPercent } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import { sayPoints } from '@/words/measure'
+import { BenchButton } from '../BenchButton'
 import { Figures } from '../Figures'
 import styles from '../measure.module.css'
 import type { PanelProps } from '../panel-props'
@@ -24,7 +25,7 @@ const PRACTICES = { middle: 0.5, seventy: 0.7, empty: 0 } as const
 type Practice = keyof typeof PRACTICES
 
 /** Two scales: typed or live, the split with what it is known to, and small things to practise with the split hidden. */
-export function Scales({ body, done, onKeep }: PanelProps) {
+export function Scales({ person, body, done, onKeep }: PanelProps) {
   const { stance } = done
   const [source, setSource] = useState<Source>('stand-in')
   const [bad, setBad] = useState(false)
@@ -145,6 +146,11 @@ export function Scales({ body, done, onKeep }: PanelProps) {
             >
               {ENGLISH.say('measure.keep')}
             </Button>
+            <BenchButton
+              person={person}
+              done={done}
+              measured={() => ({ loadLeftPct: Math.round(result.loadLeft * 1000) / 10, loadMeasured: true })}
+            />
             <Button onClick={() => setResult(null)}>{ENGLISH.say('measure.again')}</Button>
           </>
         ) : (

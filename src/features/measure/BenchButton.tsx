@@ -1,0 +1,28 @@
+import Button from '@mui/material/Button'
+import { useState } from 'react'
+import type { StanceBody } from '@/formats/stance-document'
+import type { Done } from '@/records/practice/doing'
+import { sayUnsaved } from '@/ui/api/ask'
+import { ENGLISH } from '@/words/language'
+import { putOnBench } from './put-on-bench'
+
+type BenchButtonProps = { person: string; done: Done; measured: (stance: StanceBody) => Partial<StanceBody> }
+
+/** Sets the stance on the bench as it was measured, with one press, and says so. */
+export function BenchButton({ person, done, measured }: BenchButtonProps) {
+  const [told, setTold] = useState<string | null>(null)
+  const put = async () => {
+    try {
+      await putOnBench(person, done, measured)
+      setTold(ENGLISH.say('measure.bench.set'))
+    } catch (error) {
+      setTold(sayUnsaved(error))
+    }
+  }
+  return (
+    <>
+      <Button onClick={put}>{ENGLISH.say('measure.bench.put')}</Button>
+      {told && <span role="status">{told}</span>}
+    </>
+  )
+}
