@@ -1,16 +1,11 @@
 import { ENGLISH, type Words } from '@/words/language'
 import { breakLines, setText } from './flow'
+import { hallHeight, hallMarks } from './hall'
+import type { Lane } from './lane'
 import { footer, head, MARGIN } from './page'
 import { type Mark, type PaperSize, type Sheet, SIZES } from './sheet'
-import { fitStood, type Stood } from './stood'
+import { fitStood } from './stood'
 import { vialMarks } from './vial'
-
-/** Those who do the same, and how. */
-export type Lane = {
-  title: string
-  stood: Stood | null
-  people: readonly { name: string; chair: boolean; helper: boolean; watch: string }[]
-}
 
 export type ClassSheet = { title: string; lanes: readonly Lane[] }
 
@@ -41,7 +36,7 @@ export function classSheets({ title, lanes }: ClassSheet, size: PaperSize, words
     const text = width - 2 * MARGIN - DRAWN - 10
     const rows = lane.people.map((one) => rowOf(one, words))
     const tall = Math.max(
-      LEAST,
+      lane.stood ? LEAST : 0,
       10 + rows.reduce((sum, row) => sum + breakLines(row, text, SIZE).length * SIZE * 1.28 + 1, 0),
     )
     if (y + tall > height - 18) begin()
@@ -60,6 +55,9 @@ export function classSheets({ title, lanes }: ClassSheet, size: PaperSize, words
     }
     y += tall + 4
   }
+  const wide = width - 2 * MARGIN - 6
+  if (y + hallHeight(lanes, wide) > height - 14) begin()
+  marks.push(...hallMarks(lanes, MARGIN + 3, y + 2, wide, words))
   return sheets
 }
 

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { buildPosture, makeStandingStance, postureOf, resolveBody, type Stance } from '@/core'
 import { sayLaying } from '@/words/paper'
 import { cardSheets } from './cards'
+import { classSheets } from './class-sheet'
 import { drawStance } from './floor'
 import { floorSheet } from './floor-sheet'
 import { breakLines } from './flow'
@@ -183,6 +184,27 @@ describe('text on paper', () => {
     const said = linesOf(sheets[0] as Sheet).join(' ')
     expect(said).toMatch(
       /Marit.*bow.*heel.*of the weight.*4 times on each side, held up to 8 s.*Feel for: the crown.*Stop when/,
+    )
+  })
+
+  it('a class sheet names everybody in their lane and in the hall, and counts chairs and helpers', () => {
+    const people = ['Ana Bel', 'Cy Dun'].map((name, i) => ({ name, chair: i === 0, helper: i === 1, watch: '' }))
+    const lanes = [
+      { title: 'Level 1', stood: stand('bow', body, bow), people },
+      { title: 'Seated', stood: null, people: [{ name: 'Eve Fox', chair: false, helper: false, watch: 'breath' }] },
+    ]
+    const said = classSheets({ title: 'Slack Tide: bow', lanes }, 'a4').flatMap(linesOf)
+    expect(said).toEqual(
+      expect.arrayContaining([
+        'One chair, one helper.',
+        'Level 1',
+        'Ana Bel · chair',
+        'Cy Dun · helper',
+        'Eve Fox · watch: breath',
+        'Ana',
+        'Cy',
+        'Eve',
+      ]),
     )
   })
 
