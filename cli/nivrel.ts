@@ -29,7 +29,7 @@ const HELP = `Nivrel: how near the edge a stance is, and the smallest change tha
   npm run -s nivrel -- log FILE [--on DAY]      the decisions for a nivrel.log/1 (or its list as CSV), as nivrel.decisions/1
 
   npm run -s nivrel -- simulate scales|plate|level|board [--person FILE] [--stance FILE] [--seed N] [--seconds N]
-                  [--shift PCT] [--bad yes] [--to URL]
+                  [--shift PCT] [--wobble SECONDS] [--bad yes] [--to URL]
                                                 a stand-in for a device: nivrel.readings/1, one reading a line
   npm run -s nivrel -- print FILE --as tape|plan|card|home|path [--size a4|letter] [--unit UNIT] [--person FILE] > out.pdf
                                                 a stance on paper, at true size or as a card; a routine's numbered prints

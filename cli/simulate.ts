@@ -38,7 +38,7 @@ export async function simulate(args: string[]): Promise<void> {
 function readAsked(kind: ReadingKind, args: string[]): { to: string | undefined; readings: Iterable<Reading> } {
   const values: Record<string, string | undefined> = {}
   let rest = args
-  for (const name of ['person', 'stance', 'seed', 'seconds', 'shift', 'bad', 'to'])
+  for (const name of ['person', 'stance', 'seed', 'seconds', 'shift', 'wobble', 'bad', 'to'])
     ({ value: values[name], rest } = takeOption(rest, `--${name}`))
   if (rest[0] !== undefined) throw new UsageError(`"${rest[0]}" is not understood`)
   const { person, stance } = values
@@ -53,9 +53,10 @@ function readAsked(kind: ReadingKind, args: string[]): { to: string | undefined;
   const stands = document ? toStance(document.stance) : buildPosture(postureOf('parallel'), body, 'therapeutic', 'left')
   const seed = takeWhole('--seed', values.seed, 0, 2 ** 31) ?? 1
   const seconds = takeWhole('--seconds', values.seconds, 1, 36_000) ?? SECONDS
+  const wobble = takeWhole('--wobble', values.wobble, 1, 3600) ?? null
   const shift = takeWhole('--shift', values.shift, 0, 100)
   const shifts = shift === undefined ? [] : [{ atS: SHIFT_AT_S, loadLeft: shift / 100 }]
-  const all = standIn(kind, standInOf(body, stands), RATES[kind], seeded(seed), shifts)
+  const all = standIn(kind, standInOf(body, stands, 1, wobble), RATES[kind], seeded(seed), shifts)
   const mischief =
     values.bad === 'yes' ? { ...BAD_CABLE, unplugsAtS: seconds } : { ...NO_MISCHIEF, unplugsAtS: seconds }
   return { to: values.to, readings: disturb(all, mischief, seeded(seed + 1)) }

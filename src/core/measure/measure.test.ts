@@ -20,6 +20,7 @@ const SETTING: StandInSetting = {
   boardKg: 8,
   boardAt: 0.52,
   sway: 1,
+  wobbleS: null,
 }
 const SEEDS = Array.from({ length: 60 }, (_, i) => i + 1)
 
@@ -148,6 +149,17 @@ describe('sway', () => {
     expect(mean(({ meanSpeed }) => meanSpeed)).toBeGreaterThan(0.008)
     expect(mean(({ meanSpeed }) => meanSpeed)).toBeLessThan(0.016)
     expect(Math.abs(mean(({ mean: [x] }) => x) - 0.03)).toBeLessThan(0.001)
+  })
+
+  it('of a stand-in that wobbles is larger, and goes back to where it was', () => {
+    const wobbling = { ...SETTING, wobbleS: 5 }
+    const areas = SEEDS.slice(0, 10).map((seed) => [
+      calcSway(take('plate', 60, 50, seed)).area,
+      calcSway(take('plate', 60, 50, seed, wobbling)).area,
+    ])
+    const mean = (at: 0 | 1) => areas.reduce((sum, pair) => sum + (pair[at] as number), 0) / areas.length
+    expect(mean(1)).toBeGreaterThan(1.5 * mean(0))
+    expect(Math.abs(calcSway(take('plate', 60, 50, 3, wobbling)).mean[1] - SETTING.centre[1])).toBeLessThan(0.01)
   })
 
   it('becomes a reserve by the rule, upward, and never less than the least', () => {

@@ -24,6 +24,8 @@ export type StandInSetting = {
   boardKg: number
   /** How much more than quiet standing; 1 is quiet. */
   sway: number
+  /** Seconds from wobble to wobble, on average; null: none. */
+  wobbleS: number | null
 }
 
 /** What goes wrong on the way: parts of all readings. */
@@ -55,6 +57,11 @@ class Pendulum {
     this.v = rms * OMEGA * first[1]
   }
 
+  /** A wobble: at once so much faster than quiet sway is. */
+  shove(times: number): void {
+    this.v += times * this.rms * OMEGA
+  }
+
   step(dt: number, noise: number): number {
     const drive = 2 * this.rms * Math.sqrt(OLDER_SWAY.damping * OMEGA ** 3)
     this.v += dt * (-(OMEGA ** 2) * this.x - 2 * OLDER_SWAY.damping * OMEGA * this.v) + drive * Math.sqrt(dt) * noise
@@ -66,6 +73,8 @@ class Pendulum {
 const OMEGA = 2 * Math.PI * OLDER_SWAY.frequency
 /** Steps of the pendulum between two readings are no longer than this. */
 const STEP_S = 0.01
+/** How many times faster than quiet sway a wobble is, to either side. */
+const WOBBLE = 6
 /** How long a shift takes to be two thirds done. */
 const SHIFT_S = 0.6
 const NOISE = { kg: 0.05, copM: 0.0003, newtons: 1, tilt: 0.001 } as const
@@ -89,6 +98,11 @@ export function* standIn(
   for (let i = 0; ; i++) {
     const atS = i / rateHz
     const goal = shifts.findLast((one) => one.atS <= atS)?.loadLeft ?? setting.loadLeft
+    if (setting.wobbleS !== null && random() < 1 / rateHz / setting.wobbleS) {
+      const way = 2 * Math.PI * random()
+      across.shove(WOBBLE * Math.cos(way))
+      along.shove(WOBBLE * Math.sin(way))
+    }
     let sway: Vec2 = [0, 0]
     for (let k = 0; k < steps; k++) {
       const [one, other] = normals(random)

@@ -16,8 +16,9 @@ const TRACK_LEAST = 0.12
 /**
  * What a stand-in is set to so that it shows somebody in a stance. @throws InputError as an analysis does
  * @param sway how much more than quiet standing
+ * @param wobbleS seconds from wobble to wobble, on average
  */
-export function standInOf(body: Body, stance: Stance, sway = 1): StandInSetting {
+export function standInOf(body: Body, stance: Stance, sway = 1, wobbleS: number | null = null): StandInSetting {
   const { pose } = analyse(body, stance, { standing: null, withoutFreeTurn: true })
   const [x, y] = pose.centreOfMass
   const onBoard = BOARD.heelAt + y - stance.feet.left.heel[1]
@@ -31,6 +32,7 @@ export function standInOf(body: Body, stance: Stance, sway = 1): StandInSetting 
     boardKg: BOARD.kg,
     boardAt: onBoard,
     sway,
+    wobbleS,
   }
 }
 
