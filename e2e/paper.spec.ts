@@ -10,13 +10,13 @@ test('from somebody’s page in two touches to a card; other paper, other units;
   await expect(page.getByRole('heading', { level: 1 })).toContainText('On paper: cards of Marit Quill')
   const sheet = page.locator('svg').filter({ hasText: 'Stop when it hurts' })
   await expect(sheet).toContainText('Marit Quill')
-  await expect(sheet).toContainText(/\d+ cm to the right/)
+  await expect(sheet).toContainText(/\d+ cm to the (left|right)/)
   await page.getByRole('button', { name: 'Said in' }).click()
   await page
     .getByRole('menuitemradio', { name: 'inches' })
     .or(page.getByRole('menuitem', { name: 'inches' }))
     .click()
-  await expect(sheet).toContainText(/[\d.]+ in to the right/)
+  await expect(sheet).toContainText(/[\d.]+ in to the (left|right)/)
   const href = (await page.getByRole('link', { name: 'As a PDF' }).getAttribute('href')) as string
   const pdf = await request.get(href)
   expect(pdf.headers()['content-type']).toBe('application/pdf')
