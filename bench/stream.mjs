@@ -12,6 +12,8 @@ export async function measureStream(url) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto(`${url}/measure?person=isolde-farrant&what=sway`)
   const idle = await countFrames(page, 3)
+  await page.getByRole('button', { name: /^Where readings come from/ }).click()
+  await page.getByRole('menuitemradio', { name: 'a stand-in' }).click()
   await page.getByRole('button', { name: 'Begin' }).click()
   const heap = async () => {
     await page.evaluate(() => globalThis.gc?.())

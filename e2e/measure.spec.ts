@@ -1,5 +1,15 @@
 import { expect, type Page, test } from '@playwright/test'
 
+/** A stand-in for a device, begun. */
+async function beginStandIn(page: Page, panel: ReturnType<typeof panelOf>) {
+  await panel.getByRole('button', { name: 'Where readings come from' }).click()
+  await page
+    .getByRole('menuitemradio', { name: 'a stand-in' })
+    .or(page.getByRole('menuitem', { name: 'a stand-in' }))
+    .click()
+  await panel.getByRole('button', { name: 'Begin' }).click()
+}
+
 const panelOf = (page: Page, name: string) => page.getByRole('region', { name, exact: true })
 
 async function open(page: Page, what: string, person = 'lorcan-brae') {
@@ -13,12 +23,13 @@ test('two scales: a stand-in is read for ten seconds, kept with who took it, and
   await open(page, 'scales')
   const panel = panelOf(page, 'two scales')
   await panel.getByLabel('Taken by').fill('Ines')
-  await panel.getByRole('button', { name: 'Begin' }).click()
+  await beginStandIn(page, panel)
   await panel.getByRole('button', { name: 'Read for ten seconds' }).click()
   await expect(panel.getByText(/% on the left, ±.* points; .* kg together\./)).toBeVisible({ timeout: 20_000 })
+  await expect(panel.getByText('From a stand-in, to try it out')).toBeVisible()
   await panel.getByRole('button', { name: 'Keep it' }).click()
   const history = page.getByRole('region', { name: 'Measured before' })
-  await expect(history.getByRole('listitem')).toContainText(/% on the left, ±.*, Ines/)
+  await expect(history.getByRole('listitem')).toContainText(/% on the left, ±.* \(a stand-in\).*, Ines/)
   await expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible()
   await page.reload()
   await expect(history.getByRole('listitem')).toContainText('Ines')
@@ -27,7 +38,7 @@ test('two scales: a stand-in is read for ten seconds, kept with who took it, and
 test('the split is hidden while they look for the middle, and said afterwards', async ({ page }) => {
   await open(page, 'scales')
   const panel = panelOf(page, 'two scales')
-  await panel.getByRole('button', { name: 'Begin' }).click()
+  await beginStandIn(page, panel)
   await panel.getByRole('button', { name: 'Find the middle without looking' }).click()
   await expect(panel.getByText('The split is hidden.')).toBeVisible()
   await expect(panel.getByText(/^left \d/)).toBeHidden()
@@ -42,11 +53,6 @@ test('a device posts its lines, and the page shows them; when it stops, it says 
 }) => {
   await open(page, 'scales')
   const panel = panelOf(page, 'two scales')
-  await panel.getByRole('button', { name: 'Where readings come from' }).click()
-  await page
-    .getByRole('menuitemradio', { name: 'the local stream' })
-    .or(page.getByRole('menuitem', { name: 'the local stream' }))
-    .click()
   await panel.getByRole('button', { name: 'Begin' }).click()
   await expect(panel.getByText('Waiting for the first reading…')).toBeVisible()
   const lines = (from: number) =>

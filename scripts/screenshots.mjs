@@ -77,6 +77,7 @@ const SHOTS = {
     path: '/measure?person=marit-quill&what=scales',
     shows: 'ol svg',
     act: async (page) => {
+      await choose(page, /^Where readings come from/, 'a stand-in')
       await page.getByRole('button', { name: 'Begin' }).click()
       await page.getByRole('button', { name: 'Read for ten seconds' }).click()
       await page.getByRole('button', { name: 'Keep it' }).waitFor()
@@ -87,6 +88,7 @@ const SHOTS = {
     path: '/measure?person=marit-quill&what=sway',
     shows: 'ol svg',
     act: async (page) => {
+      await choose(page, /^Where readings come from/, 'a stand-in')
       await page.getByRole('button', { name: 'Begin' }).click()
       await page.waitForTimeout(32_000)
       await page.getByRole('button', { name: 'Read it' }).first().click()

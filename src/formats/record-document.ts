@@ -94,6 +94,8 @@ export const measuredEntry = z.looseObject(
     /** The posture that was stood, and whether the eyes were closed. */
     posture: text(80).optional(),
     eyes: oneOf(['open', 'closed']).optional(),
+    /** Of a stand-in, to try it out: it says nothing of the person. */
+    standIn: flag.optional(),
     loadLeftPct: number(0, 100, 'pct').optional(),
     sdPct: number(0, 100, 'pct').optional(),
     centreM: point2.optional(),

@@ -1,3 +1,4 @@
+import type { MeasuredEntry } from '@/formats/record-document'
 import { ENGLISH, type Words } from './language'
 
 const say = (key: string, words: Words, values?: Record<string, string | number>) => words.say(`measure.${key}`, values)
@@ -10,25 +11,13 @@ export const sayPoints = (share: number, words: Words = ENGLISH): string =>
 export const sayMillimetres = (metres: number, words: Words = ENGLISH): string =>
   say('mm', words, { n: words.number(metres * 1000, 1) })
 
-/** What was measured, in a line. */
-export function sayMeasured(
-  entry: {
-    what: 'split' | 'centre' | 'tilt' | 'sway'
-    loadLeftPct?: number | undefined
-    sdPct?: number | undefined
-    centreM?: readonly number[] | undefined
-    of?: string | undefined
-    pitchDeg?: number | undefined
-    rollDeg?: number | undefined
-    spreadDeg?: number | undefined
-    areaMm2?: number | undefined
-    rmsAlongMm?: number | undefined
-    rmsAcrossMm?: number | undefined
-    meanSpeedMmS?: number | undefined
-    eyes?: string | undefined
-  },
-  words: Words = ENGLISH,
-): string {
+/** What was measured, in a line; what came from a stand-in says so. */
+export function sayMeasured(entry: MeasuredEntry, words: Words = ENGLISH): string {
+  const line = sayLine(entry, words)
+  return entry.standIn ? say('lines.standIn', words, { line }) : line
+}
+
+function sayLine(entry: MeasuredEntry, words: Words): string {
   const figure = (value: number | undefined, digits = 1) => words.number(value ?? 0, digits)
   switch (entry.what) {
     case 'split':

@@ -18,7 +18,7 @@ const SIZE = 150
 /** A phone as a level: held still for two seconds it gives its mean and how much it wandered; a shake starts again. */
 export function Level({ body, done, onKeep }: PanelProps) {
   const { stance } = done
-  const [source, setSource] = useState<Source>('stand-in')
+  const [source, setSource] = useState<Source>('stream')
   const [bad, setBad] = useState(false)
   const [of, setOf] = useState<(typeof TILTED)[number]>('trunk')
   const [still, setStill] = useState<Still | null>(null)
@@ -101,6 +101,7 @@ export function Level({ body, done, onKeep }: PanelProps) {
                 pitchDeg: round(still.mean.pitch),
                 rollDeg: round(still.mean.roll),
                 spreadDeg: round(Math.max(still.spread.pitch, still.spread.roll)),
+                ...(source === 'stand-in' && { standIn: true }),
               })
             }
           >

@@ -27,12 +27,12 @@ type Practice = keyof typeof PRACTICES
 /** Two scales: typed or live, the split with what it is known to, and small things to practise with the split hidden. */
 export function Scales({ person, body, done, onKeep }: PanelProps) {
   const { stance } = done
-  const [source, setSource] = useState<Source>('stand-in')
+  const [source, setSource] = useState<Source>('stream')
   const [bad, setBad] = useState(false)
   const goes = useRef(stance.loadLeft)
   const readings = useReadings('scales', { body, stance, sway: 1, bad, loadLeft: () => goes.current })
   const [until, setUntil] = useState<number | null>(null)
-  const [result, setResult] = useState<Split | null>(null)
+  const [result, setResult] = useState<(Split & { standIn: boolean }) | null>(null)
   const [practice, setPractice] = useState<Practice | null>(null)
   const [after, setAfter] = useState<{ practice: Practice; left: number } | null>(null)
   const { last } = readings.shown
@@ -46,15 +46,18 @@ export function Scales({ person, body, done, onKeep }: PanelProps) {
     if (until === null || !last || last.atS < until) return
     setUntil(null)
     const { readings: ordered } = putInOrder(readings.readings.current)
-    setResult(calcSplit(ordered.filter(({ atS }) => atS > until - READ_S && atS <= until)))
-  }, [until, last, readings.readings])
+    setResult({
+      ...calcSplit(ordered.filter(({ atS }) => atS > until - READ_S && atS <= until)),
+      standIn: source === 'stand-in',
+    })
+  }, [until, last, source, readings.readings])
   const orders = SIDES.flatMap((side) => {
     const most = body.loadMax[side]
     return most < 1 ? [{ at: side === 'left' ? most : 1 - most, toward: side, most }] : []
   })
   const typed = (leftKg: number, rightKg: number) => {
     if (!(leftKg >= 0 && rightKg >= 0)) throw new InputError('leftKg', leftKg, { code: 'somebodyStands' })
-    setResult(calcSplit([{ atS: 0, leftKg, rightKg }]))
+    setResult({ ...calcSplit([{ atS: 0, leftKg, rightKg }]), standIn: false })
   }
   const begin = (which: Practice) => {
     setPractice(which)
@@ -141,16 +144,21 @@ export function Scales({ person, body, done, onKeep }: PanelProps) {
                   what: 'split',
                   loadLeftPct: Math.round(result.loadLeft * 1000) / 10,
                   sdPct: Math.round(result.sd * 1000) / 10,
+                  ...(result.standIn && { standIn: true }),
                 })
               }
             >
               {ENGLISH.say('measure.keep')}
             </Button>
-            <BenchButton
-              person={person}
-              done={done}
-              measured={() => ({ loadLeftPct: Math.round(result.loadLeft * 1000) / 10, loadMeasured: true })}
-            />
+            {result.standIn ? (
+              <span>{ENGLISH.say('measure.source.trying')}</span>
+            ) : (
+              <BenchButton
+                person={person}
+                done={done}
+                measured={() => ({ loadLeftPct: Math.round(result.loadLeft * 1000) / 10, loadMeasured: true })}
+              />
+            )}
             <Button onClick={() => setResult(null)}>{ENGLISH.say('measure.again')}</Button>
           </>
         ) : (

@@ -27,10 +27,10 @@ const LOOKED_AT = 600
 export function SourceWords({ source, onSource, bad, onBad, readings, motion = false }: SourceWordsProps) {
   const { state, shown, start, stop } = readings
   const sources: Source[] = [
-    'stand-in',
     'stream',
     ...(hasSerial() ? ['serial' as const] : []),
     ...(motion ? ['motion' as const] : []),
+    'stand-in',
   ]
   const { repeated, late, gapS } = putInOrder(readings.readings.current.slice(-LOOKED_AT))
   const isOn = state !== 'off' && state !== 'refused'

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { ReadingKind, ReadingOf } from '@/core'
 import { readReadings } from '@/formats/readings/text'
+import { tiltOfPhone } from './phone'
 import { openSerial, type Serial } from './serial'
 import { type StandInOf, startStandIn } from './stand-in'
 
@@ -94,9 +95,7 @@ async function openSource(
   return () => stream.close()
 }
 
-const RADIANS = Math.PI / 180
-
-/** A phone's own sense of down, its long edge along the body. */
+/** A phone's own sense of down. */
 async function startMotion(put: (came: readonly unknown[]) => void): Promise<() => void> {
   const asks = DeviceOrientationEvent as unknown as { requestPermission?: () => Promise<string> }
   if (asks.requestPermission && (await asks.requestPermission()) !== 'granted') throw new Error('not granted')
@@ -104,7 +103,7 @@ async function startMotion(put: (came: readonly unknown[]) => void): Promise<() 
   const take = ({ beta, gamma }: DeviceOrientationEvent) => {
     if (beta === null || gamma === null) return
     const atS = (performance.now() - began) / 1000
-    put([{ kind: 'level', atS, pitch: (90 - beta) * RADIANS, roll: gamma * RADIANS }])
+    put([{ kind: 'level', atS, ...tiltOfPhone(beta, gamma) }])
   }
   window.addEventListener('deviceorientation', take)
   return () => window.removeEventListener('deviceorientation', take)

@@ -30,11 +30,11 @@ type SwayPanelProps = PanelProps & {
 /** A trace of pressure: how much it goes to and fro, and the reserve of their own that it speaks for, offered. */
 export function SwayPanel({ record, change, body, done, day, by, practice, least, onKeep }: SwayPanelProps) {
   const { stance } = done
-  const [source, setSource] = useState<Source>('stand-in')
+  const [source, setSource] = useState<Source>('stream')
   const [bad, setBad] = useState(false)
   const [eyes, setEyes] = useState<(typeof EYES)[number]>('open')
   const [brought, setBrought] = useState<readonly ReadingOf<'plate'>[] | null>(null)
-  const [sway, setSway] = useState<Sway | null>(null)
+  const [sway, setSway] = useState<(Sway & { standIn: boolean }) | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const readings = useReadings('plate', {
     body,
@@ -49,9 +49,9 @@ export function SwayPanel({ record, change, body, done, day, by, practice, least
     () => brought ?? putInOrder(readings.readings.current.slice(-6000)).readings,
     [brought, readings.shown.count],
   )
-  const read = (of: readonly ReadingOf<'plate'>[]) => {
+  const read = (of: readonly ReadingOf<'plate'>[], standIn: boolean) => {
     try {
-      setSway(calcSway(of))
+      setSway({ ...calcSway(of), standIn })
       setProblem(null)
     } catch (error) {
       if (!(error instanceof InputError)) throw error
@@ -63,11 +63,11 @@ export function SwayPanel({ record, change, body, done, day, by, practice, least
     const plates = came.filter((one): one is ReadingOf<'plate'> => one.kind === 'plate')
     readings.stop()
     setBrought(plates)
-    read(plates)
+    read(plates, false)
   }
   const rules = toPractice(practice)
   const reserve = sway && reserveOfSway(sway, rules)
-  const open = record.measures.findLast((one) => one.what === 'sway' && one.eyes === 'open')
+  const open = record.measures.findLast((one) => one.what === 'sway' && one.eyes === 'open' && !one.standIn)
   return (
     <div className={styles.panel}>
       <p className={styles.source}>
@@ -123,7 +123,7 @@ export function SwayPanel({ record, change, body, done, day, by, practice, least
                 onClick={() => {
                   readings.stop()
                   setBrought(trace)
-                  read(trace)
+                  read(trace, source === 'stand-in')
                 }}
               >
                 {say('take')}
@@ -142,6 +142,7 @@ export function SwayPanel({ record, change, body, done, day, by, practice, least
                       rmsAlongMm: round(sway.rms.along * MM),
                       meanSpeedMmS: round(sway.meanSpeed * MM),
                       seconds: round(sway.seconds),
+                      ...(sway.standIn && { standIn: true }),
                     })
                   }
                 >
@@ -159,7 +160,8 @@ export function SwayPanel({ record, change, body, done, day, by, practice, least
               </>
             )}
           </p>
-          {sway && reserve !== null && eyes === 'open' && (
+          {sway?.standIn && <p>{ENGLISH.say('measure.source.trying')}</p>}
+          {sway && !sway.standIn && reserve !== null && eyes === 'open' && (
             <div className={styles.reserve}>
               <p>
                 {say('reserve', {
