@@ -9,6 +9,11 @@ const PAGES = [
   '/lesson?group=slack-tide',
   '/log?group=slack-tide',
   '/log?person=bram-tallow',
+  '/measure?person=odalys-marrin&what=scales',
+  '/measure?person=odalys-marrin&what=board',
+  '/measure?person=odalys-marrin&what=sway',
+  '/measure?person=odalys-marrin&test=chair-stand',
+  '/paper?as=card&person=odalys-marrin',
   '/postures',
   '/house',
 ]
