@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { type Body, calcWorth } from '@/core'
+import { type Body, calcWorth, type Worth as WorthOf } from '@/core'
 import type { Done } from '@/records/practice/doing'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
@@ -36,11 +36,18 @@ export function Worth({ measure, body, doing }: WorthProps) {
               before: sayCentimetres(worth.sdBefore),
               after: sayCentimetres(worth.sdAfter),
             })}{' '}
-            {say('gains', { gains: sayCentimetres(Math.max(0, worth.spareAfter - worth.spareBefore)) })}{' '}
-            {say('most', { cause: say(`causes.${worth.most}`) })}
+            {sayGains(worth)} {say('most', { cause: say(`causes.${worth.most}`) })}
           </li>
         ))}
       </ul>
     </section>
   )
+}
+
+/** What is less than this is nothing that anybody would measure for. */
+const LITTLE_M = 0.0005
+
+function sayGains({ spareBefore, spareAfter }: WorthOf): string {
+  const gains = spareAfter - spareBefore
+  return gains < LITTLE_M ? say('little') : say('gains', { gains: sayCentimetres(gains) })
 }
