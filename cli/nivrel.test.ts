@@ -135,4 +135,14 @@ describe('the command line', () => {
     expect(Math.abs(loadLeft - JSON.parse(stance).stance.loadLeftPct / 100)).toBeLessThan(2 * sd)
     expect(nivrel(['simulate', 'teapot']).status).toBe(2)
   })
+
+  it('prints any stance, of whatever posture, as a PDF; not as anything else', () => {
+    const stance = JSON.parse(WORKED[33] as string)
+    stance.stance.posture = 'something of our own'
+    for (const as of ['tape', 'plan', 'card', 'home']) {
+      const { stdout, status } = nivrel(['print', '-', '--as', as], JSON.stringify(stance))
+      expect([as, status, stdout.slice(0, 5)]).toEqual([as, 0, '%PDF-'])
+    }
+    expect(nivrel(['print', '-', '--as', 'poster'], JSON.stringify(stance)).status).toBe(2)
+  })
 })

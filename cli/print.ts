@@ -1,4 +1,4 @@
-import { listFootprints, makePath, postureOf, resolveBody, type Stance } from '@/core'
+import { LIBRARY, listFootprints, makePath, resolveBody, type Stance } from '@/core'
 import { dayOf } from '@/formats/day'
 import { parse } from '@/formats/parse'
 import { routineDocument, toRoutine } from '@/formats/routine-document'
@@ -44,6 +44,10 @@ function oneOf<const T extends readonly string[]>(name: string, value: string, a
   return value
 }
 
+/** A posture of the library by its name; any other as it is called in the document. */
+const nameOf = ({ posture = '' }: Stance): string =>
+  LIBRARY.some(({ id }) => id === posture) ? sayPostureName({ id: posture, own: null }) : posture
+
 type Printed = { title: string; sheets: Sheet[] }
 type Person = ReturnType<typeof toPerson> | null
 
@@ -56,11 +60,16 @@ function printStance(
 ): Printed {
   const { person: own, stance: asked } = parse(stanceDocument, document)
   const stance: Stance = toStance(asked)
-  const posture = stance.posture === undefined ? null : postureOf(stance.posture)
-  const named = posture && { id: posture.id, own: null }
-  const title = named ? sayPostureName(named) : ''
+  const known = LIBRARY.some(({ id }) => id === stance.posture)
+  const title = nameOf(stance)
   const stood = stand(title, resolveBody(person ?? toPerson(own)), stance)
-  const card = { name: '', stances: [stood], counts: COUNTS, holdS: HOLD_S, feel: named ? sayCue(named) : '' }
+  const card = {
+    name: '',
+    stances: [stood],
+    counts: COUNTS,
+    holdS: HOLD_S,
+    feel: known ? sayCue({ id: stance.posture as string, own: null }) : '',
+  }
   const sheets = {
     tape: () => cutTrueSize(drawStood(stood, 1, true), title, size),
     plan: () => [planSheet(stood, unit, size)],
@@ -77,9 +86,7 @@ function printRoutine(document: unknown, person: Person, size: PaperSize): Print
   if (!who) throw new UsageError('a routine without a person takes --person FILE')
   const body = resolveBody(who)
   const parts = toRoutine(routine, body)
-  const names = parts.map(({ stance }) =>
-    stance.posture === undefined ? '' : sayPostureName({ id: stance.posture, own: null }),
-  )
+  const names = parts.map(({ stance }) => nameOf(stance))
   const title = routine.name ?? ''
   const prints = listFootprints(makePath(body, parts, SAMPLES))
   return { title, sheets: [pathSheet(title, body, prints, names, size)] }

@@ -81,7 +81,7 @@ function cardMarks(
           (one) => `${one.title}: ${sayStanding(one.stance, flexionOf(one), words)} ${sayHands(one.stance, words)}`,
         )),
     words.say('paper.card.counts', { counts, hold: words.number(holdS) }),
-    words.say('paper.card.feel', { cue: feel }),
+    ...(feel ? [words.say('paper.card.feel', { cue: feel })] : []),
     words.say('paper.card.stop'),
   ]
   const last = lines.length - 1

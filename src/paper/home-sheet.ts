@@ -40,7 +40,7 @@ export function homeSheet(
     add(words.say('paper.card.counts', { counts, hold: words.number(holdS) }), 4.8, x)
     y = Math.max(y, top + DRAWN) + 4
   }
-  add(words.say('paper.card.feel', { cue: feel }), 5)
+  if (feel) add(words.say('paper.card.feel', { cue: feel }), 5)
   y += 3
   add(words.say('paper.home.days'), 5, MARGIN, true)
   for (const [i, stood] of stances.entries()) {
