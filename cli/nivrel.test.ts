@@ -137,12 +137,16 @@ describe('the command line', () => {
   })
 
   it('prints any stance, of whatever posture, as a PDF; not as anything else', () => {
-    const stance = JSON.parse(WORKED[33] as string)
+    const verdicts = WORKED.map((line) => analyseDocument(JSON.parse(line), IN_DOCUMENTS).verdict)
+    const stance = JSON.parse(WORKED[verdicts.indexOf('holds')] as string)
     stance.stance.posture = 'something of our own'
     for (const as of ['tape', 'plan', 'card', 'home']) {
       const { stdout, status } = nivrel(['print', '-', '--as', as], JSON.stringify(stance))
       expect([as, status, stdout.slice(0, 5)]).toEqual([as, 0, '%PDF-'])
     }
+    // What passes a limit is laid out, never sent home.
+    const beyond = nivrel(['print', '-', '--as', 'home'], WORKED[verdicts.indexOf('beyond')] as string)
+    expect([beyond.status, beyond.stdout]).toEqual([1, ''])
     expect(nivrel(['print', '-', '--as', 'poster'], JSON.stringify(stance)).status).toBe(2)
   })
 })

@@ -1,4 +1,4 @@
-import { LIBRARY, listFootprints, makePath, resolveBody, type Stance } from '@/core'
+import { InputError, LIBRARY, listFootprints, makePath, resolveBody, type Stance } from '@/core'
 import { dayOf } from '@/formats/day'
 import { parse } from '@/formats/parse'
 import { routineDocument, toRoutine } from '@/formats/routine-document'
@@ -10,7 +10,7 @@ import { pathSheet } from '@/paper/path-sheet'
 import { toPdf } from '@/paper/pdf'
 import { planSheet } from '@/paper/plan-sheet'
 import { PAPER_SIZES, type PaperSize, type Sheet } from '@/paper/sheet'
-import { drawStood, stand } from '@/paper/stood'
+import { drawStood, isPassing, stand } from '@/paper/stood'
 import { cutTrueSize } from '@/paper/true-size'
 import { readPerson } from '@/records/person-of'
 import { sayCue, sayPostureName } from '@/words/postures'
@@ -68,8 +68,10 @@ function printStance(
     stances: [stood],
     counts: COUNTS,
     holdS: HOLD_S,
+    helper: false,
     feel: known ? sayCue({ id: stance.posture as string, own: null }) : '',
   }
+  if ((as === 'card' || as === 'home') && !isPassing(stood)) throw new InputError('stance', title, { code: 'passing' })
   const sheets = {
     tape: () => cutTrueSize(drawStood(stood, 1, true), title, size),
     plan: () => [planSheet(stood, unit, size)],

@@ -7,7 +7,14 @@ import { fitStood, flexionOf, type Stood } from './stood'
 import { vialMarks } from './vial'
 
 /** One person with one stance or two: how many, how long, one thing to feel for. Nothing that is somebody's illness. */
-export type Card = { name: string; stances: readonly Stood[]; counts: number; holdS: number; feel: string }
+export type Card = {
+  name: string
+  stances: readonly Stood[]
+  counts: number
+  holdS: number
+  feel: string
+  helper: boolean
+}
 
 const WIDTH = 105
 const HEIGHT = 148
@@ -40,7 +47,7 @@ export function cardSheets(cards: readonly Card[], unit: LengthUnit, size: Paper
 }
 
 function cardMarks(
-  { name, stances, counts, holdS, feel }: Card,
+  { name, stances, counts, holdS, feel, helper }: Card,
   width: number,
   height: number,
   unit: LengthUnit,
@@ -82,6 +89,7 @@ function cardMarks(
         )),
     words.say('paper.card.counts', { counts, hold: words.number(holdS) }),
     ...(feel ? [words.say('paper.card.feel', { cue: feel })] : []),
+    ...(helper ? [words.say('paper.card.helper')] : []),
     words.say('paper.card.stop'),
   ]
   const last = lines.length - 1

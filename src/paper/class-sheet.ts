@@ -25,7 +25,7 @@ export function classSheets({ title, lanes }: ClassSheet, size: PaperSize, words
   let marks: Mark[] = []
   let y = 0
   const begin = () => {
-    marks = [...head(title, width), ...footer(width, height, words)]
+    marks = [...head(title, width), ...footer(height, words)]
     y = 34
     sheets.push({ width, height, marks })
   }

@@ -19,7 +19,7 @@ export function clinicianSheet(
   words: Words = ENGLISH,
 ): Sheet {
   const { width, height } = SIZES[size]
-  const marks: Mark[] = [...head(words.say('paper.clinician.title', { name }), width), ...footer(width, height, words)]
+  const marks: Mark[] = [...head(words.say('paper.clinician.title', { name }), width), ...footer(height, words)]
   let y = 32
   const add = (text: string, size: number, bold = false) => {
     const set = setText(text, { x: MARGIN, y, width: width - 2 * MARGIN, size, bold })

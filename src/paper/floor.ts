@@ -112,10 +112,3 @@ const centreMarks = (at: Vec2, scale: number): Mark[] => [
 
 /** A circle of four curves. */
 export const circle = ([x, y]: Vec2, r: number): string => ellipse(x, y, r, r)
-
-export const join = (a: Box, b: Box): Box => ({
-  left: Math.min(a.left, b.left),
-  top: Math.min(a.top, b.top),
-  right: Math.max(a.right, b.right),
-  bottom: Math.max(a.bottom, b.bottom),
-})

@@ -12,7 +12,7 @@ const BOX = 12
 
 /** What somebody does at home: one stance or two, where the tape goes, how many, a week to tick, when to stop and whom to ask. */
 export function homeSheet(
-  { name, stances, counts, holdS, feel }: Card,
+  { name, stances, counts, holdS, feel, helper }: Card,
   unit: LengthUnit,
   size: PaperSize,
   words: Words = ENGLISH,
@@ -20,7 +20,7 @@ export function homeSheet(
   const { width, height } = SIZES[size]
   const marks: Mark[] = [
     ...head(words.say('paper.home.title', { name: name || 'none' }), width),
-    ...footer(width, height, words),
+    ...footer(height, words),
   ]
   let y = 32
   const add = (text: string, large: number, x = MARGIN, bold = false) => {
@@ -29,6 +29,7 @@ export function homeSheet(
     y = set.y + 1.5
   }
   add(words.say('paper.home.space'), 5)
+  if (helper) add(words.say('paper.card.helper'), 5, MARGIN, true)
   for (const stood of stances) {
     const top = y + 2
     marks.push(fitStood(stood, MARGIN, top, DRAWN, DRAWN, true))

@@ -23,7 +23,7 @@ export function lessonSheets(
   let marks: Mark[] = []
   let y = 0
   const begin = () => {
-    marks = [...head(title, width), ...footer(width, height, words)]
+    marks = [...head(title, width), ...footer(height, words)]
     sheets.push({ width, height, marks })
     y = 33
   }

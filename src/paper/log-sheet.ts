@@ -37,7 +37,7 @@ export function logSheets(title: string, names: readonly string[], size: PaperSi
     const some = people.slice(i, i + rows)
     const top = 40
     const bottom = top + some.length * ROW
-    const marks: Mark[] = [...head(title, width), ...footer(width, height, words)]
+    const marks: Mark[] = [...head(title, width), ...footer(height, words)]
     let x: number = MARGIN
     for (const [key, part] of COLUMNS) {
       marks.push({

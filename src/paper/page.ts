@@ -10,6 +10,6 @@ export const head = (title: string, width: number): Mark[] => [
 ]
 
 /** What numbers on paper are, and are not. */
-export const footer = (_width: number, height: number, words: Words = ENGLISH): Mark[] => [
+export const footer = (height: number, words: Words = ENGLISH): Mark[] => [
   { kind: 'text', x: MARGIN, y: height - 9, text: words.say('paper.footer'), size: 3.2, ink: 'soft' },
 ]

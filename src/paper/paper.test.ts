@@ -174,7 +174,14 @@ describe('text on paper', () => {
   }
 
   it('a card says who, three things to do, how many, what to feel and when to stop; sixteen are four sheets', () => {
-    const card = { name: 'Marit', stances: [stand('bow', body, bow)], counts: 4, holdS: 8, feel: 'the crown' }
+    const card = {
+      name: 'Marit',
+      stances: [stand('bow', body, bow)],
+      counts: 4,
+      holdS: 8,
+      feel: 'the crown',
+      helper: true,
+    }
     const sheets = cardSheets(
       Array.from({ length: 16 }, () => card),
       'cm',
@@ -183,7 +190,7 @@ describe('text on paper', () => {
     expect(sheets).toHaveLength(4)
     const said = linesOf(sheets[0] as Sheet).join(' ')
     expect(said).toMatch(
-      /Marit.*bow.*heel.*of the weight.*4 times on each side, held up to 8 s.*Feel for: the crown.*Stop when/,
+      /Marit.*bow.*heel.*of the weight.*4 times on each side, held up to 8 s.*Feel for: the crown.*Only with somebody beside you.*Stop when/,
     )
   })
 

@@ -66,7 +66,7 @@ export function pathSheet(
       scale,
       marks: floor,
     },
-    ...footer(width, height, words),
+    ...footer(height, words),
   ]
   let y = 40 + (box.bottom - box.top) * scale
   for (const line of [words.say('paper.path.note'), ...parts.map((part, i) => `${i + 1}  ${part}`)]) {

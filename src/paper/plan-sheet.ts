@@ -5,11 +5,10 @@ import { sayLaid, sayLaying } from '@/words/paper'
 import type { LengthUnit } from '@/words/units'
 import { MILLIMETRES } from './floor'
 import { setText } from './flow'
-import { footer, head } from './page'
+import { footer, head, MARGIN } from './page'
 import { type Mark, type PaperSize, type Sheet, SIZES } from './sheet'
 import { drawStood, type Stood, scaleToFit } from './stood'
 
-const MARGIN = 16
 const DRAWN = 150
 
 /** A stance to scale with its dimensions, and the words to lay it by. */
@@ -31,7 +30,7 @@ export function planSheet(stood: Stood, unit: LengthUnit, size: PaperSize, words
     marks.push(...set.marks)
     at = set.y + 2
   }
-  marks.push(...footer(width, height, words))
+  marks.push(...footer(height, words))
   return { width, height, marks }
 }
 

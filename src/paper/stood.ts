@@ -12,6 +12,9 @@ export const stand = (title: string, body: Body, stance: Stance): Stood => ({
   analysis: tryAnalyse(body, stance),
 })
 
+/** Whether it may be given to somebody to do: what passes a limit, or cannot be stood, is on no card. */
+export const isPassing = ({ analysis }: Stood): boolean => analysis !== null && analysis.verdict !== 'beyond'
+
 /** The bend that sets its height, as it is said: of the fuller leg. */
 export const flexionOf = ({ stance, analysis }: Stood): number => {
   if (!analysis) return 0

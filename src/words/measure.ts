@@ -30,8 +30,8 @@ function sayLine(entry: MeasuredEntry, words: Words): string {
     case 'tilt':
       return say('lines.tilt', words, {
         of: say(`level.${entry.of ?? 'trunk'}`, words),
-        pitch: figure(entry.pitchDeg),
-        roll: figure(entry.rollDeg),
+        pitch: entry.pitchDeg === undefined ? 'none' : figure(entry.pitchDeg),
+        roll: entry.rollDeg === undefined ? 'none' : figure(entry.rollDeg),
         sd: figure(entry.spreadDeg),
       })
     case 'sway':

@@ -185,6 +185,9 @@ describe('a level', () => {
     expect(shaken.findIndex(Boolean)).toBe(71)
     const gap = tilts(still).map((one, i) => ({ ...one, atS: one.atS + (i > 20 ? 1 : 0) }))
     expect(readAll(gap).every((one) => one === null)).toBe(true)
+    // Twice, and a little late: neither holds it up.
+    const bad = tilts(still).flatMap((one, i, all) => (i % 7 === 3 ? [one, one, all[i - 1] as typeof one] : [one]))
+    expect(readAll(bad).at(-1)?.seconds).toBeCloseTo(2, 6)
   })
 
   it('recovers a stand-in', () => {

@@ -13,7 +13,9 @@ export class StillReader {
   /** @returns what was held, once it is two seconds; null until then */
   take(tilt: Tilt): Still | null {
     const last = this.held.at(-1)
-    if (last && (tilt.atS <= last.atS || tilt.atS - last.atS > STILL.gapS)) this.held = []
+    // What comes twice or a little late says nothing new; a clock that began again, or a gap, does.
+    if (last && tilt.atS <= last.atS && last.atS - tilt.atS <= STILL.gapS) return this.read()
+    if (last && Math.abs(tilt.atS - last.atS) > STILL.gapS) this.held = []
     this.held.push(tilt)
     // Whatever lies too far from the newest was another place.
     const from = this.held.findLastIndex(
@@ -21,7 +23,7 @@ export class StillReader {
     )
     if (from >= 0) this.held.splice(0, from + 1)
     while (this.heldS > STILL.seconds && this.held[1] && tilt.atS - this.held[1].atS >= STILL.seconds) this.held.shift()
-    return this.heldS >= STILL.seconds ? this.read() : null
+    return this.read()
   }
 
   /** For how long it is still now, seconds. */
@@ -30,7 +32,8 @@ export class StillReader {
     return first && last ? last.atS - first.atS : 0
   }
 
-  private read(): Still {
+  private read(): Still | null {
+    if (this.heldS < STILL.seconds) return null
     const of = (key: 'pitch' | 'roll') => {
       const mean = this.held.reduce((sum, one) => sum + one[key], 0) / this.held.length
       const spread = Math.sqrt(this.held.reduce((sum, one) => sum + (one[key] - mean) ** 2, 0) / this.held.length)

@@ -12,6 +12,7 @@ const WHAT: Partial<Record<MeasureId, MeasuredEntry['what']>> = {
   board: 'centre',
   level: 'tilt',
   sway: 'sway',
+  picture: 'tilt',
 }
 
 type HistoryProps = { record: RecordDocument; what: MeasureId; change: PanelProps['change'] }

@@ -132,7 +132,7 @@ export function PaperPage({ asked, title, sheets, kinds, stances, at }: PaperPro
           )}
         </p>
       </div>
-      {sheets.length === 0 && <p>{say('title.nothing')}</p>}
+      {sheets.length === 0 && <p>{say(as === 'card' || as === 'home' ? 'title.beyond' : 'title.nothing')}</p>}
       <div className={styles.sheets} data-many={sheets.length > 2}>
         {sheets.map((sheet, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: sheets are in their order

@@ -8,7 +8,7 @@ import { lessonSheets } from '@/paper/lesson-sheet'
 import { logSheets } from '@/paper/log-sheet'
 import { planSheet } from '@/paper/plan-sheet'
 import type { Sheet } from '@/paper/sheet'
-import { drawStood, type Stood, stand } from '@/paper/stood'
+import { drawStood, isPassing, type Stood, stand } from '@/paper/stood'
 import { cutTrueSize } from '@/paper/true-size'
 import { ENGLISH } from '@/words/language'
 import { sayDay, sayPiece, sayWords } from '@/words/lessons'
@@ -56,7 +56,7 @@ export async function printClass(asked: Asked & { group: string; posture: string
   })
   if (as === 'card') {
     const cards = doing.flatMap(({ person, stood }) =>
-      stood
+      stood && isPassing(stood)
         ? [
             {
               name: person.name,
@@ -64,6 +64,7 @@ export async function printClass(asked: Asked & { group: string; posture: string
               counts,
               holdS: Math.min(hold, holdMostOf(person) ?? hold),
               feel: sayCue(posture),
+              helper: person.helperBeside,
             },
           ]
         : [],

@@ -7,7 +7,7 @@ import { clinicianSheet } from '@/paper/clinician-sheet'
 import { homeSheet } from '@/paper/home-sheet'
 import { planSheet } from '@/paper/plan-sheet'
 import type { Sheet } from '@/paper/sheet'
-import { drawStood, type Stood, stand } from '@/paper/stood'
+import { drawStood, isPassing, type Stood, stand } from '@/paper/stood'
 import { cutTrueSize } from '@/paper/true-size'
 import { listClassDays } from '@/records/practice/class-days'
 import { sayCentimetres } from '@/words/figures'
@@ -22,7 +22,11 @@ import { readWeeks } from '../weeks'
 import type { Asked } from './asked'
 
 /** Somebody's stances that can be printed: on the bench now, in their plans, kept; else standing. */
-export type Printable = { name: string; stoods: (Stood & { where: string; feel: string; holdMost: number | null })[] }
+export type Printable = {
+  name: string
+  helper: boolean
+  stoods: (Stood & { where: string; feel: string; holdMost: number | null })[]
+}
 
 export async function listPrintable(personId: string): Promise<Printable> {
   const [{ person, draft, kept }, own] = await Promise.all([readBench(personId), listOwn()])
@@ -43,11 +47,11 @@ export async function listPrintable(personId: string): Promise<Printable> {
   const parallel = postures.find(({ id }) => id === 'parallel')
   if (stoods.length === 0 && parallel)
     stoods.push(of('parallel', buildPosture(parallel, body, 'therapeutic', 'left'), ''))
-  return { name: person.name, stoods }
+  return { name: person.name, helper: person.helperBeside, stoods }
 }
 
 export async function printPerson(asked: Asked & { person: string }): Promise<{ title: string; sheets: Sheet[] }> {
-  const { name, stoods } = await listPrintable(asked.person)
+  const { name, helper, stoods } = await listPrintable(asked.person)
   const { as, size, unit, counts } = asked
   if (as === 'clinician')
     return { title: name, sheets: [clinicianSheet(await readClinician(asked.person, stoods), size)] }
@@ -61,7 +65,9 @@ export async function printPerson(asked: Asked & { person: string }): Promise<{ 
     // Never longer than they may.
     holdS: Math.min(asked.hold, stood.holdMost ?? asked.hold),
     feel: stood.feel,
+    helper,
   }
+  if ((as === 'card' || as === 'home') && !isPassing(stood)) return { title, sheets: [] }
   const sheets: Record<'tape' | 'plan' | 'card' | 'home', () => Sheet[]> = {
     tape: () => cutTrueSize(drawStood(stood, 1, true), title, size),
     plan: () => [planSheet({ ...stood, title }, unit, size)],
@@ -73,7 +79,7 @@ export async function printPerson(asked: Asked & { person: string }): Promise<{ 
 
 /** The chosen one, and the next that is another posture. */
 const twoOf = (stoods: readonly Stood[], first: Stood): Stood[] => {
-  const other = stoods.find(({ title }) => title !== first.title)
+  const other = stoods.find((one) => one.title !== first.title && isPassing(one))
   return other ? [first, other] : [first]
 }
 

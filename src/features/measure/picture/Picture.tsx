@@ -111,13 +111,13 @@ export function Picture({ body, done, day, onKeep, person }: PanelProps) {
       setTold(say('notKept'))
     }
     const { trunkPitch } = figures ?? {}
+    // From the front the right of the picture is their left; what a picture does not show is not said.
     if (trunkPitch)
       onKeep({
         what: 'tilt',
         of: 'trunk',
-        pitchDeg: Math.round((trunkPitch.value / DEG) * 10) / 10,
-        rollDeg: 0,
-        spreadDeg: Math.round((trunkPitch.sd / DEG) * 10) / 10,
+        ...(shown.view === 'side' ? { pitchDeg: tenth(trunkPitch.value) } : { rollDeg: tenth(-trunkPitch.value) }),
+        spreadDeg: tenth(trunkPitch.sd),
       })
   }
   return (
@@ -192,7 +192,11 @@ export function Picture({ body, done, day, onKeep, person }: PanelProps) {
                   {ENGLISH.say('measure.keep')}
                 </Button>
                 {figures?.kneeFlexion && shown.view === 'side' && (
-                  <BenchButton person={person} done={done} measured={(stance) => measuredBy(figures, stance)} />
+                  <BenchButton
+                    person={person}
+                    done={done}
+                    measured={(stance) => measuredBy(figures, stance, shown.facing)}
+                  />
                 )}
               </p>
             </div>
@@ -226,9 +230,15 @@ export function Picture({ body, done, day, onKeep, person }: PanelProps) {
   )
 }
 
-/** Knee and trunk of a picture; a knee is never straighter than straight. */
-const measuredBy = ({ kneeFlexion, trunkPitch }: PhotoReading, { trunk }: StanceBody): Partial<StanceBody> => ({
-  ...(kneeFlexion && { height: { kneeFlexionDeg: Math.max(0, Math.round(kneeFlexion.value / DEG)) } }),
+const tenth = (radians: number) => Math.round((radians / DEG) * 10) / 10 + 0
+
+/** Trunk and the knee that is near the camera (facing the right it is their right one); never straighter than straight. */
+const measuredBy = (
+  { kneeFlexion, trunkPitch }: PhotoReading,
+  { trunk }: StanceBody,
+  near: 'left' | 'right',
+): Partial<StanceBody> => ({
+  ...(kneeFlexion && { height: { kneeFlexionDeg: Math.max(0, Math.round(kneeFlexion.value / DEG)), leg: near } }),
   ...(trunkPitch && { trunk: { ...trunk, pitchDeg: Math.round(trunkPitch.value / DEG) } }),
 })
 
