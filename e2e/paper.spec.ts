@@ -5,11 +5,11 @@ test('from somebody’s page in two touches to a card; other paper, other units;
   page,
   request,
 }) => {
-  await page.goto('/people/marit-quill')
+  await page.goto('/people/isolde-farrant')
   await page.getByRole('link', { name: 'On paper' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('On paper: cards of Marit Quill')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('On paper: cards of Isolde Farrant')
   const sheet = page.locator('svg').filter({ hasText: 'Stop when it hurts' })
-  await expect(sheet).toContainText('Marit Quill')
+  await expect(sheet).toContainText('Isolde Farrant')
   await expect(sheet).toContainText(/\d+ cm to the (left|right)/)
   await page.getByRole('button', { name: 'Said in' }).click()
   await page
@@ -24,6 +24,15 @@ test('from somebody’s page in two touches to a card; other paper, other units;
   expect(text).toMatch(/AtkinsonHyperlegibleNext-Bold/)
   // A page of A4 in points.
   expect(text).toMatch(/MediaBox \[0 0 595\.2\d+ 841\.8\d+\]/)
+})
+
+test('what passes somebody’s limit is on no card, and says so; it can still be laid out', async ({ page }) => {
+  await page.goto('/paper?as=home&person=marit-quill')
+  const beyond = page.getByText('This stance passes a limit of theirs')
+  await expect(beyond).toBeVisible()
+  await page.goto('/paper?as=plan&person=marit-quill')
+  await expect(page.locator('main svg').filter({ hasText: 'Lay the tape' })).toBeVisible()
+  await expect(beyond).toBeHidden()
 })
 
 test('the clinician’s page has orders with their dates, margins with what they are known to, and no order is invented', async ({

@@ -8,6 +8,7 @@ import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
 import type { Worked } from '@/formats/lessons/work-piece'
 import { HAPPENINGS, type Happening } from '@/formats/log-document'
 import type { Group } from '@/records/groups'
+import { holdLimitOf } from '@/records/hold-limit'
 import type { BenchPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import type { OwnRoutine } from '@/server/routines'
@@ -98,7 +99,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
   const here = round && readRound(round, elapsedS, clock.loop)
   const beat = here?.beat ?? null
   const heldS = beat?.kind === 'hold' && here ? Math.floor(here.through * beat.seconds) : 0
-  const limited = useMemo(() => people.map((person) => ({ person, holdMaxS: holdLimitOf(person) })), [people])
+  const limited = useMemo(() => people.map((person) => ({ person, holdMaxS: holdLimitOf(person.limits) })), [people])
   const released = beat?.kind === 'hold' ? listReleased(limited, heldS) : []
   const byId = useMemo(
     () =>
@@ -311,12 +312,6 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
 
 /** What was touched does not hold the keys: a space is the next piece, whatever was touched before. */
 const letGo = () => setTimeout(() => (document.activeElement as HTMLElement | null)?.blur())
-
-/** The longest that somebody may hold, by who says so. */
-const holdLimitOf = ({ limits }: BenchPerson): number | null => {
-  const value = limits.find(({ what }) => what === 'holdMaxS')?.entry.value
-  return typeof value === 'number' ? value : null
-}
 
 /** Whom to watch and for what, and what the piece itself asks one to look at. */
 function Watch({ people, lookAt }: { people: readonly BenchPerson[]; lookAt: string | undefined }) {

@@ -10,6 +10,7 @@ import { planSheet } from '@/paper/plan-sheet'
 import type { Sheet } from '@/paper/sheet'
 import { drawStood, isPassing, type Stood, stand } from '@/paper/stood'
 import { cutTrueSize } from '@/paper/true-size'
+import { holdLimitOf } from '@/records/hold-limit'
 import { ENGLISH } from '@/words/language'
 import { sayDay, sayPiece, sayWords } from '@/words/lessons'
 import { sayLevels } from '@/words/levels'
@@ -62,7 +63,7 @@ export async function printClass(asked: Asked & { group: string; posture: string
               name: person.name,
               stances: [stood],
               counts,
-              holdS: Math.min(hold, holdMostOf(person) ?? hold),
+              holdS: Math.min(hold, holdLimitOf(person.limits) ?? hold),
               feel: sayCue(posture),
               helper: person.helperBeside,
             },
@@ -114,11 +115,6 @@ export async function printClass(asked: Asked & { group: string; posture: string
     ),
   ]
   return { title, sheets: classSheets({ title, lanes }, size) }
-}
-
-const holdMostOf = ({ limits }: BenchPerson): number | null => {
-  const value = limits.find(({ what }) => what === 'holdMaxS')?.entry.value
-  return typeof value === 'number' ? value : null
 }
 
 const toRow = (person: BenchPerson, chair: boolean): Lane['people'][number] => ({

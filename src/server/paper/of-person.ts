@@ -9,6 +9,7 @@ import { planSheet } from '@/paper/plan-sheet'
 import type { Sheet } from '@/paper/sheet'
 import { drawStood, isPassing, type Stood, stand } from '@/paper/stood'
 import { cutTrueSize } from '@/paper/true-size'
+import { holdLimitOf } from '@/records/hold-limit'
 import { listClassDays } from '@/records/practice/class-days'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
@@ -32,8 +33,7 @@ export async function listPrintable(personId: string): Promise<Printable> {
   const [{ person, draft, kept }, own] = await Promise.all([readBench(personId), listOwn()])
   const postures = mergeLibrary(own)
   const body = resolveBody(toPerson(person.document))
-  const hold = person.limits.find(({ what }) => what === 'holdMaxS')?.entry.value
-  const holdMost = typeof hold === 'number' ? hold : null
+  const holdMost = holdLimitOf(person.limits)
   const of = (posture: string, stance: Stance, where: string) => {
     const found = postures.find(({ id }) => id === posture)
     const title = found ? sayPostureName(found) : posture
