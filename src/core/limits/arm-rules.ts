@@ -1,4 +1,5 @@
 import { DEG } from '../conventions'
+import type { Arm } from '../stance/stance'
 import { AT_LIMIT } from './knee-rules'
 import type { LegFacts, LegRule } from './rule'
 
@@ -6,13 +7,13 @@ import type { LegFacts, LegRule } from './rule'
 const RAISED = 30 * DEG
 
 /** A free arm of a stance; null for one whose hand is on a support. */
-function readArm({ side, footing: { stance } }: LegFacts) {
-  if (stance.supports.some(({ hand }) => hand === side)) return null
-  const { elevation, opening, elbow } = stance.arms[side]
-  // How far the upper arm points behind the side, in the trunk's frame.
-  const behind = Math.asin(Math.min(1, Math.max(-1, -Math.sin(elevation) * Math.cos(opening))))
-  return { elevation, elbow, behind }
+function freeArm({ side, footing: { stance } }: LegFacts): Arm | null {
+  return stance.supports.some(({ hand }) => hand === side) ? null : stance.arms[side]
 }
+
+/** How far the upper arm points behind the side, in the trunk's frame. */
+const calcBehind = ({ elevation, opening }: Arm): number =>
+  Math.asin(Math.min(1, Math.max(-1, -Math.sin(elevation) * Math.cos(opening))))
 
 const ALWAYS = ['standing', 'held', 'seated'] as const
 
@@ -23,17 +24,19 @@ const behind: LegRule = {
   house: ['armBehind'],
   limits: ['armBackMax'],
   find: (facts) => {
-    const arm = readArm(facts)
+    const arm = freeArm(facts)
+    if (!arm) return null
     const own = facts.body.sides[facts.side].armBackMax
     const limit = Math.min(own, facts.body.house.armBehind)
-    if (!arm || !(arm.behind > limit + AT_LIMIT)) return null
-    const hard = arm.behind > own + AT_LIMIT
+    const value = calcBehind(arm)
+    if (!(value > limit + AT_LIMIT)) return null
+    const hard = value > own + AT_LIMIT
     const by = limit === own ? 'armBackMax' : 'armBehind'
     return {
       severity: hard ? 'hard' : 'note',
       side: facts.side,
       part: 'arm',
-      value: arm.behind,
+      value,
       limit,
       unit: 'rad',
       by,
@@ -48,7 +51,7 @@ const raised: LegRule = {
   when: ALWAYS,
   limits: ['armElevationMax'],
   find: (facts) => {
-    const arm = readArm(facts)
+    const arm = freeArm(facts)
     const limit = facts.body.sides[facts.side].armElevationMax
     if (!arm || !(arm.elevation > limit + AT_LIMIT)) return null
     return { severity: 'hard', side: facts.side, part: 'arm', value: arm.elevation, limit, unit: 'rad' }
@@ -61,7 +64,7 @@ const elbow: LegRule = {
   when: ALWAYS,
   house: ['elbowLocked'],
   find: (facts) => {
-    const arm = readArm(facts)
+    const arm = freeArm(facts)
     const limit = facts.body.house.elbowLocked
     if (!arm || arm.elevation < RAISED || !(arm.elbow < limit - AT_LIMIT)) return null
     return { severity: 'note', side: facts.side, part: 'elbow', value: arm.elbow, limit, unit: 'rad' }

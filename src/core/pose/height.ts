@@ -47,17 +47,19 @@ export const findNamedLeg = (stance: Stance): Side | null =>
 
 /** The lowest height from z up at which the shank's tilt keeps the limit; `highest` where none does. */
 function raiseForAnkle(leg: Leg, limit: number, z: number, highest: number): number {
-  const excess = leg.dorsiflexion - limit
-  if (excess <= TOLERANCE) return z
-  const excessAtHighest = excessAt(leg, highest, limit)
-  if (excessAtHighest > 0) return highest
+  const past = leg.calcPastDorsiflexion(limit)
+  if (past <= TOLERANCE) return z
+  const inPlane = leg.calcHipHeightAtTilt(limit)
+  if (inPlane > z && inPlane < highest && Math.abs(pastAt(leg, inPlane, limit)) < TOLERANCE) return inPlane
+  const pastAtHighest = pastAt(leg, highest, limit)
+  if (pastAtHighest > 0) return highest
   // The tilt falls as the hip rises.
-  const lowest = findRoot(z, excess, highest, excessAtHighest, (height) => excessAt(leg, height, limit))
+  const lowest = findRoot(z, past, highest, pastAtHighest, (height) => pastAt(leg, height, limit))
   leg.place(lowest)
   return lowest
 }
 
-function excessAt(leg: Leg, height: number, limit: number): number {
+function pastAt(leg: Leg, height: number, limit: number): number {
   leg.place(height)
-  return leg.dorsiflexion - limit
+  return leg.calcPastDorsiflexion(limit)
 }
