@@ -9,7 +9,7 @@ import { calcMargins, calcRose, type Margins } from './balance/margins'
 import { calcPushes, type Pushes } from './balance/push'
 import { makeOwnStanding } from './balance/share'
 import { calcPossibleSplit, type PossibleSplit } from './balance/split'
-import type { Assured } from './balance/uncertainty'
+import { type Assured, calcCentreSd, listBodyErrors } from './balance/uncertainty'
 import type { Body } from './body/body'
 import type { BySide, Vec2 } from './conventions'
 import { InputError } from './errors'
@@ -25,6 +25,8 @@ export type Analysis = {
   supporting: readonly Vec2[] | null
   margins: { full: Margins; usable: Margins; supporting: Margins | null }
   assured: Assured
+  /** The part of the uncertainty that moves the centre, along x and y. */
+  centreSd: Vec2
   reserve: number
   /** What ends the usable base at its nearest edge, and at the edge that decides the assured margin. */
   causes: { nearest: EdgeCause; assured: EdgeCause }
@@ -83,6 +85,7 @@ export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {
     supporting,
     margins,
     assured,
+    centreSd: calcCentreSd(taken.footing, taken.pose && listBodyErrors(taken.pose)),
     reserve,
     tilt: Math.atan2(assured.margin, pose.centreOfMass[2]),
     ofStanding: standing !== null && standing > 0 ? assured.margin / standing : null,

@@ -20,7 +20,7 @@ export function toAnalysisDocument(analysis: Analysis, words: DocumentWords) {
     pelvisDropM: pose.pelvisDrop,
     centreOfMassM: pose.centreOfMass,
     projectedM: pose.centre,
-    centreSdM: assured.centreSd,
+    centreSdM: analysis.centreSd,
     base: {
       full: analysis.full.map((c) => [c.x, c.y]),
       usable: analysis.usable.map((c) => [c.x, c.y]),

@@ -1,4 +1,5 @@
 import { type BySide, bySide, directionOf, otherSide, type Side, sideSign, type Vec2 } from '../conventions'
+import { lengthOf } from '../geometry/length'
 import { JOINTS } from '../pose/names'
 import type { Pose } from '../pose/pose'
 import { findFrontSide } from '../stance/footing'
@@ -42,7 +43,7 @@ export function readAlignment(pose: Pose, rose: readonly number[]): Alignment {
     thigh: bySide((side) => {
       const hip = joints[JOINTS[side].hip]
       const knee = joints[JOINTS[side].knee]
-      return Math.atan2(hip[2] - knee[2], Math.hypot(knee[0] - hip[0], knee[1] - hip[1]))
+      return Math.atan2(hip[2] - knee[2], lengthOf(knee[0] - hip[0], knee[1] - hip[1]))
     }),
     shoulderOverHip: bySide((side): Vec2 => {
       const shoulder = joints[JOINTS[side].shoulder]

@@ -1,6 +1,6 @@
 import type { Vec2 } from '../conventions'
 import type { Footing } from '../stance/footing'
-import { type Base, calcUsableBase } from './base'
+import { type Base, calcUsableBase, isBorneAlike } from './base'
 import { type EdgeCause, findEdgeCause } from './cause'
 import { type EdgeView, findNearestEdge, viewEdges } from './margins'
 import { calcReserve } from './reserve'
@@ -17,9 +17,17 @@ export type Balance = {
   reserve: number
 }
 
-/** Reads the balance of a footing; a seated one, whose centre follows from its pose, comes with the body's own errors. */
-export function readBalance(footing: Footing, bodyErrors: readonly Vec2[] | null = null): Balance {
-  const usable = calcUsableBase(footing)
+/**
+ * Reads the balance of a footing; a seated one, whose centre follows from its pose, comes with the body's own errors.
+ * Its base is that of a neighbour on which the same carries, if given.
+ */
+export function readBalance(
+  footing: Footing,
+  bodyErrors: readonly Vec2[] | null = null,
+  neighbour: { footing: Footing; balance: Pick<Balance, 'usable'> } | null = null,
+): Balance {
+  const alike = neighbour && isBorneAlike(neighbour.footing, footing)
+  const usable = alike ? neighbour.balance.usable : calcUsableBase(footing)
   const views = viewEdges(usable, footing.centre)
   const nearestEdge = findNearestEdge(views)
   const { distance: nearest } = views[nearestEdge] as EdgeView

@@ -67,8 +67,11 @@ describe('the usable base', () => {
           expect(area(fast)).toBeCloseTo(area(slow), 9)
           for (const corner of fast) {
             // What a corner is made of gives the corner.
-            const hand = 1 - corner.wl - corner.wr
-            expect(corner.wl * corner.lx + corner.wr * corner.rx + hand * x).toBeCloseTo(corner.x, 9)
+            const hand = 1 - corner.ofLeft - corner.ofRight
+            expect(corner.ofLeft * corner.left[0] + corner.ofRight * corner.right[0] + hand * x).toBeCloseTo(
+              corner.x,
+              9,
+            )
           }
         },
       ),

@@ -1,24 +1,26 @@
 import type { Vec2 } from '../conventions'
 import { directionVector, otherSide, SIDES } from '../conventions'
 import { InputError } from '../errors'
-import { calcArea, calcHull, type Ring } from '../geometry/polygon'
+import { calcHull, isSlim, type Ring } from '../geometry/polygon'
 import { layOnFloor } from '../stance/foot'
 import { type Footing, isLight } from '../stance/footing'
 import { isPressed } from '../stance/stance'
 
 /**
- * A corner of a base, with what it is made of: `wl` of the point (lx, ly) of the left foot's part and `wr` of the
- * point (rx, ry) of the right's, the rest from hands or a seat. The uncertainty needs to know what moves it.
+ * A corner of a base, with what it is made of: so much of a point of the left foot's part and so much of one of the
+ * right's, the rest from hands or a seat. The uncertainty needs to know what moves it.
  */
-export type Corner = {
-  x: number
-  y: number
-  wl: number
-  lx: number
-  ly: number
-  wr: number
-  rx: number
-  ry: number
+// A class, for the shares are now whole numbers and now not: literals of both kinds are turned into one another at
+// every reading, which was a tenth of a path.
+export class Corner {
+  constructor(
+    readonly x: number,
+    readonly y: number,
+    readonly ofLeft: number,
+    readonly left: Vec2,
+    readonly ofRight: number,
+    readonly right: Vec2,
+  ) {}
 }
 
 /** A convex base of support, counter-clockwise. */
@@ -40,6 +42,17 @@ export const calcFullBase = (footing: Footing): Base => calcBase(footing, 'full'
  * @throws InputError "person.limits.loadMaxPct" if no shares within the limits add to 1
  */
 export const calcUsableBase = (footing: Footing): Base => calcBase(footing, 'usable')
+
+/** Whether the same carries in the same places: then the usable base is the same. */
+export const isBorneAlike = (a: Footing, b: Footing): boolean =>
+  a.body === b.body &&
+  a.stance.supports === b.stance.supports &&
+  a.stance.seat === b.stance.seat &&
+  SIDES.every((side) => {
+    const [p, q] = [a.feet[side], b.feet[side]]
+    if (p.part !== q.part || isLight(a, side) !== isLight(b, side)) return false
+    return p.part === null || (p.hx === q.hx && p.hy === q.hy && p.ux === q.ux && p.uy === q.uy)
+  })
 
 /** The usable part of the one foot that carries 85 % or more; null where none does. */
 export function calcSupportingBase(footing: Footing): Ring | null {
@@ -63,7 +76,7 @@ function calcBase(footing: Footing, extent: 'full' | 'usable'): Base {
   for (const side of SIDES) {
     const ring = layPart(footing, side, extent)
     if (!ring) continue
-    const corners = ring.map(side === 'left' ? ofLeft : ofRight)
+    const corners = ring.map(side === 'left' ? onLeft : onRight)
     carriers.push({ corners, most: extent === 'usable' && !isLight(footing, otherSide(side)) ? body.loadMax[side] : 1 })
   }
   if (stance.seat) {
@@ -79,15 +92,14 @@ function calcBase(footing: Footing, extent: 'full' | 'usable'): Base {
     throw new InputError('person.limits.loadMaxPct', { left: left * 100, right: right * 100 }, { code: 'loads' })
   }
   const corners = calcHull(pushBack(footing, points))
-  if (corners.length < 3 || !(calcArea(corners.map((c): Vec2 => [c.x, c.y])) > SMALLEST_AREA)) {
-    throw new InputError('stance.feet', null, { code: 'area' })
-  }
+  if (isSlim(corners, SMALLEST_AREA)) throw new InputError('stance.feet', null, { code: 'area' })
   return corners
 }
 
-const still = (x: number, y: number): Corner => ({ x, y, wl: 0, lx: 0, ly: 0, wr: 0, rx: 0, ry: 0 })
-const ofLeft = ([x, y]: Vec2): Corner => ({ x, y, wl: 1, lx: x, ly: y, wr: 0, rx: 0, ry: 0 })
-const ofRight = ([x, y]: Vec2): Corner => ({ x, y, wl: 0, lx: 0, ly: 0, wr: 1, rx: x, ry: y })
+const NOWHERE: Vec2 = [0, 0]
+const still = (x: number, y: number): Corner => new Corner(x, y, 0, NOWHERE, 0, NOWHERE)
+const onLeft = (point: Vec2): Corner => new Corner(point[0], point[1], 1, point, 0, NOWHERE)
+const onRight = (point: Vec2): Corner => new Corner(point[0], point[1], 0, NOWHERE, 1, point)
 
 const square = ([x, y]: Vec2, half: number): Corner[] => [
   still(x - half, y - half),
@@ -152,18 +164,16 @@ function addRings(a: readonly Corner[], b: readonly Corner[], share: number): Co
 }
 
 function addCorners(p: Corner, q: Corner, share: number): Corner {
-  const left = q.wl > 0
-  const right = q.wr > 0
-  return {
-    x: p.x + share * q.x,
-    y: p.y + share * q.y,
-    wl: left ? share : p.wl,
-    lx: left ? q.lx : p.lx,
-    ly: left ? q.ly : p.ly,
-    wr: right ? share : p.wr,
-    rx: right ? q.rx : p.rx,
-    ry: right ? q.ry : p.ry,
-  }
+  const onLeft = q.ofLeft > 0
+  const onRight = q.ofRight > 0
+  return new Corner(
+    p.x + share * q.x,
+    p.y + share * q.y,
+    onLeft ? share : p.ofLeft,
+    onLeft ? q.left : p.left,
+    onRight ? share : p.ofRight,
+    onRight ? q.right : p.right,
+  )
 }
 
 function findLowest(ring: readonly Corner[]): number {
@@ -183,7 +193,9 @@ function pushBack(footing: Footing, points: Corner[]): Corner[] {
     if (isPressed(support)) continue
     const [nx, ny] = directionVector(support.toward ?? 0)
     const shift = support.maxLoad * support.at[2]
-    all = all.concat(all.map((c) => ({ ...c, x: c.x - shift * nx, y: c.y - shift * ny })))
+    all = all.concat(
+      all.map((c) => new Corner(c.x - shift * nx, c.y - shift * ny, c.ofLeft, c.left, c.ofRight, c.right)),
+    )
   }
   return all
 }

@@ -1,4 +1,5 @@
 import { type BySide, bySide, GRAVITY, type Side } from '../conventions'
+import { lengthOf } from '../geometry/length'
 import type { Leg } from '../pose/leg'
 import { type Footing, shareOf } from '../stance/footing'
 
@@ -62,4 +63,4 @@ function readLeg({ body, stance }: Footing, leg: Leg, side: Side): LegReading {
 }
 
 /** What "kind to the knee" means: the whole external moment at a knee, √(M² + M_f²). */
-export const kneeLoad = (leg: LegReading): number => Math.hypot(leg.moment ?? 0, leg.momentFrontal ?? 0)
+export const kneeLoad = (leg: LegReading): number => lengthOf(leg.moment ?? 0, leg.momentFrontal ?? 0)

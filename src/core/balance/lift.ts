@@ -1,4 +1,5 @@
 import { otherSide, type Side, type Vec2 } from '../conventions'
+import { lengthOf } from '../geometry/length'
 import { layOnFloor } from '../stance/foot'
 import type { Footing } from '../stance/footing'
 import { findLightSide, shareOf } from '../stance/footing'
@@ -45,5 +46,5 @@ export function calcLift(footing: Footing): Lift | null {
   }
   const [x, y] = at(within)
   const share = shareOf(stance, standing.side)
-  return { light, now: false, shift: Math.hypot(x - cx, y - cy), share: share + within * (1 - share) }
+  return { light, now: false, shift: lengthOf(x - cx, y - cy), share: share + within * (1 - share) }
 }

@@ -33,8 +33,6 @@ export type Assured = {
   parts: SdParts
   /** Index of that edge in the base's corners. */
   edge: number
-  /** The part of the uncertainty that moves the centre, along x and y. */
-  centreSd: Vec2
 }
 
 /**
@@ -61,8 +59,7 @@ export function calcAssured(
   }
   const { margin, edge, variance, parts } = best as NonNullable<typeof best>
   for (const cause of Object.keys(parts) as Cause[]) parts[cause] = Math.sqrt(parts[cause])
-  const centreSd: Vec2 = [calcCentreSd(footing, 1, 0, bodyErrors), calcCentreSd(footing, 0, 1, bodyErrors)]
-  return { margin, sd: Math.sqrt(variance), parts, edge, centreSd }
+  return { margin, sd: Math.sqrt(variance), parts, edge }
 }
 
 /** The variances of one edge's distance, by cause. */
@@ -84,11 +81,13 @@ function calcEdgeVariances(
     const foot = footing.feet[side]
     const left = side === 'left'
     // How much of this foot is in the edge's nearest point, and where that part of it stands.
-    const wa = (1 - t) * (left ? a.wl : a.wr)
-    const wb = t * (left ? b.wl : b.wr)
+    const wa = (1 - t) * (left ? a.ofLeft : a.ofRight)
+    const wb = t * (left ? b.ofLeft : b.ofRight)
     const weight = wa + wb
-    const qx = wa * (left ? a.lx : a.rx) + wb * (left ? b.lx : b.rx)
-    const qy = wa * (left ? a.ly : a.ry) + wb * (left ? b.ly : b.ry)
+    const pa = left ? a.left : a.right
+    const pb = left ? b.left : b.right
+    const qx = wa * pa[0] + wb * pb[0]
+    const qy = wa * pa[1] + wb * pb[1]
     const load = bodyErrors ? 0 : shareOf(footing.stance, side)
     const off = load - weight
     const armX = load * (foot.px - foot.hx) - (qx - weight * foot.hx)
@@ -135,7 +134,13 @@ function calcPressureVariance(foot: PlacedFoot, load: number, nx: number, ny: nu
   return along * along + across * across
 }
 
-function calcCentreSd(footing: Footing, nx: number, ny: number, bodyErrors: readonly Vec2[] | null): number {
+/** The part of the uncertainty that moves the centre, along x and y: metres. `bodyErrors` as for `calcAssured`. */
+export const calcCentreSd = (footing: Footing, bodyErrors: readonly Vec2[] | null = null): Vec2 => [
+  calcCentreSdAlong(footing, 1, 0, bodyErrors),
+  calcCentreSdAlong(footing, 0, 1, bodyErrors),
+]
+
+function calcCentreSdAlong(footing: Footing, nx: number, ny: number, bodyErrors: readonly Vec2[] | null): number {
   const parts = calcCentreVariances(footing, nx, ny, bodyErrors)
   if (!bodyErrors) {
     for (const side of SIDES) {

@@ -14,6 +14,19 @@ export function calcArea(ring: Ring): number {
   return twice / 2
 }
 
+/** Whether a convex counter-clockwise ring encloses no more than an area: of most a first triangle has more. */
+export function isSlim(ring: readonly { x: number; y: number }[], area: number): boolean {
+  const [a] = ring
+  let twice = 0
+  for (let i = 2; a && i < ring.length; i++) {
+    const b = ring[i - 1] as { x: number; y: number }
+    const c = ring[i] as { x: number; y: number }
+    twice += (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x)
+    if (twice > 2 * area) return false
+  }
+  return true
+}
+
 /** Centroid of the enclosed area. */
 export function calcCentroid(ring: Ring): Vec2 {
   let twice = 0
@@ -88,18 +101,29 @@ export function calcHull<P extends { x: number; y: number }>(points: P[]): P[] {
   return hull
 }
 
-/** By x, then y. By insertion: for the twenty corners of two feet that is several times faster than the array's own. */
+/**
+ * By x, then y. By insertion, along numbers that are read once: for the twenty corners of two feet that is several
+ * times faster than the array's own.
+ */
 function sortByPlace<P extends { x: number; y: number }>(points: readonly P[]): P[] {
   const sorted = points.slice()
+  const xs = points.map(({ x }) => x)
+  const ys = points.map(({ y }) => y)
   for (let i = 1; i < sorted.length; i++) {
     const p = sorted[i] as P
+    const x = xs[i] as number
+    const y = ys[i] as number
     let at = i
     for (; at > 0; at--) {
-      const before = sorted[at - 1] as P
-      if (before.x < p.x || (before.x === p.x && before.y <= p.y)) break
-      sorted[at] = before
+      const beforeX = xs[at - 1] as number
+      if (beforeX < x || (beforeX === x && (ys[at - 1] as number) <= y)) break
+      sorted[at] = sorted[at - 1] as P
+      xs[at] = beforeX
+      ys[at] = ys[at - 1] as number
     }
     sorted[at] = p
+    xs[at] = x
+    ys[at] = y
   }
   return sorted
 }

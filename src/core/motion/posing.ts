@@ -38,7 +38,7 @@ export function stand(body: Body, wanted: Moment, held: Held, neighbour: Reached
   const stance = stanceOf(body, wanted, held)
   const set = setFooting(body, stance)
   checkFooting(set)
-  const settled = settle(set, neighbour, true)
+  const settled = settle(set, { reached: neighbour }, true)
   const [, , height] = settled.pelvis
   stance.height = { pelvisDrop: body.standingHipHeight - height }
   const seated = stance.seat ? assemble(settled) : null
@@ -73,4 +73,4 @@ export function tryStand(body: Body, wanted: Moment, held: Held, neighbour: Reac
 
 /** Feet, legs and trunk of an instant that was stood. */
 export const settleAgain = (body: Body, { stance, reached }: Stood): Settled =>
-  settle(setFooting(body, stance), reached, true)
+  settle(setFooting(body, stance), { reached }, true)

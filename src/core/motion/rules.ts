@@ -1,5 +1,6 @@
 import type { Body } from '../body/body'
 import { DEG, otherSide, SIDES, type Side, type Vec3 } from '../conventions'
+import { lengthOf } from '../geometry/length'
 import type { Finding, MotionCode } from '../limits/finding'
 import { UpperBody } from '../pose/upper-body'
 import { findFrontSide, shareOf } from '../stance/footing'
@@ -282,7 +283,7 @@ const armsAlone: MotionRule = {
 
 const knuckle = (body: Body, { stance }: Stood, side: Side): Vec3 =>
   new UpperBody(body, stance).calcArm(side, [0, 0, 0]).joints.knuckle
-const distance = (a: Vec3, b: Vec3): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2])
+const distance = (a: Vec3, b: Vec3): number => lengthOf(a[0] - b[0], a[1] - b[1], a[2] - b[2])
 
 /** The instant at which something is largest. */
 function findInstant(

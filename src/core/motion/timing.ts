@@ -1,9 +1,10 @@
-import { type Base, calcUsableBase } from '../balance/base'
+import { type Base, calcUsableBase, isBorneAlike } from '../balance/base'
 import type { Body } from '../body/body'
-import { GRAVITY, SIDES, type Vec2 } from '../conventions'
+import { GRAVITY, type Vec2 } from '../conventions'
 import { calcInside } from '../geometry/inside'
+import { lengthOf } from '../geometry/length'
 import { bisect } from '../numeric/bisect'
-import { type Footing, isLight } from '../stance/footing'
+import type { Footing } from '../stance/footing'
 import { alongFoot, footingInRoom, gap, type Held, plus } from './moment'
 import { momentAt, type Phase } from './phase'
 import type { Stood } from './posing'
@@ -41,7 +42,7 @@ function placeAt(body: Body, phase: Phase, t: number, held: Held): Place {
 }
 
 const calcFootWay = (a: Place, b: Place): number =>
-  Math.hypot(Math.max(gap(a.heel, b.heel), gap(a.toe, b.toe)), b.up - a.up)
+  lengthOf(Math.max(gap(a.heel, b.heel), gap(a.toe, b.toe)), b.up - a.up)
 
 /**
  * The shortest safe time of a phase: at every instant the extrapolated centre is inside that instant's usable base by
@@ -76,14 +77,6 @@ export function calcShortest(body: Body, phase: Phase, held: Held, end: Stood, c
   if (!isSafe(LONGEST_S)) return null
   return bisect(isSafe, LONGEST_S, 0, 0.005)
 }
-
-/** Whether the same feet bear in the same places: then the base is the same. */
-const isBorneAlike = (a: Footing, b: Footing): boolean =>
-  SIDES.every((side) => {
-    const [p, q] = [a.stance.feet[side], b.stance.feet[side]]
-    if (isLight(a, side) !== isLight(b, side) || p.contact !== q.contact) return false
-    return p.contact === 'air' || (p.lift === q.lift && p.toeOut === q.toeOut && gap(p.heel, q.heel) === 0)
-  })
 
 /** Shares seconds out by ways; a phase has at least its shortest safe time where there is enough for all. */
 export function shareSeconds(seconds: number, ways: readonly number[], shortest: readonly (number | null)[]): number[] {

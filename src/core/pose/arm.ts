@@ -1,5 +1,6 @@
 import type { Body } from '../body/body'
 import { type Side, sideSign, type Vec3 } from '../conventions'
+import { lengthOf } from '../geometry/length'
 import type { Arm } from '../stance/stance'
 import { add, type Rotation, rotate } from './trunk'
 
@@ -46,14 +47,14 @@ export function calcSupportedArm(body: Body, side: Side, shoulder: Vec3, at: Vec
   const dx = at[0] - shoulder[0]
   const dy = at[1] - shoulder[1]
   const dz = at[2] - shoulder[2]
-  const distance = Math.hypot(dx, dy, dz)
+  const distance = lengthOf(dx, dy, dz)
   const gap = Math.max(0, distance - (upper + lower), Math.abs(upper - lower) - distance)
   const span = Math.min(upper + lower, Math.max(Math.abs(upper - lower), distance, 1e-9))
   const along = (upper * upper - lower * lower + span * span) / (2 * span)
   const below = Math.sqrt(Math.max(0, upper * upper - along * along))
   const e: Vec3 = distance > 1e-9 ? [dx / distance, dy / distance, dz / distance] : [0, 0, -1]
   // Downward and perpendicular to the line: -z less its part along e; straight below the shoulder it is backward.
-  const horizontal = Math.hypot(e[0], e[1])
+  const horizontal = lengthOf(e[0], e[1])
   const down: Vec3 =
     horizontal > 1e-9 ? [(e[2] * e[0]) / horizontal, (e[2] * e[1]) / horizontal, -horizontal] : [0, -1, 0]
   const elbow: Vec3 = [

@@ -80,7 +80,6 @@ export class Leg {
     return Math.sqrt(this.offsetSquare)
   }
 
-  // Square roots, here and below: Math.hypot guards against overflow that lengths of legs never meet, at ten times the time.
   private get offsetSquare(): number {
     const dx = this.hipX - this.foot.ankleX
     const dy = this.hipY - this.foot.ankleY

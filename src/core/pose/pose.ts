@@ -67,19 +67,22 @@ export type Reached = { dx: number; dy: number; bxx: number; bxy: number; byx: n
 /** What is found before anything is read off: the legs in place under the pelvis; no search was needed where seated. */
 export type Settled = { footing: Footing; legs: BySide<Leg>; upper: UpperBody; pelvis: Vec3; reached: Reached | null }
 
+/** What a stance that is nearly the same came to: the search begins there. */
+export type Neighbour = { reached: Reached | null; upper?: UpperBody }
+
 /**
  * The legs and the pelvis of a stance, without the list of joints and segments; sought from where a neighbour's search
  * ended, if given: sooner, and to the same tolerance. With `heldReaches` a foot in the air lowers the hips as one on the
  * floor does. Throws as `solvePose` does.
  */
-export function settle(footing: Footing, neighbour: Reached | null = null, heldReaches = false): Settled {
+export function settle(footing: Footing, neighbour: Neighbour | null = null, heldReaches = false): Settled {
   const { body, stance } = footing
   const axes = calcPelvisAxes(stance)
   const legs = bySide((side) => new Leg(body, footing.feet[side], axes))
-  const upper = new UpperBody(body, stance)
+  const upper = neighbour?.upper?.isOf(body, stance) ? neighbour.upper : new UpperBody(body, stance)
   const { pelvis, reached } = stance.seat
     ? { pelvis: sit(body, stance, legs, axes), reached: null }
-    : stand(footing, legs, axes, upper, neighbour, heldReaches)
+    : stand(footing, legs, axes, upper, neighbour?.reached ?? null, heldReaches)
   checkLegs(legs, stance)
   checkHands(upper, pelvis, stance)
   return { footing, legs, upper, pelvis, reached }

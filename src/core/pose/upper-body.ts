@@ -19,7 +19,7 @@ export class UpperBody {
 
   constructor(
     private readonly body: Body,
-    stance: Stance,
+    private readonly stance: Stance,
   ) {
     const { trunk } = stance
     this.rotation = calcTrunkRotation(stance.pelvisYaw + trunk.yaw, trunk.pitch, trunk.roll)
@@ -48,6 +48,18 @@ export class UpperBody {
     }
     this.mass = mass
     this.fixed = [x, y, z]
+  }
+
+  /** Whether it would be the same for another stance. */
+  isOf(body: Body, { pelvisYaw, trunk, arms, supports }: Stance): boolean {
+    const own = this.stance
+    return (
+      body === this.body &&
+      pelvisYaw === own.pelvisYaw &&
+      trunk === own.trunk &&
+      arms === own.arms &&
+      supports === own.supports
+    )
   }
 
   /** Σ mass share · centre of everything above the hips, for a pelvis in the floor frame. */

@@ -1,5 +1,6 @@
 import { SIDES } from '../conventions'
 import { InputError } from '../errors'
+import { lengthOf } from '../geometry/length'
 import { calcOverlap } from '../geometry/polygon'
 import { FOOT_OUTLINE, layOnFloor, type PlacedFoot } from './foot'
 import type { Footing } from './footing'
@@ -23,7 +24,7 @@ export function checkFooting({ stance, feet }: Footing): void {
       throw new InputError('stance.loadLeftPct', stance.loadLeft * 100, accepts)
     }
   }
-  const apart = Math.hypot(left.heel[0] - right.heel[0], left.heel[1] - right.heel[1])
+  const apart = lengthOf(left.heel[0] - right.heel[0], left.heel[1] - right.heel[1])
   if (!(apart <= HEELS_MOST)) {
     throw new InputError('stance.feet', { heelsApartM: apart }, { code: 'heelsApart', most: HEELS_MOST })
   }
@@ -33,6 +34,7 @@ export function checkFooting({ stance, feet }: Footing): void {
       throw new InputError('stance.feet', { overlapM2: shared }, { code: 'overlap' })
     }
   }
+  if (stance.supports.length < 2) return
   for (const side of SIDES) {
     const held = stance.supports.flatMap((s, i) => (s.hand === side ? [i] : []))
     if (held.length > 1) throw new InputError(`stance.supports.${held[1]}.hand`, side, { code: 'oneSupport' })

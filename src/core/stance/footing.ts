@@ -2,7 +2,7 @@ import type { Body } from '../body/body'
 import { type BySide, bySide, otherSide, type Side, type Vec2 } from '../conventions'
 import { type PlacedFoot, placeFoot } from './foot'
 import { calcLead } from './layout'
-import type { Stance } from './stance'
+import type { FootSetting, Stance } from './stance'
 
 /**
  * The feet as they are set and where the centre of mass falls between them. Standing, the split and the pressure
@@ -19,14 +19,28 @@ export type Footing = {
   centre: Vec2
 }
 
-/** Sets the feet of a standing stance. The centre is w·P_L + (1 - w)·P_R. */
-export function setFooting(body: Body, stance: Stance): Footing {
-  const feet = bySide((side) => placeFoot(body, side, stance.feet[side]))
+/** Sets the feet of a standing stance. The centre is w·P_L + (1 - w)·P_R. A foot that is as before is that one. */
+export function setFooting(body: Body, stance: Stance, before: Footing | null = null): Footing {
+  const known = before?.body === body ? before : null
+  const feet = bySide((side) => {
+    const set = stance.feet[side]
+    return known && isSetAlike(known.stance.feet[side], set) ? known.feet[side] : placeFoot(body, side, set)
+  })
   const w = stance.loadLeft
   const x = w * feet.left.px + (1 - w) * feet.right.px
   const y = w * feet.left.py + (1 - w) * feet.right.py
   return { body, stance, feet, loadLeft: w, centre: [x, y] }
 }
+
+const isSetAlike = (a: FootSetting, b: FootSetting): boolean =>
+  a === b ||
+  (a.heel[0] === b.heel[0] &&
+    a.heel[1] === b.heel[1] &&
+    a.toeOut === b.toeOut &&
+    a.contact === b.contact &&
+    a.lift === b.lift &&
+    a.pressureAt === b.pressureAt &&
+    a.clearance === b.clearance)
 
 /** A leg's share of the feet's load. */
 export const shareOf = (stance: Stance, side: Side): number => (side === 'left' ? stance.loadLeft : 1 - stance.loadLeft)

@@ -174,6 +174,7 @@ export function moveLevers(start: Start, levers: readonly Lever[], changes: read
   const foot = (side: Side): FootSetting => {
     const set = stance.feet[side]
     const [dx, dy] = shift[side]
+    if (dx === 0 && dy === 0 && toeOut[side] === 0) return set
     return { ...set, heel: [set.heel[0] + dx, set.heel[1] + dy], toeOut: set.toeOut + toeOut[side] }
   }
   const raise = by.armHeight ?? 0
@@ -184,7 +185,7 @@ export function moveLevers(start: Start, levers: readonly Lever[], changes: read
     loadLeft: Math.min(1, Math.max(0, stance.loadLeft + (by.share ?? 0))),
     height: by.height ? { kneeFlexion: start.flexion + by.height, leg: start.fuller } : stance.height,
     pelvisYaw: stance.pelvisYaw + (by.pelvisYaw ?? 0),
-    trunk: { ...stance.trunk, pitch: stance.trunk.pitch + (by.pitch ?? 0) },
+    trunk: by.pitch ? { ...stance.trunk, pitch: stance.trunk.pitch + by.pitch } : stance.trunk,
     arms:
       raise || open
         ? bySide((side) => {

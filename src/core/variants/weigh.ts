@@ -6,7 +6,7 @@ import type { BySide } from '../conventions'
 import { InputError } from '../errors'
 import type { Finding, Severity, Verdict } from '../limits/finding'
 import { countsForVerdict } from '../limits/judge'
-import type { Reached } from '../pose/pose'
+import type { Settled } from '../pose/pose'
 import type { Stance } from '../stance/stance'
 
 /** A candidate as a search sees it. */
@@ -55,8 +55,9 @@ export type IsOver = (weighed: number) => boolean
 /** Counts and weighs candidates against what the original already shows. */
 export class Scale {
   count = 0
-  /** Where the pelvis of the candidate before came to: most candidates are neighbours. */
-  private reached: Reached | null = null
+  /** The candidate before, as far as it was worked out: most candidates are neighbours. */
+  private taken: Taken | null = null
+  private settled: Settled | null = null
 
   constructor(
     private readonly body: Body,
@@ -73,7 +74,8 @@ export class Scale {
     if (this.isOver(this.count)) throw new SearchCut()
     this.count++
     try {
-      const taken = takeStance(this.body, stance)
+      const taken = takeStance(this.body, stance, this.taken)
+      this.taken = taken
       const { assured, reserve } = taken.balance
       if (assured.margin < leastMargin) {
         const violation = 100 + calcShort(taken.balance)
@@ -87,8 +89,8 @@ export class Scale {
   }
 
   private weighWhole(taken: Taken): Weighed {
-    const { settled, legs, findings, verdict } = judgeTaken(taken, this.reached)
-    this.reached = settled.reached
+    const { settled, legs, findings, verdict } = judgeTaken(taken, this.settled)
+    this.settled = settled
     const { assured, reserve } = taken.balance
     const violation = calcShort(taken.balance) + this.sumViolations(findings, legs)
     return {

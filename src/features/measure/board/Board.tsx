@@ -81,7 +81,7 @@ function Against({ body, done, onKeep, centre, sd }: AgainstProps) {
   })
   const computed = analysis && ([analysis.pose.centreOfMass[0], analysis.pose.centreOfMass[1]] as const)
   const off = computed && Math.hypot(computed[0] - centre[0], computed[1] - centre[1])
-  const known = analysis && Math.hypot(...sd, ...analysis.assured.centreSd)
+  const known = analysis && Math.hypot(...sd, ...analysis.centreSd)
   return (
     <>
       <p className={styles.big}>{say('place', from(centre))}</p>

@@ -54,7 +54,7 @@ type CentreProps = {
 
 /** The centre of mass with its uncertainty, and the way to the nearest edge. Dragging it moves the weight. */
 export function Centre({ plan, analysis, toMetres, onDrag, pointed, hands }: CentreProps) {
-  const { pose, margins, assured } = analysis
+  const { pose, margins, assured, centreSd } = analysis
   const { left, right } = pose.feet
   const drag = useDrag(
     toMetres,
@@ -89,7 +89,7 @@ export function Centre({ plan, analysis, toMetres, onDrag, pointed, hands }: Cen
   const [ux, uy] = directionVector(nearestDirection)
   const reach = Math.abs(nearest)
   const [ex, ey] = toScreen(plan, [pose.centre[0] + ux * reach, pose.centre[1] + uy * reach])
-  const [sx, sy] = assured.centreSd
+  const [sx, sy] = centreSd
   const toLeft = ux < 0
   return (
     <g>
