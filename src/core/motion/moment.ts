@@ -80,7 +80,7 @@ const footIn = (at: Placement, foot: FootMoment, side: Side): FootSetting => ({
 export function stanceOf(body: Body, moment: Moment, held: Held, at: Placement = frameOf(moment)): Stance {
   const { feet } = moment
   const { supports, floor, seat } = held
-  return {
+  const stance: Stance = {
     posture: held.posture,
     side: held.side,
     feet: { left: footIn(at, feet.left, 'left'), right: footIn(at, feet.right, 'right') },
@@ -92,12 +92,13 @@ export function stanceOf(body: Body, moment: Moment, held: Held, at: Placement =
     trunk: moment.trunk,
     arms: moment.arms,
     supports: supports.length === 0 ? supports : supports.map((support) => supportIn(at, support)),
-    ...(seat && { seat: { ...seat, at: fromRoom(at, seat.at) } }),
     frame: held.frame,
     eyes: held.eyes,
     at,
     floor: floor.slope === 0 ? floor : { slope: floor.slope, downhill: floor.downhill - at.heading },
   }
+  if (seat) stance.seat = { ...seat, at: fromRoom(at, seat.at) }
+  return stance
 }
 
 function supportIn(at: Placement, { toward, ...support }: Support): Support {
@@ -105,9 +106,9 @@ function supportIn(at: Placement, { toward, ...support }: Support): Support {
   return { ...support, at: [x, y, support.at[2]], ...(toward !== undefined && { toward: toward - at.heading }) }
 }
 
-/** The feet of a moment and where its centre falls, in the room. */
-export function footingInRoom(body: Body, moment: Moment, held: Held): Footing {
-  const footing = setFooting(body, stanceOf(body, moment, held, ORIGIN))
+/** The feet of a moment and where its centre falls, in the room; a foot that is as in a moment before is that one. */
+export function footingInRoom(body: Body, moment: Moment, held: Held, before: Footing | null = null): Footing {
+  const footing = setFooting(body, stanceOf(body, moment, held, ORIGIN), before)
   // Seated, the centre follows from the body.
   return held.seat ? assemble(settle(footing)) : footing
 }

@@ -1,13 +1,13 @@
-import { type Base, calcUsableBase, isBorneAlike } from '../balance/base'
+import { type Base, type Corner, calcUsableBase, isBorneAlike } from '../balance/base'
 import type { Body } from '../body/body'
-import { GRAVITY, type Vec2 } from '../conventions'
-import { calcInside } from '../geometry/inside'
+import { GRAVITY, SIDES, type Vec2 } from '../conventions'
 import { lengthOf } from '../geometry/length'
-import { bisect } from '../numeric/bisect'
+import { assemble } from '../pose/pose'
 import type { Footing } from '../stance/footing'
 import { alongFoot, footingInRoom, gap, type Held, plus } from './moment'
 import { momentAt, type Phase } from './phase'
-import type { Stood } from './posing'
+import { settleAgain, stand } from './posing'
+import { shareOn } from './script'
 
 const INSTANTS = 60
 /** What takes time though nothing goes a way: an arm, a turn of the waist, a heel coming down. */
@@ -16,10 +16,11 @@ const LONGEST_S = 60
 
 /** How long the centre's way of a phase is, and half the foot's: its heel's or its toes', whichever goes further. */
 export function calcWay(body: Body, phase: Phase, held: Held): number {
+  const still = isStill(phase, held)
   let way = 0
   let before: Place | null = null
   for (let i = 0; i <= WAY_STEPS; i++) {
-    const now = placeAt(body, phase, i / WAY_STEPS, held)
+    const now = placeAt(body, phase, i / WAY_STEPS, still ? null : held)
     if (before) way += gap(before.centre, now.centre) + 0.5 * calcFootWay(before, now)
     before = now
   }
@@ -28,13 +29,24 @@ export function calcWay(body: Body, phase: Phase, held: Held): number {
 
 const WAY_STEPS = 20
 
+/** Whether the centre stays where it is: standing, the split stays, and so does all that carries. */
+function isStill({ from, to }: Phase, held: Held): boolean {
+  if (held.seat || from.loadLeft !== to.loadLeft) return false
+  return SIDES.every((side) => {
+    const [a, b] = [from.feet[side], to.feet[side]]
+    if (shareOn(from, side) === 0) return true
+    return a.contact === b.contact && a.yaw === b.yaw && a.pressureAt === b.pressureAt && gap(a.heel, b.heel) === 0
+  })
+}
+
 type Place = { centre: Vec2; heel: Vec2; toe: Vec2; up: number }
 
-function placeAt(body: Body, phase: Phase, t: number, held: Held): Place {
+/** Where a phase's foot and, where it moves at all, the centre are at an instant. */
+function placeAt(body: Body, phase: Phase, t: number, held: Held | null): Place {
   const moment = momentAt(phase, t, body.footLength)
   const { heel, yaw, clearance, contact } = moment.feet[phase.foot ?? 'left']
   return {
-    centre: footingInRoom(body, moment, held).centre,
+    centre: held ? footingInRoom(body, moment, held).centre : [0, 0],
     heel,
     toe: plus(heel, alongFoot(yaw), body.footLength),
     up: contact === 'air' ? clearance : 0,
@@ -49,33 +61,48 @@ const calcFootWay = (a: Place, b: Place): number =>
  * the reserve, or by half of what is sure at the end where that is less. 0 where the centre is still, null where no
  * time suffices.
  * @source Hof, Gazendam & Sinke, J Biomech 38 (2005)
+ * @throws InputError as an analysis does, where its end cannot be stood
  */
-export function calcShortest(body: Body, phase: Phase, held: Held, end: Stood, centreHeight: number): number | null {
-  const footings = Array.from({ length: INSTANTS + 1 }, (_, i) =>
-    footingInRoom(body, momentAt(phase, i / INSTANTS, body.footLength), held),
-  )
+export function calcShortest(body: Body, phase: Phase, held: Held): number | null {
+  if (isStill(phase, held)) return 0
+  const footings: Footing[] = []
+  for (let i = 0; i <= INSTANTS; i++)
+    footings.push(footingInRoom(body, momentAt(phase, i / INSTANTS, body.footLength), held, footings.at(-1)))
   const centreAt = (i: number) => (footings[Math.min(INSTANTS, Math.max(0, i))] as Footing).centre
-  const still = footings.every(({ centre }) => gap(centre, centreAt(0)) < 1e-6)
-  if (still) return 0
-  const { balance } = end
-  const keep = Math.min(balance.reserve, balance.assured.margin / 2)
-  const sway = Math.sqrt(centreHeight / GRAVITY)
+  if (footings.every(({ centre }) => gap(centre, centreAt(0)) < 1e-6)) return 0
+  const end = stand(body, phase.to, held)
+  const keep = Math.min(end.balance.reserve, end.balance.assured.margin / 2)
+  const sway = Math.sqrt(assemble(settleAgain(body, end)).centreOfMass[2] / GRAVITY)
   let base: Base = []
-  const instants = footings.map((footing, i) => {
+  let shortest = 0
+  for (const [i, footing] of footings.entries()) {
     const last = footings[i - 1]
     if (!last || !isBorneAlike(last, footing)) base = calcUsableBase(footing)
     const [before, after] = [centreAt(i - 1), centreAt(i + 1)]
     const width = (Math.min(INSTANTS, i + 1) - Math.max(0, i - 1)) / INSTANTS
-    const rate: Vec2 = [(after[0] - before[0]) / width, (after[1] - before[1]) / width]
-    return { base, centre: footing.centre, rate }
-  })
-  const isSafe = (seconds: number) =>
-    instants.every(({ base, centre, rate }) => {
-      const [x, y] = [centre[0] + (rate[0] * sway) / seconds, centre[1] + (rate[1] * sway) / seconds]
-      return calcInside(base, x, y) >= keep
-    })
-  if (!isSafe(LONGEST_S)) return null
-  return bisect(isSafe, LONGEST_S, 0, 0.005)
+    const lead: Vec2 = [((after[0] - before[0]) / width) * sway, ((after[1] - before[1]) / width) * sway]
+    shortest = Math.max(shortest, calcLeast(base, footing.centre, lead, keep))
+  }
+  return shortest <= LONGEST_S ? shortest : null
+}
+
+/**
+ * The least seconds in which a centre that would be ahead of itself by `lead` in one second keeps inside a base by
+ * `keep`: each edge by itself is a line, and the lead falls with the time. Infinity where the longest is not enough.
+ */
+function calcLeast(base: Base, [x, y]: Vec2, [leadX, leadY]: Vec2, keep: number): number {
+  let least = 0
+  for (let i = 0; i < base.length; i++) {
+    const a = base[i] as Corner
+    const b = base[i + 1 === base.length ? 0 : i + 1] as Corner
+    const [ex, ey] = [b.x - a.x, b.y - a.y]
+    const length = lengthOf(ex, ey)
+    const spare = (ex * (y - a.y) - ey * (x - a.x)) / length - keep
+    const approach = (ey * leadX - ex * leadY) / length
+    if (spare * LONGEST_S < approach) return Number.POSITIVE_INFINITY
+    if (approach > 0) least = Math.max(least, approach / spare)
+  }
+  return least
 }
 
 /** Shares seconds out by ways; a phase has at least its shortest safe time where there is enough for all. */

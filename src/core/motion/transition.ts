@@ -1,13 +1,12 @@
 import type { Body } from '../body/body'
 import type { Side } from '../conventions'
-import { assemble } from '../pose/pose'
 import type { Choices } from './choices'
 import { mix } from './ease'
 import { followFeet } from './follow'
 import type { Held, Moment } from './moment'
 import { momentAt, type Phase } from './phase'
 import { findPlan, followPlan, type Plan } from './plan'
-import { type Stood, settleAgain, stand, tryStand } from './posing'
+import { type Stood, stand, tryStand } from './posing'
 import { CLEARANCE, type Task } from './script'
 import { calcShortest, calcWay, shareSeconds } from './timing'
 
@@ -44,7 +43,7 @@ export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Trans
   const followed = followFeet(task, plan.phases, held)
   const ways = followed.map((phase) => calcWay(body, phase, held))
   const rough = setHeights(ask, followed, shareSeconds(seconds, ways, []))
-  const shortest = ask.quick ? [] : rough.map((phase) => calcShortestOf(body, phase, held))
+  const shortest = ask.quick ? [] : rough.map((phase) => calcShortest(body, phase, held))
   const shared = shareSeconds(seconds, ways, shortest)
   const phases = ask.quick ? rough : setHeights(ask, followed, shared)
   let startS = 0
@@ -55,11 +54,6 @@ export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Trans
     return made
   })
   return { anchor, plan, phases: timed, levelAt: (at) => mix(from.height, to.height, seconds > 0 ? at / seconds : 1) }
-}
-
-function calcShortestOf(body: Body, phase: Phase, held: Held): number | null {
-  const end = stand(body, phase.to, held)
-  return calcShortest(body, phase, held, end, assemble(settleAgain(body, end)).centreOfMass[2])
 }
 
 /** The cheapest way there, or null; by a plan that is known, where it leads there still. */

@@ -124,11 +124,33 @@ export function placeFoot(body: Body, side: Side, setting: FootSetting): PlacedF
  * part. A usable part so slim that it leaves the midline has its centroid.
  */
 function findPressure(body: Body, bearing: BearingPart, at: number): Vec2 {
-  const wanted = bearing.from + at * (bearing.to - bearing.from)
-  const [cu, cv] = bearing.centroid
+  const midline = findMidline(body, bearing)
+  if (!midline) return bearing.centroid
+  const [rear, front] = midline
+  return [Math.min(front, Math.max(rear, bearing.from + at * (bearing.to - bearing.from))), 0]
+}
+
+type Midline = readonly [rear: number, front: number] | null
+
+const midlines = new WeakMap<Body, Map<BearingPart, Midline>>()
+
+/** The piece of the midline that is in the usable part; null where none is. Known by body: a path asks thousands of times. */
+function findMidline(body: Body, bearing: BearingPart): Midline {
+  let known = midlines.get(body)
+  if (!known) {
+    known = new Map()
+    midlines.set(body, known)
+  }
+  const there = known.get(bearing)
+  if (there !== undefined) return there
+  const midline = calcMidline(body, bearing)
+  known.set(bearing, midline)
+  return midline
+}
+
+function calcMidline(body: Body, { centroid: [cu, cv], ring }: BearingPart): Midline {
   // The usable part is the bearing part scaled about its centroid: ask the unscaled part about the unscaled midline.
   const v = cv - cv / body.usableAcross
-  const { ring } = bearing
   let rear = Number.POSITIVE_INFINITY
   let front = Number.NEGATIVE_INFINITY
   for (let i = 0; i < ring.length; i++) {
@@ -139,9 +161,8 @@ function findPressure(body: Body, bearing: BearingPart, at: number): Vec2 {
     if (u < rear) rear = u
     if (u > front) front = u
   }
-  if (rear > front) return bearing.centroid
   const scaled = (u: number) => cu + (u - cu) * body.usableAlong
-  return [Math.min(scaled(front), Math.max(scaled(rear), wanted)), 0]
+  return rear > front ? null : [scaled(rear), scaled(front)]
 }
 
 /** A ring of the foot's unit frame on the floor, scaled about its centre, counter-clockwise from above. */
