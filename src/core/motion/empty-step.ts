@@ -34,7 +34,7 @@ export type EmptyStep = {
 
 /**
  * @param contact the moment of first contact; @param level the height that goes by time there
- * @param quick only whether it passes, and what it needs where not: the longest is not sought
+ * @param longest also how long a step could be; else only whether this one passes, and what it needs where not
  */
 export function testEmptyStep(
   body: Body,
@@ -42,7 +42,7 @@ export function testEmptyStep(
   foot: Side,
   held: Held,
   level: number,
-  quick = false,
+  longest = true,
 ): EmptyStep {
   const { moment } = contact
   const standing = otherSide(foot)
@@ -68,22 +68,21 @@ export function testEmptyStep(
     foot,
     passes,
     wished,
-    longest: quick ? (passes ? wished : 0) : passes ? findLonger(lands, wished) : findShorter(lands, wished),
+    longest: !longest ? (passes ? wished : 0) : passes ? findLonger(lands, wished) : findShorter(lands, wished),
     standingKnee: contact.legs[standing].flexion,
-    neededKnee: quick && passes ? contact.legs[standing].flexion : findLeastKnee(body, ways, standing, held, level),
+    neededKnee: !longest && passes ? contact.legs[standing].flexion : findLeastKnee(body, ways, standing, held, level),
   }
 }
 
 /** A moment stood, if its hips need not be lower than this: the legs are asked before anything else is. */
 function standFrom(body: Body, wanted: Moment, held: Held, lowest: number): Stood | null {
   try {
-    const settled = settle(setFooting(body, stanceOf(body, wanted, held)), null, true)
-    if (settled.pelvis[2] < lowest - 1e-9) return null
+    const { pelvis, reached } = settle(setFooting(body, stanceOf(body, wanted, held)), null, true)
+    return pelvis[2] < lowest - 1e-9 ? null : tryStand(body, wanted, held, reached)
   } catch (error) {
     if (error instanceof InputError) return null
     throw error
   }
-  return tryStand(body, wanted, held)
 }
 
 /** Longer and longer until it does not land any more. */

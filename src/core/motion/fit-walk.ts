@@ -38,7 +38,7 @@ const isFit = (path: Path): boolean => {
  * @param samples intervals of a phase for what is asked; what is tried takes fewer
  */
 export function fitWalk(body: Body, asked: readonly RoutinePart[], samples: number): WalkFit {
-  const path = makePath(body, asked, samples)
+  const path = makePath(body, asked, samples, 'verdicts')
   const found = { asked: verdictsOf(path), scale: 1, chairs: [], fitted: verdictsOf(path) }
   if (isFit(path)) return { ...found, how: 'asIs' }
   const routine = keepAnchors(path, asked)
@@ -47,8 +47,8 @@ export function fitWalk(body: Body, asked: readonly RoutinePart[], samples: numb
     const parts = measureRoutine(body, routine, { scale, by: 0 })
     // What fails by itself fails in the whole, too: most are told by a single way.
     if (!parts || failing.some((i) => isBeyond(walkAlone(body, parts, path, i)))) continue
-    if (!isFit(makePath(body, parts, SAMPLES, true))) continue
-    const shorter = makePath(body, parts, SAMPLES)
+    if (!isFit(makePath(body, parts, SAMPLES, 'beyond'))) continue
+    const shorter = makePath(body, parts, SAMPLES, 'verdicts')
     if (isFit(shorter)) return { ...found, how: 'steps', scale, fitted: verdictsOf(shorter) }
   }
   const held = holdWhereItFails(body, routine, path)
@@ -64,7 +64,7 @@ function walkAlone(body: Body, parts: readonly RoutinePart[], path: Path, index:
   const { anchor, choices, stance } = parts[index] as RoutinePart
   if (!way) return null
   const scaled = index > 0 && anchor ? scaleStep(stance, otherSide(anchor), choices.stepScale) : way.before.stance
-  return walkWay(body, { ...way, before: { ...way.before, stance: scaled } }, SAMPLES, true)
+  return walkWay(body, { ...way, before: { ...way.before, stance: scaled } }, SAMPLES, 'beyond')
 }
 
 function wayOf(parts: readonly RoutinePart[], path: Path, index: number): Way | null {
@@ -88,7 +88,7 @@ function holdWhereItFails(
     if (!way) return null
     const held = SIDES.flatMap((hand) => {
       const changed = changeWay(body, way, { what: 'hand', hand }, null)
-      const verdict = changed && markWay(walkWay(body, changed, SAMPLES)).verdict
+      const verdict = changed && markWay(walkWay(body, changed, SAMPLES, 'verdicts')).verdict
       return verdict && verdict !== 'beyond' ? [{ hand, verdict }] : []
     })
     const [one] = held.sort((a, b) => Number(a.verdict === 'close') - Number(b.verdict === 'close'))

@@ -16,7 +16,7 @@ export function foldRoutine(
   asked: readonly RoutinePart[],
   room: { width: number; depth: number },
 ): number[] | null {
-  const routine = keepAnchors(makePath(body, asked, SAMPLES), asked)
+  const routine = keepAnchors(makePath(body, asked, SAMPLES, 'verdicts'), asked)
   const turns: number[] = []
   for (let end = 2; end <= routine.length; end++) {
     if (fits(body, routine, turns, end, room)) continue
@@ -48,7 +48,7 @@ function fits(
   end: number,
   room: { width: number; depth: number },
 ): boolean {
-  const path = makePath(body, turnBack(routine.slice(0, end), turns), SAMPLES)
+  const path = makePath(body, turnBack(routine.slice(0, end), turns), SAMPLES, 'verdicts')
   // A way that there is not as it is either is no reason against turning elsewhere.
   if (turns.some((at) => path.transitions[at - 1]?.error)) return false
   return fitRoom(calcExtent(path), room).fits

@@ -26,6 +26,9 @@ export type RoutinePart = {
   at?: { x: number; y: number } | undefined
 }
 
+/** How much of a path is asked: everything, what its verdicts hang on, or only whether any of it is beyond. */
+export type PathDetail = 'whole' | 'verdicts' | 'beyond'
+
 /** A part that was worked out: where it stands and what it shows; null where it cannot be stood. */
 export type PathPart = { stance: Stance; analysis: Analysis | null; error: InputError | null }
 

@@ -7,22 +7,28 @@ import type { Placement, Seat, Stance } from '../stance/stance'
 import { isChairWay, leanOver, makeChairTransition, placeByChair, seatInRoom } from './chair'
 import { decide, judgeTransition, verdictOfTransition } from './judge-path'
 import { type Held, momentOf } from './moment'
-import type { Path, PathPart, PathTransition, RoutinePart } from './path-parts'
+import type { Path, PathDetail, PathPart, PathTransition, RoutinePart } from './path-parts'
 import { placeNext, scaleStep } from './place'
 import { comparePlans, type Plan } from './plan'
 import { readTransition } from './readings'
 import { keepsPlace } from './script'
 import { makeTransition, planTransition, type Transition } from './transition'
 
-export type { Path, PathPart, PathTransition, RoutinePart } from './path-parts'
+export type { Path, PathDetail, PathPart, PathTransition, RoutinePart } from './path-parts'
 
 /**
  * Works a routine out for a body. A part that cannot be stood or reached says so in its place; the rest is answered.
  * @param samples intervals of a phase
- * @param quick what it asks and whether any of it is beyond, alone: no shortest times, no longest steps, and no further
- *   than the first way that is beyond
+ * @param detail `verdicts`: no longest steps, on which no verdict hangs; `beyond`: only what it asks and whether any of
+ *   it is beyond, without shortest times and no further than the first way that is
  */
-export function makePath(body: Body, routine: readonly RoutinePart[], samples: number, quick = false): Path {
+export function makePath(
+  body: Body,
+  routine: readonly RoutinePart[],
+  samples: number,
+  detail: PathDetail = 'whole',
+): Path {
+  const quick = detail === 'beyond'
   const parts: PathPart[] = []
   const transitions: PathTransition[] = []
   const standing = calcStandingMargin(body)
@@ -48,7 +54,7 @@ export function makePath(body: Body, routine: readonly RoutinePart[], samples: n
     if (way.make && !found.error) {
       try {
         const transition = way.make(part.seconds, samples)
-        const readings = readTransition(body, transition, way.held, quick)
+        const readings = readTransition(body, transition, way.held, detail === 'whole')
         found.made = { transition, readings, held: way.held, findings: [] }
       } catch (error) {
         if (!(error instanceof InputError)) throw error

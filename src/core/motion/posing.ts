@@ -43,7 +43,7 @@ export function stand(body: Body, wanted: Moment, held: Held, neighbour: Reached
   stance.height = { pelvisDrop: body.standingHipHeight - height }
   const seated = stance.seat ? assemble(settled) : null
   const footing = seated ?? set
-  const read = readBalance(footing, ...(seated ? [listBodyErrors(seated)] : []))
+  const read = readBalance(footing, seated && listBodyErrors(seated))
   const { nearest, assured, reserve } = read
   const legs = readLegs(footing, settled.legs)
   const { findings, verdict } = judge(footing, legs, read)

@@ -38,7 +38,7 @@ export const airborne = ({ stance: { feet, seat } }: Stood): Side | null =>
 
 const spareOf = ({ balance }: Stood): number => balance.assured.margin - balance.reserve
 
-export function readTransition(body: Body, transition: Transition, held: Held, quick = false): Readings {
+export function readTransition(body: Body, transition: Transition, held: Held, longest = true): Readings {
   const { phases } = transition
   let least = Number.POSITIVE_INFINITY
   let leastAt = { phase: 0, t: 0 }
@@ -66,7 +66,7 @@ export function readTransition(body: Body, transition: Transition, held: Held, q
     least,
     leastAt,
     singleLeast: Number.isFinite(singleLeast) ? singleLeast : null,
-    emptyStep: findWorstStep(body, transition, held, quick),
+    emptyStep: findWorstStep(body, transition, held, longest),
     bob: Math.max(0, high - low - Math.abs(last.moment.height - first.moment.height)),
     turns: readTurns(body, phases),
     loadMax,
@@ -130,13 +130,13 @@ function readTurns(body: Body, phases: readonly TimedPhase[]): Turn[] {
 }
 
 /** Of several steps the one that fails by most, or has least to spare. */
-function findWorstStep(body: Body, { phases, levelAt }: Transition, held: Held, quick: boolean): EmptyStep | null {
+function findWorstStep(body: Body, { phases, levelAt }: Transition, held: Held, longest: boolean): EmptyStep | null {
   let worst: EmptyStep | null = null
   phases.forEach(({ kind, foot, startS, seconds, samples }, i) => {
     if (kind !== 'touch' || !foot || phases[i - 1]?.kind !== 'reach') return
     const contact = samples[(samples.length - 1) >> 1] as Stood
     if (contact.stance.seat) return
-    const step = testEmptyStep(body, contact, foot, held, levelAt(startS + seconds / 2), quick)
+    const step = testEmptyStep(body, contact, foot, held, levelAt(startS + seconds / 2), longest)
     if (!worst || step.longest - step.wished < worst.longest - worst.wished) worst = step
   })
   return worst

@@ -70,7 +70,7 @@ export function findMeasure(
   asked: readonly RoutinePart[],
   isOver: () => boolean = () => false,
 ): Measured | null {
-  const path = makePath(body, asked, SAMPLES)
+  const path = makePath(body, asked, SAMPLES, 'verdicts')
   const routine = keepAnchors(path, asked)
   const original = tallyPath(path)
   let best: Measured | null = null
@@ -80,7 +80,7 @@ export function findMeasure(
     if (measure.scale === 1 && measure.by === 0) continue
     const parts = measureRoutine(body, routine, measure)
     if (!parts) continue
-    const tally = tallyPath(makePath(body, parts, SAMPLES))
+    const tally = tallyPath(makePath(body, parts, SAMPLES, 'verdicts'))
     if (compareTallies(tally, worst) < 0) best = { measure, tally, parts }
   }
   return best

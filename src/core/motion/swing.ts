@@ -1,8 +1,9 @@
 import type { Body } from '../body/body'
 import { otherSide, type Side, type Vec2 } from '../conventions'
-import { calcOverlap } from '../geometry/polygon'
-import { FOOT_OUTLINE, layOnFloor, placeFoot } from '../stance/foot'
+import { calcOverlap, type Ring } from '../geometry/polygon'
+import { calcAnkleAlong, FOOT_OUTLINE, layOnFloor, placeFoot } from '../stance/foot'
 import type { Choices } from './choices'
+import { mix } from './ease'
 import { alongFoot, type FootMoment, gap, outward, plus } from './moment'
 import { curve } from './phase'
 
@@ -83,20 +84,22 @@ function findPassing(body: Body, side: Side, from: FootMoment, to: FootMoment, s
 
 /** The least distance between the ankles on the way; negative where the feet would meet near the floor. */
 function calcRoom(body: Body, side: Side, from: FootMoment, to: FootMoment, standing: FootMoment, way: Swing): number {
-  const still = layFoot(body, otherSide(side), standing)
+  const other = otherSide(side)
+  const still = ankleOf(body, other, standing)
+  const outline = layFoot(body, other, standing)
   let least = Number.POSITIVE_INFINITY
   for (let i = 0; i <= CHECKS; i++) {
     const part = i / CHECKS
-    const heel = way.bend ? curve(from.heel, way.bend, to.heel, part) : lerpHeel(from, to, part)
-    const lift = from.lift + (to.lift - from.lift) * part
-    const foot = layFoot(body, side, { ...to, heel, lift, yaw: from.yaw + (to.yaw - from.yaw) * part })
-    least = Math.min(least, gap([foot.ankleX, foot.ankleY], [still.ankleX, still.ankleY]))
+    const foot = {
+      heel: way.bend ? curve(from.heel, way.bend, to.heel, part) : lerpHeel(from, to, part),
+      lift: mix(from.lift, to.lift, part),
+      yaw: mix(from.yaw, to.yaw, part),
+    }
+    least = Math.min(least, gap(ankleOf(body, side, foot), still))
     // At its ends a foot is down however high it was held between, unless it comes from or goes to the air.
     const isDown = (i === 0 && from.contact !== 'air') || (i === CHECKS && to.contact !== 'air')
     const isLow = way.clearance < NEAR_FLOOR || isDown
-    if (isLow && calcOverlap(layOnFloor(foot, FOOT_OUTLINE), layOnFloor(still, FOOT_OUTLINE)) > OVERLAP_MOST) {
-      least = Math.min(least, -1)
-    }
+    if (isLow && calcOverlap(layFoot(body, side, { ...to, ...foot }), outline) > OVERLAP_MOST) return -1
   }
   return least
 }
@@ -106,6 +109,9 @@ const lerpHeel = ({ heel: [ax, ay] }: FootMoment, { heel: [bx, by] }: FootMoment
   ay + (by - ay) * part,
 ]
 
-/** A foot of the room: its outline, and its ankle as far as it is lifted. */
-const layFoot = (body: Body, side: Side, { yaw, ...set }: FootMoment) =>
-  placeFoot(body, side, { ...set, contact: 'air', toeOut: side === 'left' ? yaw : -yaw })
+const ankleOf = (body: Body, side: Side, { heel, yaw, lift }: Pick<FootMoment, 'heel' | 'yaw' | 'lift'>): Vec2 =>
+  plus(heel, alongFoot(yaw), calcAnkleAlong(body, side, lift))
+
+/** The outline of a foot of the room. */
+const layFoot = (body: Body, side: Side, { yaw, ...set }: FootMoment): Ring =>
+  layOnFloor(placeFoot(body, side, { ...set, contact: 'air', toeOut: side === 'left' ? yaw : -yaw }), FOOT_OUTLINE)

@@ -3,7 +3,7 @@ import { DEG, otherSide, type Side } from '../conventions'
 import { fromRoom, toRoom } from '../stance/placed'
 import type { Placement, Stance, Support } from '../stance/stance'
 import { holdOn } from '../variants/hold'
-import { makePath, type Path, type RoutinePart } from './path'
+import { makePath, type Path, type PathDetail, type RoutinePart } from './path'
 
 /** A change of a way from one part to the next, as a teacher says it. Metres, radians, seconds. */
 export type WayChange =
@@ -114,7 +114,7 @@ function inPlace(before: RoutinePart, part: RoutinePart): Partial<RoutinePart> {
 /** A hand on one chair back, from the first stance to the last: it stands between where the hand would want it. */
 function holdThrough(body: Body, way: Way, hand: Side): Way | null {
   if (way.before.stance.supports.length > 0) return null
-  const path = makePath(body, [way.before, ...way.parts], 2)
+  const path = makePath(body, [way.before, ...way.parts], 2, 'verdicts')
   const places = path.parts.map(({ stance }) => wantedPlace(body, stance, hand))
   const at = places.reduce(([x, y], [px, py]) => [x + px / places.length, y + py / places.length], [0, 0])
   const [before, ...parts] = path.parts.map(({ stance }, i): RoutinePart => {
@@ -139,5 +139,5 @@ function chairAt(body: Body, stance: Stance, hand: Side, room: readonly [number,
 }
 
 /** A way worked out, from where the part before is stood. */
-export const walkWay = (body: Body, { before, parts }: Way, samples: number, quick = false): Path =>
-  makePath(body, [{ ...before, seconds: 0, hold: 0, at: undefined }, ...parts], samples, quick)
+export const walkWay = (body: Body, { before, parts }: Way, samples: number, detail?: PathDetail): Path =>
+  makePath(body, [{ ...before, seconds: 0, hold: 0, at: undefined }, ...parts], samples, detail)

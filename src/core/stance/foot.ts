@@ -67,6 +67,12 @@ export type PlacedFoot = {
   py: number
 }
 
+/** How far the ankle is ahead of where the heel was set, along the foot: lifting turns it about the ball or the heel. */
+export function calcAnkleAlong(body: Body, side: Side, lift: number): number {
+  const pivot = lift > 0 ? BALL_AT * body.footLength : 0
+  return pivot + (ANKLE_AT * body.footLength - pivot) * Math.cos(lift) + body.ankleHeight[side] * Math.sin(lift)
+}
+
 /**
  * Places a foot. A lifted heel turns the rear foot about the ball and leaves the toes level; lifted toes turn the whole
  * foot about the heel; in the air likewise, the lowest part of the sole at its clearance.
@@ -88,7 +94,7 @@ export function placeFoot(body: Body, side: Side, setting: FootSetting): PlacedF
   const pivotU = lift > 0 ? BALL_AT * L : 0
   const ankleHeight = body.ankleHeight[side]
   const fromPivot = ANKLE_AT * L - pivotU
-  const ankleU = pivotU + fromPivot * cos + ankleHeight * sin
+  const ankleU = calcAnkleAlong(body, side, lift)
   const bearing = setting.contact === 'air' ? null : BEARING_PARTS[setting.contact]
   const pressure = bearing ? findPressure(body, bearing, setting.pressureAt) : ([ANKLE_AT, 0] as const)
   return {

@@ -122,7 +122,7 @@ function walkAnew(
   const plans = plansOf(body)
   const keys = parts.map((part, i) => keyOf(parts[i - 1], part))
   const hinted = parts.map((part, i) => ({ ...part, plan: plans.get(keys[i] as string) }))
-  const path = makePath(body, hinted, SAMPLES, true)
+  const path = makePath(body, hinted, SAMPLES, 'beyond')
   for (const { to, made } of path.transitions) if (made) plans.set(keys[to] as string, made.transition.plan)
   const [[left, rear], [right, front]] = calcExtent(path)
   const spare = path.transitions.flatMap(({ made }) => (made ? [made.readings.least] : []))
