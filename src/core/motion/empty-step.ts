@@ -1,12 +1,9 @@
 import type { Body } from '../body/body'
 import { DEG, otherSide, SIDES, type Side, type Vec2 } from '../conventions'
-import { InputError } from '../errors'
 import { bisect } from '../numeric/bisect'
-import { settle } from '../pose/pose'
-import { setFooting } from '../stance/footing'
-import { footingInRoom, gap, type Held, type Moment, stanceOf } from './moment'
+import { footingInRoom, gap, type Held, type Moment } from './moment'
 import { withFoot } from './phase'
-import { type Stood, tryStand } from './posing'
+import { type Stood, tryPose, tryRead, tryStand } from './posing'
 import { listKeptPressures } from './pressure'
 
 /** House defaults: how far one may sink for a step, and how far the pelvis may turn for it. */
@@ -76,13 +73,8 @@ export function testEmptyStep(
 
 /** A moment stood, if its hips need not be lower than this: the legs are asked before anything else is. */
 function standFrom(body: Body, wanted: Moment, held: Held, lowest: number): Stood | null {
-  try {
-    const { pelvis, reached } = settle(setFooting(body, stanceOf(body, wanted, held)), null, true)
-    return pelvis[2] < lowest - 1e-9 ? null : tryStand(body, wanted, held, reached)
-  } catch (error) {
-    if (error instanceof InputError) return null
-    throw error
-  }
+  const posed = tryPose(body, wanted, held)
+  return posed && posed.moment.height >= lowest - 1e-9 ? tryRead(posed) : null
 }
 
 /** Longer and longer until it does not land any more. */

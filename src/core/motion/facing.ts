@@ -1,7 +1,7 @@
 import type { Body } from '../body/body'
 import { DEG } from '../conventions'
 import type { Held, Moment } from './moment'
-import { type Stood, tryStand } from './posing'
+import { type Posed, type Stood, tryPose, tryRead } from './posing'
 
 /** Facing lies within this of either foot's direction, the pelvis within `PELVIS_MOST` of it. */
 const FEET_MOST = 100 * DEG
@@ -35,14 +35,15 @@ export function standFacing(body: Body, moment: Moment, held: Held, wanted: numb
   const high = Math.min(feet.left.yaw + left.hipInwardMax, feet.right.yaw + right.hipOutwardMax, heading + PELVIS_MOST)
   const middle = (low + high) / 2
   const begin = within(wanted, Math.min(low, middle), Math.max(high, middle))
-  let best: Stood | null = null
+  let best: Posed | null = null
   let least = Number.POSITIVE_INFINITY
   const look = (pelvis: number) => {
-    const stood = tryStand(body, { ...moment, pelvis }, held, best?.reached)
-    if (!stood) return
-    const drift = Math.max(Math.abs(stood.legs.left.drift), Math.abs(stood.legs.right.drift))
+    const posed = tryPose(body, { ...moment, pelvis }, held, best?.settled.reached)
+    if (!posed) return
+    const { left, right } = posed.settled.legs
+    const drift = Math.max(Math.abs(left.drift), Math.abs(right.drift))
     if (drift >= least - 1e-9) return
-    best = stood
+    best = posed
     least = drift
   }
   for (let by = 0; least > DRIFT && by <= STEPS * STEP; by += STEP) {
@@ -51,5 +52,5 @@ export function standFacing(body: Body, moment: Moment, held: Held, wanted: numb
   }
   // Where it cannot be stood so, a leg may reach with the pelvis turned anywhere that both hips allow.
   for (let part = 0; best === null && part <= 1; part += 0.125) look(low + (high - low) * part)
-  return best
+  return best && tryRead(best)
 }

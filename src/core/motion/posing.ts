@@ -12,9 +12,12 @@ import { setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
 import { type Held, type Moment, stanceOf } from './moment'
 
+/** A moment with its legs in place under the hips, at the height that it has: nothing is read of it yet. */
+export type Posed = { moment: Moment; stance: Stance; settled: Settled }
+
 /**
  * A moment that was stood: the stance that says it, at the height that it has, and what was found. Without edges, feet
- * and limbs: a path holds thousands of instants (`settleAgain` has them).
+ * and limbs: a path holds thousands of instants.
  */
 export type Stood = {
   moment: Moment
@@ -30,30 +33,37 @@ export type Stood = {
 }
 
 /**
- * Stands a moment: its hips where it wants them, or as much lower as a leg's reach needs, also that of a foot in the
+ * Poses a moment: its hips where it wants them, or as much lower as a leg's reach needs, also that of a foot in the
  * air; higher only where a standing ankle cannot follow.
- * @throws InputError as an analysis of the stance does
+ * @throws InputError as a pose does
  */
-export function stand(body: Body, wanted: Moment, held: Held, neighbour: Reached | null = null): Stood {
+export function pose(body: Body, wanted: Moment, held: Held, neighbour: Reached | null = null): Posed {
   const stance = stanceOf(body, wanted, held)
   const set = setFooting(body, stance)
   checkFooting(set)
   const settled = settle(set, { reached: neighbour }, true)
   const [, , height] = settled.pelvis
   stance.height = { pelvisDrop: body.standingHipHeight - height }
+  return { moment: { ...wanted, height }, stance, settled }
+}
+
+/**
+ * Reads a moment that is posed.
+ * @throws InputError where its base is none
+ */
+export function read({ moment, stance, settled }: Posed): Stood {
   const seated = stance.seat ? assemble(settled) : null
-  const footing = seated ?? set
-  const read = readBalance(footing, seated && listBodyErrors(seated))
-  const { nearest, assured, reserve } = read
+  const footing = seated ?? settled.footing
+  const balance = readBalance(footing, seated && listBodyErrors(seated))
+  const { nearest, assured, reserve } = balance
   const legs = readLegs(footing, settled.legs)
-  const { findings, verdict } = judge(footing, legs, read)
-  const balance = { nearest, assured, reserve }
+  const { findings, verdict } = judge(footing, legs, balance)
   return {
-    moment: { ...wanted, height },
+    moment,
     stance,
     centre: footing.centre,
     pelvis: settled.pelvis,
-    balance,
+    balance: { nearest, assured, reserve },
     legs,
     findings,
     verdict,
@@ -61,16 +71,22 @@ export function stand(body: Body, wanted: Moment, held: Held, neighbour: Reached
   }
 }
 
-/** The same, or null where it cannot be stood. */
-export function tryStand(body: Body, wanted: Moment, held: Held, neighbour: Reached | null = null): Stood | null {
+/** Poses and reads a moment. @throws InputError as an analysis of the stance does */
+export const stand = (body: Body, wanted: Moment, held: Held, neighbour: Reached | null = null): Stood =>
+  read(pose(body, wanted, held, neighbour))
+
+/** The same, each null where it cannot be. */
+export const tryPose = (body: Body, wanted: Moment, held: Held, neighbour: Reached | null = null): Posed | null =>
+  orNull(() => pose(body, wanted, held, neighbour))
+export const tryRead = (posed: Posed): Stood | null => orNull(() => read(posed))
+export const tryStand = (body: Body, wanted: Moment, held: Held, neighbour: Reached | null = null): Stood | null =>
+  orNull(() => stand(body, wanted, held, neighbour))
+
+function orNull<T>(make: () => T): T | null {
   try {
-    return stand(body, wanted, held, neighbour)
+    return make()
   } catch (error) {
     if (error instanceof InputError) return null
     throw error
   }
 }
-
-/** Feet, legs and trunk of an instant that was stood. */
-export const settleAgain = (body: Body, { stance, reached }: Stood): Settled =>
-  settle(setFooting(body, stance), { reached }, true)

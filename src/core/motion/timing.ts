@@ -6,7 +6,7 @@ import { assemble } from '../pose/pose'
 import type { Footing } from '../stance/footing'
 import { alongFoot, footingInRoom, gap, type Held, plus } from './moment'
 import { momentAt, type Phase } from './phase'
-import { settleAgain, stand } from './posing'
+import { pose, read } from './posing'
 import { shareOn } from './script'
 
 const INSTANTS = 60
@@ -70,9 +70,10 @@ export function calcShortest(body: Body, phase: Phase, held: Held): number | nul
     footings.push(footingInRoom(body, momentAt(phase, i / INSTANTS, body.footLength), held, footings.at(-1)))
   const centreAt = (i: number) => (footings[Math.min(INSTANTS, Math.max(0, i))] as Footing).centre
   if (footings.every(({ centre }) => gap(centre, centreAt(0)) < 1e-6)) return 0
-  const end = stand(body, phase.to, held)
-  const keep = Math.min(end.balance.reserve, end.balance.assured.margin / 2)
-  const sway = Math.sqrt(assemble(settleAgain(body, end)).centreOfMass[2] / GRAVITY)
+  const end = pose(body, phase.to, held)
+  const { reserve, assured } = read(end).balance
+  const keep = Math.min(reserve, assured.margin / 2)
+  const sway = Math.sqrt(assemble(end.settled).centreOfMass[2] / GRAVITY)
   let base: Base = []
   let shortest = 0
   for (const [i, footing] of footings.entries()) {

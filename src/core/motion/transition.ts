@@ -6,7 +6,7 @@ import { followFeet } from './follow'
 import type { Held, Moment } from './moment'
 import { momentAt, type Phase } from './phase'
 import { findPlan, followPlan, type Plan } from './plan'
-import { type Stood, stand, tryStand } from './posing'
+import { type Stood, stand, tryPose, tryStand } from './posing'
 import { CLEARANCE, type Task } from './script'
 import { calcShortest, calcWay, shareSeconds } from './timing'
 
@@ -77,7 +77,7 @@ function setHeights({ body, from, to, held }: Ask, phases: readonly Phase[], sec
       const level = mix(from.height, to.height, all > 0 ? (at + t * own) / all : 1)
       const moment = momentAt(phase, t, body.footLength)
       const isLast = i === phases.length - 1 && t === 1
-      const height = isLast ? to.height : (tryStand(body, { ...moment, height: level }, held)?.moment.height ?? level)
+      const height = isLast ? to.height : (tryPose(body, { ...moment, height: level }, held)?.moment.height ?? level)
       keys.push({ phase: i, contact, height, swings: isSwinging(phase, t) })
     }
     if (phase.kind === 'touch') put(0.5, true)
@@ -92,7 +92,7 @@ function setHeights({ body, from, to, held }: Ask, phases: readonly Phase[], sec
   for (const key of keys.slice(0, -1)) {
     const phase = phases[key.phase] as Phase
     const moment = momentAt(phase, key.contact ? 0.5 : 1, body.footLength)
-    key.height = tryStand(body, { ...moment, height: key.height }, held)?.moment.height ?? key.height
+    key.height = tryPose(body, { ...moment, height: key.height }, held)?.moment.height ?? key.height
   }
   let before = from.height
   return phases.map((phase, i) => {
