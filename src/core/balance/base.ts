@@ -108,6 +108,8 @@ const square = ([x, y]: Vec2, half: number): Corner[] => [
   still(x - half, y + half),
 ]
 
+const NOTHING: readonly Corner[] = [still(0, 0)]
+
 /** Every corner of the possible shares (all but one carrier at nothing or its most), times the carriers' corners. */
 function combine(carriers: Carrier[]): Corner[] {
   const points: Corner[] = []
@@ -130,7 +132,7 @@ function combine(carriers: Carrier[]): Corner[] {
 }
 
 function addWeighted(carriers: Carrier[], shares: number[], points: Corner[]): void {
-  let sum: Corner[] = [still(0, 0)]
+  let sum: readonly Corner[] = NOTHING
   for (let i = 0; i < carriers.length; i++) {
     const share = shares[i] as number
     if (share <= 1e-12) continue

@@ -1,4 +1,6 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { anyPerson, anyStance } from '@/testing/arbitrary'
 import { resolveBody } from '../body/body'
 import type { Person } from '../body/person'
 import { DEG, type Vec2 } from '../conventions'
@@ -7,7 +9,7 @@ import type { Stance } from '../stance/stance'
 import { makeStandingStance } from '../stance/standing'
 import { calcUsableBase } from './base'
 import { viewEdges } from './margins'
-import { calcAssured, calcCentreSd, INPUT_SD } from './uncertainty'
+import { ASSURED_SDS, calcAssured, calcCentreSd, INPUT_SD } from './uncertainty'
 
 const PERSON: Person = { stature: 1.64, mass: 60, sex: 'female', usableAlong: 0.5, usableAcross: 0.6 }
 
@@ -74,6 +76,23 @@ describe('the uncertainty of a margin', () => {
     const along = slope((d) => at(stance, { ...PERSON, usableAlong: 0.5 + d }))
     const across = slope((d) => at(stance, { ...PERSON, usableAcross: 0.6 + d }))
     expect(assured.parts.usable).toBeCloseTo(Math.hypot(0.03 * along, 0.03 * across), 8)
+  })
+
+  it('is the least over all edges, also those that it does not look at', () => {
+    fc.assert(
+      fc.property(anyPerson, anyStance, (person, stance) => {
+        const set = setFooting(resolveBody(person), stance)
+        const corners = calcUsableBase(set)
+        const views = viewEdges(corners, set.centre)
+        fc.pre(views.every(({ distance }) => distance >= 0))
+        // From outside one edge alone decides: so each tells its own.
+        const margins = views.map(({ distance }, edge) => {
+          const only = views.map((view, i) => (i === edge ? { ...view, distance: -1 } : view))
+          return distance - ASSURED_SDS * calcAssured(set, corners, only).sd
+        })
+        expect(calcAssured(set, corners, views).margin).toBeCloseTo(Math.min(...margins), 12)
+      }),
+    )
   })
 
   it('counts at most the lighter foot’s own share', () => {

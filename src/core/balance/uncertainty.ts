@@ -1,7 +1,9 @@
 import { DEG, SIDES, type Vec2 } from '../conventions'
+import { lengthOf } from '../geometry/length'
 import type { Pose } from '../pose/pose'
 import type { PlacedFoot } from '../stance/foot'
 import { type Footing, shareOf } from '../stance/footing'
+import type { Stance } from '../stance/stance'
 import type { Corner } from './base'
 import { type EdgeView, findNearestEdge } from './margins'
 
@@ -47,20 +49,39 @@ export function calcAssured(
   bodyErrors: readonly Vec2[] | null = null,
 ): Assured {
   const nearest = findNearestEdge(views)
-  const outside = (views[nearest] as EdgeView).distance < 0
-  const first = outside ? nearest : 0
-  const last = outside ? nearest : views.length - 1
-  let best: { margin: number; edge: number; variance: number; parts: SdParts } | null = null
-  for (let edge = first; edge <= last; edge++) {
+  const weigh = (edge: number): Assured => {
     const parts = calcEdgeVariances(footing, corners, views, edge, bodyErrors)
-    const variance = parts.share + parts.pressure + parts.placing + parts.usable + parts.body
-    const margin = (views[edge] as EdgeView).distance - ASSURED_SDS * Math.sqrt(variance)
-    if (!best || margin < best.margin) best = { margin, edge, variance, parts }
+    const sd = Math.sqrt(parts.share + parts.pressure + parts.placing + parts.usable + parts.body)
+    return { margin: (views[edge] as EdgeView).distance - ASSURED_SDS * sd, sd, parts, edge }
   }
-  const { margin, edge, variance, parts } = best as NonNullable<typeof best>
-  for (const cause of Object.keys(parts) as Cause[]) parts[cause] = Math.sqrt(parts[cause])
-  return { margin, sd: Math.sqrt(variance), parts, edge }
+  let best = weigh(nearest)
+  if ((views[nearest] as EdgeView).distance >= 0) {
+    const most = bodyErrors ? Number.POSITIVE_INFINITY : ASSURED_SDS * calcMostSd(footing)
+    for (let edge = 0; edge < views.length; edge++) {
+      // An edge so far off cannot be the one that decides.
+      if (edge === nearest || (views[edge] as EdgeView).distance >= best.margin + most) continue
+      const one = weigh(edge)
+      if (one.margin < best.margin) best = one
+    }
+  }
+  for (const cause of Object.keys(best.parts) as Cause[]) best.parts[cause] = Math.sqrt(best.parts[cause])
+  return best
 }
+
+/** More than any edge's distance is unsure by: each cause at its most, for feet of this size and this far apart. */
+function calcMostSd({ body, feet, stance }: Footing): number {
+  const { footLength: L, footBreadth: B } = body
+  const apart = lengthOf(feet.left.px - feet.right.px, feet.left.py - feet.right.py)
+  const share = calcShareSd(stance) * apart
+  const pressure = lengthOf(INPUT_SD.pressureAlong * L, INPUT_SD.pressureAcross * B)
+  const turn = 2 * INPUT_SD.turn * lengthOf(L, B)
+  const usable = lengthOf(body.usableAlongSd * L, body.usableAcrossSd * B)
+  return Math.sqrt(share ** 2 + pressure ** 2 + 2 * INPUT_SD.placeM ** 2 + turn ** 2 + usable ** 2)
+}
+
+/** How well the split is known, but never more than the lighter foot's own share. */
+const calcShareSd = ({ loadMeasured, loadLeft }: Stance): number =>
+  Math.min(loadMeasured ? INPUT_SD.shareWeighed : INPUT_SD.shareFelt, loadLeft, 1 - loadLeft)
 
 /** The variances of one edge's distance, by cause. */
 function calcEdgeVariances(
@@ -120,9 +141,7 @@ function calcCentreVariances(
     return parts
   }
   const { left, right } = feet
-  const felt = stance.loadMeasured ? INPUT_SD.shareWeighed : INPUT_SD.shareFelt
-  const share = Math.min(felt, stance.loadLeft, 1 - stance.loadLeft)
-  parts.share = (share * (nx * (left.px - right.px) + ny * (left.py - right.py))) ** 2
+  parts.share = (calcShareSd(stance) * (nx * (left.px - right.px) + ny * (left.py - right.py))) ** 2
   parts.pressure = calcPressureVariance(left, stance.loadLeft, nx, ny)
   parts.pressure += calcPressureVariance(right, 1 - stance.loadLeft, nx, ny)
   return parts

@@ -99,9 +99,31 @@ function calcRoom(body: Body, side: Side, from: FootMoment, to: FootMoment, stan
     // At its ends a foot is down however high it was held between, unless it comes from or goes to the air.
     const isDown = (i === 0 && from.contact !== 'air') || (i === CHECKS && to.contact !== 'air')
     const isLow = way.clearance < NEAR_FLOOR || isDown
-    if (isLow && calcOverlap(layFoot(body, side, { ...to, ...foot }), outline) > OVERLAP_MOST) return -1
+    if (isLow && !areApart(body, foot, standing)) {
+      if (calcOverlap(layFoot(body, side, { ...to, ...foot }), outline) > OVERLAP_MOST) return -1
+    }
   }
   return least
+}
+
+type Laid = Pick<FootMoment, 'heel' | 'yaw'>
+
+/** Whether the boxes around two feet are apart along or across the second: mostly that is all one needs to know. */
+function areApart({ footLength: L, footBreadth: B }: Body, a: Laid, b: Laid): boolean {
+  const [dx, dy] = [a.heel[0] - b.heel[0], a.heel[1] - b.heel[1]]
+  const turn = a.yaw - b.yaw
+  const [ux, uy] = alongFoot(b.yaw)
+  const ahead = dx * ux + dy * uy
+  const aside = dy * ux - dx * uy
+  const [along, across] = [L * Math.cos(turn), L * Math.sin(turn)]
+  const wide = (B / 2) * Math.abs(Math.cos(turn))
+  const deep = (B / 2) * Math.abs(Math.sin(turn))
+  return (
+    ahead + Math.min(0, along) - deep >= L ||
+    ahead + Math.max(0, along) + deep <= 0 ||
+    aside + Math.min(0, across) - wide >= B / 2 ||
+    aside + Math.max(0, across) + wide <= -B / 2
+  )
 }
 
 const lerpHeel = ({ heel: [ax, ay] }: FootMoment, { heel: [bx, by] }: FootMoment, part: number): Vec2 => [

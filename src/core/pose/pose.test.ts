@@ -11,6 +11,38 @@ import { calcTrunkRotation, rotate } from './trunk'
 
 const distance = (a: Vec3, b: Vec3) => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2])
 
+const minus = (a: Vec3, b: Vec3): Vec3 => [a[0] - b[0], a[1] - b[1], a[2] - b[2]]
+const dot = (a: Vec3, b: Vec3) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
+const cross = (a: Vec3, b: Vec3): Vec3 => [
+  a[1] * b[2] - a[2] * b[1],
+  a[2] * b[0] - a[0] * b[2],
+  a[0] * b[1] - a[1] * b[0],
+]
+const times = (a: Vec3, by: number): Vec3 => [a[0] * by, a[1] * by, a[2] * by]
+const plus = (...all: Vec3[]): Vec3 => all.reduce((a, b) => [a[0] + b[0], a[1] + b[1], a[2] + b[2]], [0, 0, 0])
+const unit = (a: Vec3): Vec3 => times(a, 1 / Math.sqrt(dot(a, a)))
+
+/** A knee turned about the line from hip to ankle (Rodrigues). */
+function turnKnee(hip: Vec3, ankle: Vec3, knee: Vec3, by: number): Vec3 {
+  const e = unit(minus(ankle, hip))
+  const k = minus(knee, hip)
+  const [cos, sin] = [Math.cos(by), Math.sin(by)]
+  return plus(hip, times(k, cos), times(cross(e, k), sin), times(e, dot(e, k) * (1 - cos)))
+}
+
+/** A hip under a level pelvis: how far the thigh is out, and how far the leg's plane is turned out about the thigh. */
+function readHip(yaw: number, side: 'left' | 'right', hip: Vec3, knee: Vec3, ankle: Vec3) {
+  const sign = side === 'right' ? 1 : -1
+  const out: Vec3 = [sign * Math.cos(yaw), sign * Math.sin(yaw), 0]
+  const thigh = unit(minus(knee, hip))
+  const hinge = times(unit(cross(minus(ankle, hip), minus(knee, hip))), sign)
+  const outOfThigh = unit(minus(out, times(thigh, dot(out, thigh))))
+  return {
+    abduction: Math.asin(dot(thigh, out)),
+    outward: Math.atan2(sign * dot(hinge, cross(thigh, outOfThigh)), dot(hinge, outOfThigh)),
+  }
+}
+
 function posed(...[person, stance]: Parameters<typeof tryPose>): Pose {
   const pose = tryPose(person, stance)
   fc.pre(pose !== null)
@@ -63,6 +95,47 @@ describe('every pose that is found', () => {
         expect(distance(joints.leftHip, joints.rightHip)).toBeCloseTo(body.hipSeparation, 9)
       }),
     )
+  })
+
+  it('turns a knee that its hip stops to the nearest place that the hip allows, as a search by steps finds it', () => {
+    let stopped = 0
+    fc.assert(
+      fc.property(anyPerson, anyStance, fc.constantFrom(5, 15, 30), (person, stance, range) => {
+        const most = range * DEG
+        const limits = { hipOutwardMax: most, hipInwardMax: most / 2, hipAbductionMax: 25 * DEG }
+        const { legs, joints, body } = posed({ ...person, limits }, stance)
+        for (const side of SIDES) {
+          const leg = legs[side]
+          const read = readHip(
+            stance.pelvisYaw,
+            side,
+            joints[`${side}Hip`],
+            joints[`${side}Knee`],
+            joints[`${side}Ankle`],
+          )
+          if (leg.flexion > DEG) {
+            expect(leg.hipAbduction).toBeCloseTo(read.abduction, 6)
+            expect(leg.hipRotation).toBeCloseTo(read.outward, 6)
+          }
+          if (!leg.rangeUsed || leg.flexion < DEG) continue
+          stopped++
+          const [hip, knee, ankle] = [joints[`${side}Hip`], joints[`${side}Knee`], joints[`${side}Ankle`]]
+          const allowed = (turn: number) => {
+            const { outward, abduction } = readHip(stance.pelvisYaw, side, hip, turnKnee(hip, ankle, knee, turn), ankle)
+            const { hipOutwardMax, hipInwardMax, hipAbductionMax } = body.sides[side]
+            return outward <= hipOutwardMax && outward >= -hipInwardMax && abduction <= hipAbductionMax
+          }
+          const inward = side === 'left' ? 1 : -1
+          for (let part = -20; part <= 20; part++) {
+            // From the best place (part 20 is where the knee is) to as far the other way: none of these is allowed.
+            const turn = inward * (-leg.drift + (leg.drift * part) / 20)
+            if (!leg.rangeExceeded && Math.abs(part) < 20) expect(allowed(turn)).toBe(false)
+            if (leg.rangeExceeded) expect(allowed(turn)).toBe(false)
+          }
+        }
+      }),
+    )
+    expect(stopped).toBeGreaterThan(20)
   })
 
   it('has no leg on the floor straighter than allowed but the named one, and no flat ankle past its limit unless reach is short', () => {
