@@ -47,8 +47,15 @@ export async function measureWalk(url) {
   const start = Date.now()
   await page.getByText(/of \w+ walk it together/).waitFor({ timeout: 120_000 })
   const walked = Date.now() - start
+  await page.waitForTimeout(1000)
+  const again = Date.now()
+  await page.getByRole('button', { name: 'All of it mirrored', exact: true }).click()
+  const everybody = page.getByRole('progressbar', { name: 'Walking with everybody' })
+  await everybody.waitFor()
+  await everybody.waitFor({ state: 'detached', timeout: 120_000 })
+  const edited = Date.now() - again
   await browser.close()
-  return { frame: spread(frames), after2, after10, drag: spread(moves), class: walked }
+  return { frame: spread(frames), after2, after10, drag: spread(moves), class: walked, edited }
 }
 
 function spread(times) {

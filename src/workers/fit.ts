@@ -2,7 +2,7 @@ import type { FitOptions, Measures, OwnForm, Person, Taught } from '@/core'
 import type { FitApi } from './fit.worker'
 import type { FitFound } from './fit-found'
 import { type Opened, openWorker } from './open-worker'
-import { openPool, share } from './pool'
+import { keepPool, share } from './pool'
 
 export type { FitFound, FoundLevels } from './fit-found'
 
@@ -10,6 +10,8 @@ export type { FitFound, FoundLevels } from './fit-found'
 export type ClassFound = FitFound & { own: (OwnForm | null)[] }
 
 export type ClassSearch = { found: Promise<ClassFound>; cancel: () => void }
+
+const openPool = keepPool(() => openWorker<FitApi>(new Worker(new URL('./fit.worker.ts', import.meta.url))))
 
 /**
  * Fits a class in a pool of workers: people are weighed side by side, the choice is made in one place. What comes out
@@ -22,11 +24,9 @@ export function startClassFit(
   options: FitOptions,
   onProgress: (done: number) => void,
 ): ClassSearch {
-  const { workers, end } = openPool(people.length, () =>
-    openWorker<FitApi>(new Worker(new URL('./fit.worker.ts', import.meta.url))),
-  )
+  const { workers, rest, end } = openPool(people.length)
   const found = fitIn(workers, people, measures, taught, options, onProgress)
-  found.finally(end).catch(() => {})
+  found.then(rest, end)
   return { found, cancel: end }
 }
 

@@ -11,7 +11,7 @@ import type { Named } from '@/words/lessons'
 import { readShipped, sayRoutineName } from '@/words/routines'
 import type { Learner, LessonApi, Stock } from './lesson.worker'
 import { openWorker } from './open-worker'
-import { openPool, share } from './pool'
+import { keepPool, share } from './pool'
 
 export type { Learner, Stock }
 
@@ -55,10 +55,10 @@ export type LessonWork = {
 
 const MOST_LEARNERS = 16
 
+const openPool = keepPool(() => openWorker<LessonApi>(new Worker(new URL('./lesson.worker.ts', import.meta.url))))
+
 export function openLessonWork(stock: Stock): LessonWork {
-  const { workers, end } = openPool(MOST_LEARNERS, () =>
-    openWorker<LessonApi>(new Worker(new URL('./lesson.worker.ts', import.meta.url))),
-  )
+  const { workers, end } = openPool(MOST_LEARNERS)
   const stocked = Promise.all(workers.map((worker) => worker.ask((api) => api.stockUp(stock))))
   stocked.catch(() => {})
   return {

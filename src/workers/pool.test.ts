@@ -1,6 +1,6 @@
-import { expect, it } from 'vitest'
+import { expect, it, vi } from 'vitest'
 import type { Opened } from './open-worker'
-import { share } from './pool'
+import { keepPool, share } from './pool'
 
 /** A worker that takes as long as it is told. */
 const slow = (ms: number): Opened<never> => ({
@@ -25,4 +25,23 @@ it('one that breaks breaks the whole: nobody gets half of a class', async () => 
   await expect(share([broken, slow(1)], [1, 2, 3], (worker) => worker.ask(async () => 1 as never))).rejects.toThrow(
     'it broke',
   )
+})
+
+it('who has rested is taken again, who was stopped is not', () => {
+  vi.stubGlobal('navigator', { hardwareConcurrency: 2 })
+  let opened = 0
+  const ended: number[] = []
+  const openPool = keepPool((): Opened<never> => {
+    const own = opened++
+    return { ...slow(0), end: () => ended.push(own) }
+  })
+  const first = openPool(1)
+  first.rest()
+  // Whoever asked goes away later: those that rest stay.
+  first.end()
+  const second = openPool(1)
+  expect(second.workers).toEqual(first.workers)
+  second.end()
+  expect(ended).toEqual([0])
+  expect(openPool(1).workers).not.toEqual(first.workers)
 })

@@ -2,15 +2,30 @@ import type { Opened } from './open-worker'
 
 const MOST_WORKERS = 4
 
-/** As many workers as the machine has hands for, and no more than there are tasks. */
-export function openPool<Api>(tasks: number, open: () => Opened<Api>): { workers: Opened<Api>[]; end: () => void } {
-  const size = Math.max(1, Math.min(navigator.hardwareConcurrency || 1, MOST_WORKERS, tasks))
-  const workers = Array.from({ length: size }, open)
-  return {
-    workers,
-    end: () => {
-      for (const worker of workers) worker.end()
-    },
+/** Workers at a task together: `end` stops them where they are, `rest` lets them go when they are done; the first counts. */
+export type Pool<Api> = { workers: Opened<Api>[]; rest: () => void; end: () => void }
+
+/**
+ * Opens pools of as many workers as the machine has hands for, and no more than there are tasks. Those that rest are
+ * taken again: one that has worked is about twice as fast as a new one.
+ */
+export function keepPool<Api>(open: () => Opened<Api>): (tasks: number) => Pool<Api> {
+  const resting: Opened<Api>[] = []
+  return (tasks) => {
+    const size = Math.max(1, Math.min(navigator.hardwareConcurrency || 1, MOST_WORKERS, tasks))
+    const workers = Array.from({ length: size }, () => resting.pop() ?? open())
+    let working = true
+    const leave = (go: () => void) => () => {
+      if (working) go()
+      working = false
+    }
+    return {
+      workers,
+      rest: leave(() => resting.push(...workers)),
+      end: leave(() => {
+        for (const worker of workers) worker.end()
+      }),
+    }
   }
 }
 
