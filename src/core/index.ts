@@ -58,6 +58,7 @@ export {
   type PhotoSetting,
   readPhoto,
 } from './measure/photo'
+export { type PhotoCentre, readPhotoCentre } from './measure/photo-centre'
 export { GAP_S, type Ordered, putInOrder, type Reading, type ReadingKind, type ReadingOf } from './measure/readings'
 export { seeded } from './measure/seeded'
 export { calcSplit, SCALE_SD_KG, type Split } from './measure/split'

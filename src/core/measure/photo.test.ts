@@ -5,6 +5,7 @@ import { DEG, type Vec2, type Vec3 } from '../conventions'
 import { InputError } from '../errors'
 import { makeStandingStance } from '../stance/standing'
 import { PHOTO_SD, type PhotoPoints, type PhotoSetting, readPhoto } from './photo'
+import { readPhotoCentre } from './photo-centre'
 
 const body = resolveBody({ stature: 1.7, mass: 70, sex: 'female', age: 70 })
 const standing = makeStandingStance(body)
@@ -46,6 +47,7 @@ function picture(flexion: number, pitch: number, camera: Camera) {
     knee: shot(right.knee),
     hip: shot(right.hip),
     shoulder: shot(shoulder),
+    heel: shot(pose.joints.rightHeel),
     toe: shot([right.ankle[0], pose.feet.right.hy + body.footLength, 0]),
   }
   const hanging: [Vec2, Vec2] = [shot([right.hip[0], 0.3, 1.9]), shot([right.hip[0], 0.3, 0.1])]
@@ -57,7 +59,7 @@ function picture(flexion: number, pitch: number, camera: Camera) {
   }
   const shankTilt = Math.atan2(right.knee[1] - right.ankle[1], right.knee[2] - right.ankle[2])
   const trunkTilt = Math.atan2(shoulder[1] - right.hip[1], shoulder[2] - right.hip[2])
-  return { points, setting, flexion: legs.right.flexion, shankTilt, trunkTilt, right, shoulder }
+  return { points, setting, pose, flexion: legs.right.flexion, shankTilt, trunkTilt, right, shoulder }
 }
 
 /** Near and far, above and below the hips, turned by more than a camera is taken to be, held askew. */
@@ -93,6 +95,51 @@ describe('a picture of the model’s own body', () => {
     const back = readPhoto(mirrored, { ...setting, facing: 'left', plumb: [flip(foot), flip(top)] })
     for (const name of ['kneeFlexion', 'trunkPitch', 'shankTilt', 'kneePastToes'] as const)
       expect(back[name]?.value).toBeCloseTo(there[name]?.value ?? 9, 9)
+  })
+})
+
+describe('the centre of a body on a picture', () => {
+  it.each(CAMERAS)('is where the model has it, within what it is known to, from $away m, turned $turned', (camera) => {
+    for (const [flexion, pitch] of [
+      [15, 0],
+      [35, 5],
+      [55, 15],
+    ] as const) {
+      const { points, setting, pose } = picture(flexion * DEG, pitch * DEG, camera)
+      const read = readPhotoCentre(points, setting, body, stanceOf(flexion * DEG, pitch * DEG))
+      const off = (read?.pastHeel.value ?? 9) - (pose.centre[1] - pose.feet.right.hy)
+      expect(Math.abs(off)).toBeLessThan(2 * (read?.pastHeel.sd ?? 0))
+      // Held straight, it is as good as exact: what is left are the sides of the picture that are not at one distance.
+      if (camera.turned === 0 && camera.askew === 0) expect(Math.abs(off)).toBeLessThan(0.01)
+      const { forward, back } = analyse(body, stanceOf(flexion * DEG, pitch * DEG)).margins.usable
+      expect((read?.ahead.value ?? 9) + off).toBeCloseTo(forward, 6)
+      expect((read?.behind.value ?? 9) - off).toBeCloseTo(back, 6)
+    }
+  })
+
+  it('moves with the hip by the part of the body that hangs on it, and not where the camera looks from the front', () => {
+    const { points, setting } = picture(35 * DEG, 5 * DEG, CAMERAS[0] as Camera)
+    const stance = stanceOf(35 * DEG, 5 * DEG)
+    const there = readPhotoCentre(points, setting, body, stance)
+    // 3 cm back with all that is above, and with the hips' part of the thighs; shanks follow a little.
+    const step = 0.03 / readPhoto(points, setting).metresInPixel
+    const back = (at: Vec2 | undefined): Vec2 => [(at as Vec2)[0] - step, (at as Vec2)[1]]
+    const moved = { ...points, hip: back(points.hip), shoulder: back(points.shoulder) }
+    const shift = (there?.pastHeel.value ?? 0) - (readPhotoCentre(moved, setting, body, stance)?.pastHeel.value ?? 0)
+    const { head, trunk, upperArm, forearm, hand, thigh } = body.segments
+    const above = head.mass + trunk.mass + 2 * (upperArm.mass + forearm.mass + hand.mass)
+    expect(shift).toBeGreaterThan((above + 2 * thigh.mass * (1 - thigh.centre)) * 0.03)
+    expect(shift).toBeLessThan(0.03)
+    expect(readPhotoCentre(points, { ...setting, view: 'front' }, body, stance)).toBeNull()
+    expect(readPhotoCentre({ ...points, heel: undefined }, setting, body, stance)).toBeNull()
+  })
+
+  it('is less sure than the camera alone would make it', () => {
+    const { points, setting, right } = picture(35 * DEG, 5 * DEG, CAMERAS[0] as Camera)
+    const read = readPhotoCentre(points, setting, body, stanceOf(35 * DEG, 5 * DEG))
+    // Two degrees at the height of the hips, for what hangs on them, and points on top of it.
+    expect(read?.pastHeel.sd).toBeGreaterThan(0.8 * right.hip[2] * Math.sin(PHOTO_SD.camera))
+    expect(read?.ahead.sd).toBeGreaterThan(read?.pastHeel.sd as number)
   })
 })
 

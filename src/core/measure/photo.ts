@@ -21,17 +21,27 @@ export type PhotoSetting = {
 
 /** Radians or metres, with its standard deviation. */
 export type PhotoFigure = { value: number; sd: number }
-export const PHOTO_FIGURES = ['kneeFlexion', 'trunkPitch', 'shankTilt', 'kneePastToes', 'shoulderOverHip'] as const
+export const PHOTO_FIGURES = [
+  'kneeFlexion',
+  'trunkPitch',
+  'shankTilt',
+  'kneePastToes',
+  'hipPastHeel',
+  'shoulderOverHip',
+] as const
 export type PhotoReading = Partial<Record<(typeof PHOTO_FIGURES)[number], PhotoFigure>> & { metresInPixel: number }
 
 /** A point is set by hand so well, and a camera held so level. */
 export const PHOTO_SD = { pointM: 0.015, camera: 2 * DEG } as const
 
-type Frame = { ahead: Vec2; up: Vec2; scale: number }
-type Figure = (points: Required<PhotoPoints>, frame: Frame) => number
+export type Frame = { ahead: Vec2; up: Vec2; scale: number }
+export type Figure = (points: Required<PhotoPoints>, frame: Frame) => number
 
 /** What each figure is of, whether it is held against the plumb line, and what it is. Forward, or to the right, positive. */
-const FIGURES: Record<(typeof PHOTO_FIGURES)[number], { of: readonly PhotoPoint[]; plumb: boolean; read: Figure }> = {
+export const FIGURES: Record<
+  (typeof PHOTO_FIGURES)[number],
+  { of: readonly PhotoPoint[]; plumb: boolean; read: Figure }
+> = {
   kneeFlexion: {
     of: ['hip', 'knee', 'ankle'],
     plumb: false,
@@ -44,6 +54,7 @@ const FIGURES: Record<(typeof PHOTO_FIGURES)[number], { of: readonly PhotoPoint[
   },
   shankTilt: { of: ['ankle', 'knee'], plumb: true, read: ({ ankle, knee }, frame) => tiltOf(ankle, knee, frame) },
   kneePastToes: { of: ['knee', 'toe'], plumb: true, read: ({ knee, toe }, frame) => aheadOf(toe, knee, frame) },
+  hipPastHeel: { of: ['heel', 'hip'], plumb: true, read: ({ heel, hip }, frame) => aheadOf(heel, hip, frame) },
   shoulderOverHip: {
     of: ['hip', 'shoulder'],
     plumb: true,
@@ -69,43 +80,63 @@ const aheadOf = (from: Vec2, to: Vec2, { ahead, scale }: Frame): number => dot(m
 
 /**
  * Angles and distances of a body on a picture, from points that were set by hand. Seen from the front, forward is to the
- * right of the picture. A figure whose points are not all there is left out. Standard deviations: each point 15 mm in
- * each direction, the camera 2° against the plumb line, carried through by differences.
+ * right of the picture. A figure whose points are not all there is left out.
  * @throws InputError where there is no scale: neither a known length nor ankle, knee and hip
  */
 export function readPhoto(points: PhotoPoints, setting: PhotoSetting): PhotoReading {
+  const frameAt = makeFrame(points, setting)
+  const reading: PhotoReading = { metresInPixel: frameAt(0).scale }
+  for (const name of PHOTO_FIGURES) {
+    const { of, plumb, read } = FIGURES[name]
+    const figure = readFigure(points, of, frameAt, plumb, read)
+    if (figure) reading[name] = figure
+  }
+  return reading
+}
+
+/** A picture's axes and scale, the camera turned by so much against its plumb line. @throws InputError without a scale */
+export function makeFrame(points: PhotoPoints, setting: PhotoSetting): (turned: number) => Frame {
   const scale = scaleOf(points, setting)
-  const frame = (turned: number): Frame => {
-    const down =
-      setting.plumb && length(minus(setting.plumb[1], setting.plumb[0])) > 0
-        ? minus(setting.plumb[1], setting.plumb[0])
-        : ([0, 1] as const)
-    // A line that was drawn upward hangs all the same.
-    const sign = down[1] < 0 ? -1 : 1
-    const angle = Math.atan2(-sign * down[0], sign * down[1]) + turned
+  const down =
+    setting.plumb && length(minus(setting.plumb[1], setting.plumb[0])) > 0
+      ? minus(setting.plumb[1], setting.plumb[0])
+      : ([0, 1] as const)
+  // A line that was drawn upward hangs all the same.
+  const sign = down[1] < 0 ? -1 : 1
+  const upright = Math.atan2(-sign * down[0], sign * down[1])
+  return (turned) => {
+    const angle = upright + turned
     const up: Vec2 = [Math.sin(angle), -Math.cos(angle)]
     const right: Vec2 = [Math.cos(angle), Math.sin(angle)]
     const ahead: Vec2 = setting.view === 'side' && setting.facing === 'left' ? [-right[0], -right[1]] : right
     return { ahead, up, scale }
   }
-  const reading: PhotoReading = { metresInPixel: scale }
-  for (const name of PHOTO_FIGURES) {
-    const { of, plumb, read } = FIGURES[name]
-    if (of.some((point) => !points[point])) continue
-    const all = points as Required<PhotoPoints>
-    const value = read(all, frame(0))
-    let variance = 0
-    for (const point of of)
-      for (const axis of [0, 1] as const) {
-        const step = PHOTO_SD.pointM / scale
-        const at = all[point]
-        const moved: Vec2 = axis === 0 ? [at[0] + step, at[1]] : [at[0], at[1] + step]
-        variance += (read({ ...all, [point]: moved }, frame(0)) - value) ** 2
-      }
-    if (plumb) variance += (read(all, frame(PHOTO_SD.camera)) - value) ** 2
-    reading[name] = { value, sd: Math.sqrt(variance) }
+}
+
+/**
+ * What is read off some points, with its standard deviation: each point 15 mm in each direction and, where it is held
+ * against the plumb line, the camera 2°, carried through by differences. Null where a point is not there.
+ */
+export function readFigure(
+  points: PhotoPoints,
+  of: readonly PhotoPoint[],
+  frameAt: (turned: number) => Frame,
+  plumb: boolean,
+  read: Figure,
+): PhotoFigure | null {
+  if (of.some((point) => !points[point])) return null
+  const all = points as Required<PhotoPoints>
+  const frame = frameAt(0)
+  const value = read(all, frame)
+  const step = PHOTO_SD.pointM / frame.scale
+  let variance = 0
+  for (const point of of) {
+    const [x, y] = all[point]
+    for (const moved of [[x + step, y] as const, [x, y + step] as const])
+      variance += (read({ ...all, [point]: moved }, frame) - value) ** 2
   }
-  return reading
+  if (plumb) variance += (read(all, frameAt(PHOTO_SD.camera)) - value) ** 2
+  return { value, sd: Math.sqrt(variance) }
 }
 
 /** Metres of a pixel. */

@@ -88,6 +88,19 @@ export function settle(footing: Footing, neighbour: Neighbour | null = null, hel
   return { footing, legs, upper, pelvis, reached }
 }
 
+/** The same for somebody whose pelvis is known to be over a place of the floor: their centre follows from the body. */
+export function settleUnder(footing: Footing, [x, y]: Vec2): Settled {
+  const { body, stance } = footing
+  const axes = calcPelvisAxes(stance)
+  const legs = bySide((side) => new Leg(body, footing.feet[side], axes))
+  const upper = new UpperBody(body, stance)
+  moveHips(body, legs, axes, x, y)
+  const pelvis: Vec3 = [x, y, findPelvisHeight(body, stance, legs)]
+  checkLegs(legs, stance)
+  checkHands(upper, pelvis, stance)
+  return { footing, legs, upper, pelvis, reached: null }
+}
+
 function calcPelvisAxes(stance: Stance): PelvisAxes {
   const cy = Math.cos(stance.pelvisYaw)
   const sy = Math.sin(stance.pelvisYaw)

@@ -1,6 +1,15 @@
 import Button from '@mui/material/Button'
 import { useEffect, useState } from 'react'
-import { DEG, InputError, PHOTO_FIGURES, PHOTO_POINTS, type PhotoReading, readPhoto, type Vec2 } from '@/core'
+import {
+  DEG,
+  InputError,
+  PHOTO_FIGURES,
+  PHOTO_POINTS,
+  type PhotoReading,
+  type PhotoSetting,
+  readPhoto,
+  type Vec2,
+} from '@/core'
 import { readFigure } from '@/formats/read-figure'
 import type { StanceBody } from '@/formats/stance-document'
 import { OpenFileButton } from '@/ui/files/OpenFileButton'
@@ -13,6 +22,7 @@ import { BenchButton } from '../BenchButton'
 import styles from '../measure.module.css'
 import type { PanelProps } from '../panel-props'
 import { computedLines } from './computed'
+import { PictureCentre } from './PictureCentre'
 import { type Handle, PointPlate } from './PointPlate'
 import { deletePicture, type KeptPicture, keepPicture, listPictures } from './store'
 
@@ -78,17 +88,14 @@ export function Picture({ body, done, day, onKeep, person }: PanelProps) {
   const plumb = ends.plumbTop && ends.plumbFoot ? ([ends.plumbTop, ends.plumbFoot] as [Vec2, Vec2]) : null
   const length = readFigure(cm) / 100
   const known = ends.knownFrom && ends.knownTo && length > 0 ? { from: ends.knownFrom, to: ends.knownTo, length } : null
-  const reading =
-    shown &&
-    readOrSay(() =>
-      readPhoto(shown.points, {
-        view: shown.view,
-        facing: shown.facing,
-        legLength: (body.shank.left + body.shank.right + body.thigh.left + body.thigh.right) / 2,
-        ...(plumb && { plumb }),
-        ...(known && { known }),
-      }),
-    )
+  const setting: PhotoSetting | null = shown && {
+    view: shown.view,
+    facing: shown.facing,
+    legLength: (body.shank.left + body.shank.right + body.thigh.left + body.thigh.right) / 2,
+    ...(plumb && { plumb }),
+    ...(known && { known }),
+  }
+  const reading = shown && setting && readOrSay(() => readPhoto(shown.points, setting))
   const next = !shown
     ? null
     : drawing === 'points'
@@ -186,6 +193,7 @@ export function Picture({ body, done, day, onKeep, person }: PanelProps) {
             />
             <div>
               {figures && <Figures reading={figures} front={shown.view === 'front'} />}
+              {figures && setting && <PictureCentre points={shown.points} setting={setting} body={body} done={done} />}
               {reading && 'field' in reading && shown.points.hip && <p>{sayFieldError(reading)}</p>}
               <p className={styles.acts}>
                 <Button variant="contained" onClick={keep}>
@@ -266,7 +274,8 @@ function Figures({ reading, front }: { reading: PhotoReading; front: boolean }) 
       {names.flatMap((name) => {
         const figure = reading[name]
         if (!figure) return []
-        const unit = name === 'kneePastToes' || name === 'shoulderOverHip' ? sayCentimetres : sayDegrees
+        const unit =
+          name === 'kneePastToes' || name === 'hipPastHeel' || name === 'shoulderOverHip' ? sayCentimetres : sayDegrees
         return [
           <dt key={name}>{say(`figures.${front ? `${name}Front` : name}`)}</dt>,
           <dd key={`${name} value`}>

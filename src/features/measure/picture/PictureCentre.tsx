@@ -1,0 +1,53 @@
+import { type Body, type PhotoPoints, type PhotoSetting, readPhotoCentre, tryAnalyse } from '@/core'
+import type { Done } from '@/records/practice/doing'
+import { sayCentimetres } from '@/words/figures'
+import { ENGLISH } from '@/words/language'
+import { sayPostureName } from '@/words/postures'
+import styles from '../measure.module.css'
+
+const say = (key: string, values?: Record<string, string | number>) =>
+  ENGLISH.say(`measure.picture.centre.${key}`, values)
+
+type PictureCentreProps = { points: PhotoPoints; setting: PhotoSetting; body: Body; done: Done }
+
+/** Where the picture puts the centre fore and aft, what that leaves, and whether the split says the same. */
+export function PictureCentre({ points, setting, body, done: { stance, posture } }: PictureCentreProps) {
+  const read = readPhotoCentre(points, setting, body, stance)
+  if (!read) return null
+  const { pastHeel, ahead, behind } = read
+  const analysis = tryAnalyse(body, stance)
+  const computed = analysis && analysis.pose.centre[1] - analysis.pose.feet[setting.facing].hy
+  const computedSd = analysis?.centreSd[1] ?? 0
+  const off = computed === null ? 0 : Math.abs(computed - pastHeel.value)
+  const passed = ahead.value === 0 ? 'ahead' : behind.value === 0 ? 'behind' : null
+  return (
+    <section className={styles.centre}>
+      <p>
+        {say('is', { ahead: sayCentimetres(pastHeel.value), sd: sayCentimetres(pastHeel.sd) })}{' '}
+        {passed
+          ? say('passed', { way: passed })
+          : say('leaves', {
+              front: sayCentimetres(ahead.value),
+              frontSd: sayCentimetres(ahead.sd),
+              rear: sayCentimetres(behind.value),
+              rearSd: sayCentimetres(behind.sd),
+            })}
+      </p>
+      {computed !== null && (
+        <p>
+          {say('against', {
+            ahead: sayCentimetres(computed),
+            sd: sayCentimetres(computedSd),
+            off: sayCentimetres(off),
+          })}{' '}
+          {say(off <= 2 * Math.hypot(pastHeel.sd, computedSd) ? 'agrees' : 'differs')}
+        </p>
+      )}
+      <p>
+        <small>
+          {say('wide')} {say('feet', { posture: sayPostureName(posture) })}
+        </small>
+      </p>
+    </section>
+  )
+}
