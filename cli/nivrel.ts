@@ -14,7 +14,7 @@ import { readPerson } from '@/records/person-of'
 import { decisionsDocument } from '@/words/decisions'
 import { IN_DOCUMENTS } from '@/words/documents'
 import { sayRefused } from '@/words/errors'
-import { print, readDocument, readText, takeFile, takeOption, takeWhole, UsageError } from './options'
+import { print, RefusedError, readDocument, readText, takeFile, takeOption, takeWhole, UsageError } from './options'
 import { printSheets } from './print'
 import { simulate } from './simulate'
 
@@ -33,6 +33,9 @@ const HELP = `Nivrel: how near the edge a stance is, and the smallest change tha
                                                 a stand-in for a device: nivrel.readings/1, one reading a line
   npm run -s nivrel -- print FILE --as tape|plan|card|home|path [--size a4|letter] [--unit UNIT] [--person FILE] > out.pdf
                                                 a stance on paper, at true size or as a card; a routine's numbered prints
+  npm run -s nivrel -- print --from URL --as class|log|lesson|clinician|card|… [--group ID] [--person ID] [--posture ID]
+                  [--routine ID] [--day DAY] [--of N] [--counts N] [--hold SECONDS] [--size a4|letter] [--unit UNIT] > out.pdf
+                                                the sheets that a running Nivrel makes of what it keeps
 
 FILE may be - for standard input. Exit status: 0 done, 1 bad input, 2 wrong use. See docs/formats.md.`
 
@@ -97,7 +100,7 @@ function analyseLine(line: string): unknown {
 }
 
 function fail(error: unknown): never {
-  const known = error instanceof InputError || error instanceof UsageError || isFileError(error)
+  const known = [InputError, UsageError, RefusedError].some((kind) => error instanceof kind) || isFileError(error)
   if (!known) throw error
   process.stderr.write(
     `${error instanceof InputError ? sayRefused(error) : (error as Error).message}${error instanceof UsageError ? ' (--help lists what there is)' : ''}\n`,

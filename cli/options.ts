@@ -4,6 +4,9 @@ import { parseJson } from '@/formats/parse'
 /** Wrong use of the command line, as against bad input in a document. */
 export class UsageError extends Error {}
 
+/** A running Nivrel that was asked refused, or none answers there. */
+export class RefusedError extends Error {}
+
 /** An option's value, and the arguments without it. */
 export function takeOption(args: string[], name: string): { value: string | undefined; rest: string[] } {
   const at = args.indexOf(name)

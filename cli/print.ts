@@ -16,6 +16,7 @@ import { readPerson } from '@/records/person-of'
 import { sayCue, sayPostureName } from '@/words/postures'
 import { LENGTH_UNITS, type LengthUnit } from '@/words/units'
 import { readDocument, takeFile, takeOption, UsageError } from './options'
+import { printFrom } from './print-from'
 
 const KINDS = ['tape', 'plan', 'card', 'home', 'path'] as const
 const COUNTS = 5
@@ -25,6 +26,8 @@ const SAMPLES = 2
 
 /** A stance on paper, at true size, to scale or as a card; or a routine's numbered prints. The PDF goes to standard output. */
 export async function printSheets(args: string[]): Promise<void> {
+  const { value: from, rest: here } = takeOption(args, '--from')
+  if (from !== undefined) return printFrom(from, here)
   const values: Record<string, string | undefined> = {}
   let rest = args
   for (const name of ['as', 'size', 'unit', 'person']) ({ value: values[name], rest } = takeOption(rest, `--${name}`))

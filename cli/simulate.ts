@@ -16,7 +16,7 @@ import { BAD_CABLE, RATES, standInOf } from '@/formats/readings/stand-in-of'
 import { stanceDocument } from '@/formats/stance-document'
 import { toPerson, toStance } from '@/formats/to-core'
 import { readPerson } from '@/records/person-of'
-import { print, readDocument, takeOption, takeWhole, UsageError } from './options'
+import { print, RefusedError, readDocument, takeOption, takeWhole, UsageError } from './options'
 
 const SECONDS = 60
 const SHIFT_AT_S = 10
@@ -68,8 +68,10 @@ async function sendOn(to: string, readings: Iterable<Reading>): Promise<void> {
   const start = Date.now()
   let batch: string[] = []
   const send = async () => {
-    const answer = await fetch(url, { method: 'POST', body: batch.join('\n') })
-    if (!answer.ok) throw new Error(`${url}: ${answer.status} ${await answer.text()}`)
+    const answer = await fetch(url, { method: 'POST', body: batch.join('\n') }).catch(() => {
+      throw new RefusedError(`${url.origin}: no Nivrel answers there`)
+    })
+    if (!answer.ok) throw new RefusedError(`${url}: ${answer.status} ${await answer.text()}`)
     batch = []
   }
   for (const one of readings) {

@@ -1,3 +1,4 @@
+import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 
@@ -65,6 +66,18 @@ test('a lesson and its log sheet; what is not there is not found, and says so', 
   expect((await refused.json()).error.field).toBe('day')
   const wrong = await request.get('/api/paper?as=poster&person=marit-quill')
   expect((await wrong.json()).error.field).toBe('as')
+})
+
+test('by command: the sheets of what a running Nivrel keeps, and its refusal in one line', ({ baseURL }) => {
+  const nivrel = (...args: string[]) =>
+    spawnSync('node', ['--import', 'tsx', 'cli/nivrel.ts', 'print', '--from', baseURL as string, ...args])
+  const page = nivrel('--as', 'clinician', '--person', 'bram-tallow')
+  expect([page.status, page.stdout.subarray(0, 5).toString()]).toEqual([0, '%PDF-'])
+  const refused = nivrel('--as', 'lesson', '--group', 'slack-tide')
+  expect([refused.status, refused.stdout.length, refused.stderr.toString().trim().split('\n').length]).toEqual([
+    1, 0, 1,
+  ])
+  expect(refused.stderr.toString()).toContain('day')
 })
 
 test('a routine’s floor has numbered prints; the bench’s floor comes as a file at true size', async ({ page }) => {
