@@ -2,7 +2,15 @@ import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { InputError } from '@/core'
 import { database } from '@/db/client'
-import { findLesson, type LessonRow, listLessonRows, moveLessons, removeLesson, saveLesson } from '@/db/lessons'
+import {
+  findLesson,
+  type LessonRow,
+  listLessonRows,
+  listLessonsOf,
+  moveLessons,
+  removeLesson,
+  saveLesson,
+} from '@/db/lessons'
 import { list, number, text } from '@/formats/fields'
 import { type LessonDocument, lessonDocument } from '@/formats/lesson-document'
 import { parse } from '@/formats/parse'
@@ -27,6 +35,14 @@ export async function listLessons(): Promise<Lesson[]> {
     const { value } = read(row)
     return value ? [{ group: row.groupId, day: row.day, revision: row.revision, document: value }] : []
   })
+}
+
+/** The last of some groups' lessons up to a day; null where there was none. */
+export async function findLastLesson(groups: readonly string[], day: string): Promise<Lesson | null> {
+  const rows = (await Promise.all(groups.map((group) => listLessonsOf(database(), group)))).flat()
+  const last = rows.filter((row) => row.day <= day).sort((a, b) => b.day.localeCompare(a.day))[0]
+  const { value } = last ? read(last) : { value: null }
+  return last && value ? { group: last.groupId, day: last.day, revision: last.revision, document: value } : null
 }
 
 export const listUnreadableLessons = async (): Promise<SetAside[]> =>

@@ -1,11 +1,14 @@
+import type { HouseWays } from '@/formats/choices-document'
 import type { LogRow } from '@/formats/log-document'
 import type { PracticeDocument } from '@/formats/practice-rules'
 import type { RecordDocument } from '@/formats/record-document'
 import { type BenchPerson, type KeptStance, listKeptOf, readBench } from './bench'
 import { type Decided, readDecisionsOf } from './decisions'
 import { readHouse } from './house'
+import { findLastLesson, type Lesson } from './lessons'
 import { readLogOf } from './log'
 import { readRecord } from './people'
+import { listRoutines, type OwnRoutine } from './routines'
 
 /** Somebody's weeks: what was written down, what was decided, and who they are. */
 export type Weeks = {
@@ -28,4 +31,12 @@ export async function readWeeks(personId: string): Promise<Weeks> {
     readHouse(),
   ])
   return { person, record, rows, decided, kept, practice: house.practice }
+}
+
+/** The last lesson of somebody's groups, and what the house walks it with. */
+export type LastLesson = { lesson: Lesson; routines: OwnRoutine[]; ways: HouseWays }
+
+export async function readLastLesson(groups: readonly string[], on: string): Promise<LastLesson | null> {
+  const [lesson, routines, { ways }] = await Promise.all([findLastLesson(groups, on), listRoutines(), readHouse()])
+  return lesson && { lesson, routines, ways }
 }

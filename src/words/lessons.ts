@@ -13,7 +13,7 @@ export type Named = { postures: readonly Posture[]; routineName: (id: string) =>
 
 const say = (key: string, words: Words, values?: Record<string, string | number>) => words.say(`lesson.${key}`, values)
 
-const namePosture = (id: string | undefined, { postures }: Named, words: Words): string => {
+export const namePosture = (id: string | undefined, { postures }: Named, words: Words = ENGLISH): string => {
   const found = postures.find((posture) => posture.id === id)
   return found ? sayPostureName(found, words) : (id ?? '')
 }

@@ -7,10 +7,11 @@ import type { RoutineDocument } from '@/formats/routine-document'
 import { ROUTINE_IDS } from '@/formats/routines/routines'
 import type { StanceBody } from '@/formats/stance-document'
 import { toPerson } from '@/formats/to-core'
+import type { FoundWayCause } from '@/records/practice/way-causes'
 import type { Named } from '@/words/lessons'
 import { readShipped, sayRoutineName } from '@/words/routines'
 import type { Learner, LessonApi, Stock } from './lesson.worker'
-import { openWorker } from './open-worker'
+import { type Opened, openWorker } from './open-worker'
 import { keepPool, share } from './pool'
 
 export type { Learner, Stock }
@@ -47,6 +48,22 @@ export const toLearner = (
 })
 
 /** What is asked of everybody by a lesson, in workers that stay: what was worked out once is known the next time. */
+/** Where on their ways through a lesson the usual causes of complaints are largest, in a worker of its own. */
+export function findCausesOnWays(
+  stock: Stock,
+  learner: Learner,
+  lesson: LessonDocument,
+  complaints: readonly string[],
+): { found: Promise<FoundWayCause[][]>; cancel: () => void } {
+  const { workers, rest, end } = openPool(1)
+  const [worker] = workers as [Opened<LessonApi>]
+  const found = worker
+    .ask((api) => api.stockUp(stock))
+    .then(() => worker.ask((api) => api.findCauses(learner, lesson, [...complaints])))
+  found.then(rest, end)
+  return { found, cancel: end }
+}
+
 export type LessonWork = {
   /** By learner, then by piece. */
   work: (learners: readonly Learner[], lesson: LessonDocument) => Promise<Worked[][]>

@@ -2,10 +2,13 @@ import { expose } from 'comlink'
 import { type Body, type Person, type Posture, resolveBody } from '@/core'
 import type { HouseWays } from '@/formats/choices-document'
 import type { LessonDocument } from '@/formats/lesson-document'
+import { piecePath } from '@/formats/lessons/piece-path'
+import type { Makings } from '@/formats/lessons/piece-routine'
 import { type Worked, workPiece } from '@/formats/lessons/work-piece'
 import { mirrorStance } from '@/formats/mirror-part'
 import type { RoutineDocument } from '@/formats/routine-document'
 import type { StanceBody } from '@/formats/stance-document'
+import { type FoundWayCause, findWayCauses } from '@/records/practice/way-causes'
 
 /** Somebody with the forms in which the class's plans have them stand postures. */
 export type Learner = { person: Person; forms: { posture: string; stance: StanceBody }[] }
@@ -28,24 +31,36 @@ const api = {
   stockUp: (all: Stock): void => {
     stock = all
   },
-  work: ({ person, forms }: Learner, lesson: LessonDocument): Worked[] => {
-    const body = bodyOf(person)
-    const makings = {
-      routineOf: (id: string) => stock.routines[id] ?? null,
-      find: (id: string) => {
-        const found = stock.postures.find((posture) => posture.id === id)
-        if (!found) throw new Error(`no posture "${id}"`)
-        return found
-      },
-      formOf: (posture: string, side: 'left' | 'right') => {
-        const form = forms.find((one) => one.posture === posture)?.stance
-        if (!form) return null
-        return form.side && form.side !== side ? mirrorStance(form) : form
-      },
-    }
+  work: (learner: Learner, lesson: LessonDocument): Worked[] => {
+    const body = bodyOf(learner.person)
+    const makings = makingsOf(learner)
     return lesson.pieces.map((piece) => workPiece(body, piece, lesson, makings, stock.ways))
   },
+  /** Where on their ways through a lesson the usual causes of complaints are largest; in the order of the complaints. */
+  findCauses: (learner: Learner, lesson: LessonDocument, complaints: readonly string[]): FoundWayCause[][] => {
+    const body = bodyOf(learner.person)
+    const makings = makingsOf(learner)
+    const walked = lesson.pieces.flatMap((piece) => {
+      const path = piecePath(body, piece, lesson, makings, stock.ways)
+      return path ? [{ piece: piece.id, path }] : []
+    })
+    return complaints.map((complaint) => findWayCauses(complaint, walked))
+  },
 }
+
+const makingsOf = ({ forms }: Learner): Makings => ({
+  routineOf: (id) => stock.routines[id] ?? null,
+  find: (id) => {
+    const found = stock.postures.find((posture) => posture.id === id)
+    if (!found) throw new Error(`no posture "${id}"`)
+    return found
+  },
+  formOf: (posture, side) => {
+    const form = forms.find((one) => one.posture === posture)?.stance
+    if (!form) return null
+    return form.side && form.side !== side ? mirrorStance(form) : form
+  },
+})
 
 export type LessonApi = typeof api
 

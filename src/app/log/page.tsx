@@ -10,7 +10,7 @@ import { readHouse } from '@/server/house'
 import { listLessons } from '@/server/lessons'
 import { listOwn } from '@/server/library'
 import { readDay, readLogOfGroup } from '@/server/log'
-import { readWeeks } from '@/server/weeks'
+import { readLastLesson, readWeeks } from '@/server/weeks'
 
 export const dynamic = 'force-dynamic'
 
@@ -30,7 +30,11 @@ export default async function OneLog({ searchParams }: { searchParams: Promise<A
       }),
       listOwn(),
     ])
-    return <LogPage today={on} door={null} weeks={{ weeks, names, own, today: on }} />
+    const last = await readLastLesson(
+      weeks.person.groups.map(({ id }) => id),
+      on,
+    )
+    return <LogPage today={on} door={null} weeks={{ weeks, last, names, own, today: on }} />
   }
   const [all, lessons, house, own] = await Promise.all([readGroups(), listLessons(), readHouse(), listOwn()])
   const sizeOf = (id: string) => names.filter((one) => one.groups.includes(id)).length

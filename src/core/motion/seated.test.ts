@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest'
 import { toRoutine } from '@/formats/routine-document'
-import { settleAgain } from '@/testing/settle-again'
 import { analyse } from '../analysis'
 import { resolveBody } from '../body/body'
 import { DEG } from '../conventions'
@@ -8,6 +7,7 @@ import { assemble } from '../pose/pose'
 import { toRoom } from '../stance/placed'
 import type { Placement } from '../stance/stance'
 import { makePath } from './path'
+import { settleAgain } from './settled-again.test-helper'
 
 const body = resolveBody({ stature: 1.62, mass: 70, sex: 'female', age: 78 })
 const walk = (parts: Parameters<typeof toRoutine>[0]['parts']) => makePath(body, toRoutine({ parts }, body), 12)

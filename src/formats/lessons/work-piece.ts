@@ -168,7 +168,8 @@ function listForms(
 }
 
 /** Sized to a body, each stance with what they may not do without; null where it cannot be. */
-function partsOf(
+/** A round of a piece as parts that somebody walks; null where it cannot be sized to them. */
+export function partsOf(
   body: Body,
   routine: RoutineDocument,
   { find }: Makings,

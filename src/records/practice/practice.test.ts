@@ -7,12 +7,14 @@ import {
   LIBRARY,
   layOut,
   type Measures,
+  makePath,
   postureOf,
   resolveBody,
   USUAL_PRACTICE,
 } from '@/core'
 import { AIMS, type Aim, type PieceDocument } from '@/formats/lesson-document'
 import type { LogRow } from '@/formats/log-document'
+import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
 import { readShipped } from '@/words/routines'
 import { findCauses } from './causes'
 import { listClassDays, listDoneDays } from './class-days'
@@ -23,6 +25,7 @@ import { findNextVersion } from './next-version'
 import { findUneven, listWarnings, proposeLesson } from './propose-lesson'
 import { findReady, STAGES, stageOfPiece, stressesOf } from './stages'
 import { moveOn, planTerm } from './term'
+import { findWayCauses } from './way-causes'
 
 const routineOf = (id: string) => readShipped(id as Parameters<typeof readShipped>[0])
 const AT = { at: '2026-03-03T10:00:00.000Z', isLater: false }
@@ -268,6 +271,44 @@ describe('from complaint to cause', () => {
     expect(cause).toMatchObject({ cause: 'low', posture: deepest?.posture, value: deepest?.bend })
     expect(findCauses('thighs', body, [])).toEqual([])
     expect(findCauses('hiccups', body, own)).toEqual([])
+  })
+
+  it('finds on which of their ways the usual cause is largest, and nothing where no way shows it', () => {
+    const body = resolveBody({ sex: 'female', stature: 1.66, mass: 64 })
+    const walk = (parts: RoutineDocument['parts']) =>
+      makePath(body, toRoutine({ school: 'high-follow', parts, choices: { heavyFoot: 'heel' } }, body), 6)
+    const first = { posture: 'bow', side: 'left' } as const
+    const straight = walk([
+      { posture: 'parallel', side: 'left' },
+      { ...first, seconds: 8 },
+    ])
+    const turning = walk([first, { ...first, headingDeg: 45, anchor: 'left', seconds: 12 }])
+    const walked = [
+      { piece: 'a', path: straight },
+      { piece: 'b', path: turning },
+    ]
+    const turned = turning.transitions[0]?.made?.readings.turns.filter(({ load }) => load >= 0.2) ?? []
+    const most = Math.max(...turned.map(({ angle }) => Math.abs(angle)))
+    expect(most).toBeGreaterThan(0.3)
+    const [twist] = findWayCauses('knee', walked)
+    expect(twist).toMatchObject({ cause: 'twist', piece: 'b', posture: 'bow', unit: 'rad' })
+    expect(twist?.value).toBeCloseTo(most, 9)
+    // Straight on nothing turns under load; the bend of the knees is there on both.
+    expect(findWayCauses('knee', walked.slice(0, 1)).map(({ cause }) => cause)).not.toContain('twist')
+    const bends = walked.map(({ path }) =>
+      Math.max(
+        ...path.transitions.flatMap(({ made }) =>
+          (made?.transition.phases ?? []).flatMap(({ samples }) =>
+            samples.flatMap(({ legs }) =>
+              [legs.left, legs.right].map(({ share, flexion }) => (share >= 0.2 ? flexion : 0)),
+            ),
+          ),
+        ),
+      ),
+    )
+    const [low] = findWayCauses('thighs', walked)
+    expect(low?.value).toBeCloseTo(Math.max(...bends), 9)
+    expect(findWayCauses('hiccups', walked)).toEqual([])
   })
 })
 

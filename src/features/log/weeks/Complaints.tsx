@@ -1,67 +1,101 @@
-import { useMemo } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { resolveBody } from '@/core'
-import type { Posture } from '@/formats/posture-document'
 import type { RecordDocument } from '@/formats/record-document'
 import { toPerson, toStance } from '@/formats/to-core'
 import { type FoundCause, findCauses } from '@/records/practice/causes'
+import type { FoundWayCause } from '@/records/practice/way-causes'
 import type { BenchPerson, KeptStance } from '@/server/bench'
-import { sayCentimetres, sayDegrees } from '@/words/figures'
+import type { OwnPosture } from '@/server/library'
+import type { LastLesson } from '@/server/weeks'
+import { sayCentimetres, sayDegrees, sayFigure } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
+import { namePosture, sayPiece } from '@/words/lessons'
 import { capital } from '@/words/lists'
-import { sayPostureName } from '@/words/postures'
 import { sayComplaint, sayLookAt } from '@/words/records'
+import { findCausesOnWays, makeStock, nameStock, toLearner } from '@/workers/lesson'
 import styles from './weeks.module.css'
 
 type ComplaintsProps = {
   record: RecordDocument
   person: BenchPerson
   kept: readonly KeptStance[]
-  postures: readonly Posture[]
+  own: readonly OwnPosture[]
+  last: LastLesson | null
 }
 
 const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`practice.complaints.${key}`, values)
 /** Of a narrow track: what is left of half a metre. */
 const HALF_METRE = 0.5
 
-/** A complaint leads to its usual cause, and to where in their own stances that is largest. */
-export function Complaints({ record, person, kept, postures }: ComplaintsProps) {
-  const open = record.complaints.filter(({ gone }) => !gone)
+/** A complaint leads to its usual cause, and to where in their own stances and on their own ways that is largest. */
+export function Complaints({ record, person, kept, own, last }: ComplaintsProps) {
+  const open = useMemo(
+    () => record.complaints.filter(({ gone }) => !gone).map(({ complaint }) => complaint),
+    [record.complaints],
+  )
   const stances = useMemo(() => {
     const planned = person.planned.flatMap(({ posture, stance }) => (stance ? [{ posture, stance }] : []))
     return [...planned, ...kept].map(({ posture, stance }) => ({ posture, stance: toStance(stance) }))
   }, [person, kept])
   const body = useMemo(() => resolveBody(toPerson(person.document)), [person])
+  const stock = useMemo(() => makeStock(own, last?.routines ?? [], last?.ways ?? {}), [own, last])
+  const onWays = useCausesOnWays(open, person, last, stock)
   if (open.length === 0) return null
-  const name = (id: string) => {
-    const found = postures.find((posture) => posture.id === id)
-    return found ? sayPostureName(found) : id
+  const named = nameStock(stock)
+  const name = (id: string) => namePosture(id, named)
+  const inStance = ({ unit, value, cause, posture }: FoundCause) =>
+    say('where', {
+      cause: say(`causes.${cause}`),
+      posture: name(posture),
+      figure: unit === 'rad' ? sayDegrees(value) : sayCentimetres(cause === 'narrow' ? HALF_METRE - value : value),
+    })
+  const onWay = ({ unit, value, cause, posture, piece }: FoundWayCause) => {
+    const found = last?.lesson.document.pieces.find(({ id }) => id === piece)
+    return say('onWay', {
+      cause: say(`causes.${cause}`),
+      posture: name(posture),
+      piece: found ? sayPiece(found, named) : '',
+      figure: sayFigure({ unit, value }),
+    })
   }
-  const figure = ({ unit, value, cause }: FoundCause) =>
-    unit === 'rad' ? sayDegrees(value) : sayCentimetres(cause === 'narrow' ? HALF_METRE - value : value)
   return (
     <section aria-label={say('label')}>
       <h2>{say('label')}</h2>
       <ul className={styles.lines}>
-        {open.map(({ complaint }) => {
+        {open.map((complaint, i) => {
           const found = findCauses(complaint, body, stances)
+          // On a way only what no stance shows as large.
+          const further = (onWays?.[i] ?? []).filter(
+            ({ cause, value }) => !found.some((one) => one.cause === cause && one.value >= value),
+          )
+          const all = [...found.map(inStance), ...further.map(onWay)]
           return (
             <li key={complaint}>
               <strong>{capital(sayComplaint(complaint))}</strong>: {sayLookAt(complaint)}.{' '}
-              {found.length === 0
-                ? say('nowhere')
-                : found
-                    .map((one) =>
-                      say('where', {
-                        cause: say(`causes.${one.cause}`),
-                        posture: name(one.posture),
-                        figure: figure(one),
-                      }),
-                    )
-                    .join(' ')}
+              {all.length > 0 ? all.join(' ') : say(last && !onWays ? 'looking' : 'nowhere')}
             </li>
           )
         })}
       </ul>
     </section>
   )
+}
+
+/** What the ways of their last lesson show, by complaint; null until it is known, or where there was no lesson. */
+function useCausesOnWays(
+  complaints: readonly string[],
+  person: BenchPerson,
+  last: LastLesson | null,
+  stock: ReturnType<typeof makeStock>,
+): FoundWayCause[][] | null {
+  const [found, setFound] = useState<FoundWayCause[][] | null>(null)
+  useEffect(() => {
+    if (!last || complaints.length === 0) return
+    const { lesson } = last
+    const group = person.groups.find(({ id }) => id === lesson.group)?.name ?? ''
+    const search = findCausesOnWays(stock, toLearner(person, group), lesson.document, complaints)
+    search.found.then(setFound, () => setFound(complaints.map(() => [])))
+    return search.cancel
+  }, [complaints, person, last, stock])
+  return found
 }

@@ -11,7 +11,7 @@ import { listDoing } from '@/records/practice/doing'
 import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
 import type { NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
-import type { Weeks as WeeksOf } from '@/server/weeks'
+import type { LastLesson, Weeks as WeeksOf } from '@/server/weeks'
 import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
@@ -23,12 +23,18 @@ import { Complaints } from './Complaints'
 import { Decide } from './Decide'
 import styles from './weeks.module.css'
 
-export type WeeksProps = { weeks: WeeksOf; names: readonly NamedPerson[]; own: readonly OwnPosture[]; today: string }
+export type WeeksProps = {
+  weeks: WeeksOf
+  last: LastLesson | null
+  names: readonly NamedPerson[]
+  own: readonly OwnPosture[]
+  today: string
+}
 
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`practice.${key}`, values)
 
 /** How somebody is doing, and what next: the reasons and the proposal before the charts. */
-export function Weeks({ weeks, names, own, today }: WeeksProps) {
+export function Weeks({ weeks, last, names, own, today }: WeeksProps) {
   const { person, record, kept } = weeks
   // What was tried on a day to come says nothing of how they are.
   const rows = useMemo(() => weeks.rows.filter(({ day }) => day <= today), [weeks.rows, today])
@@ -117,7 +123,7 @@ export function Weeks({ weeks, names, own, today }: WeeksProps) {
               postures={postures}
               onDecided={(one) => setDecided((before) => [...before.filter(({ day }) => day !== one.day), one])}
             />
-            <Complaints record={record} person={person} kept={kept} postures={postures} />
+            <Complaints record={record} person={person} kept={kept} own={own} last={last} />
           </div>
         </div>
       )}
