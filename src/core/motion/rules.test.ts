@@ -1,0 +1,89 @@
+import { describe, expect, it } from 'vitest'
+import { toRoutine } from '@/formats/routine-document'
+import { resolveBody } from '../body/body'
+import { DEG } from '../conventions'
+import { calcTrack } from '../stance/layout'
+import { makePath } from './path'
+import type { Turn } from './readings'
+import { MOTION_RULES } from './rules'
+
+const body = resolveBody({ stature: 1.65, mass: 68, sex: 'unspecified', age: 60 })
+
+/** From a parallel stance into a posture, turned by so many degrees, one foot staying. */
+function walk(posture: string, headingDeg: number, anchor: 'left' | 'right') {
+  const parts = [
+    { posture: 'parallel', side: 'left' as const },
+    { posture, side: 'left' as const, headingDeg, anchor, seconds: 12 },
+  ]
+  const routine = toRoutine({ school: 'therapeutic', parts }, body)
+  const [transition] = makePath(body, routine, 10, 'verdicts').transitions
+  const made = transition?.made
+  if (!made || !routine[1]) throw new Error(`no way into ${posture}`)
+  const stood = made.transition.phases.flatMap(({ samples }) => samples)
+  const find = (code: string) => made.findings.find((finding) => finding.code === code)
+  return { made, stood, find, part: routine[1] }
+}
+
+describe('what a way shows, by its instants', () => {
+  it('bobbing: how far the hips go down and up again, besides what the stances differ by', () => {
+    const { stood, find } = walk('parallel', 90, 'right')
+    const heights = stood.map(({ moment }) => moment.height)
+    const ends = Math.abs((heights.at(-1) as number) - (heights[0] as number))
+    expect(find('step.bob')?.value).toBeCloseTo(Math.max(...heights) - Math.min(...heights) - ends, 9)
+    expect(walk('parallel', 0, 'right').find('step.bob')).toBeUndefined()
+  })
+
+  it('a step that lands nearer the middle than half the hips are wide', () => {
+    const { stood, find } = walk('heels-together', 0, 'left')
+    const track = calcTrack((stood.at(-1) as (typeof stood)[number]).stance)
+    expect(track).toBeLessThan(body.hipSeparation / 2)
+    expect(find('step.crosses')).toMatchObject({ side: 'right', value: track })
+    expect(walk('side-step', 0, 'right').find('step.crosses')).toBeUndefined()
+  })
+
+  it('toes against each other under both: the most of any instant', () => {
+    const { stood, find } = walk('horse', 90, 'left')
+    const inward = stood
+      .filter(({ moment: { loadLeft } }) => Math.min(loadLeft, 1 - loadLeft) >= 0.05)
+      .map(({ moment: { feet } }) => feet.right.yaw - feet.left.yaw)
+    expect(find('turn.toes-in')?.value).toBeCloseTo(Math.max(...inward), 9)
+    expect(walk('bow', 0, 'right').find('turn.toes-in')).toBeUndefined()
+  })
+
+  it('a turn wider than a hip goes: the knee that drifts for it, and whose', () => {
+    const { stood, find } = walk('parallel', 45, 'left')
+    const drifts = stood.flatMap(({ legs }) =>
+      (['left', 'right'] as const).map((side) => ({ side, drift: legs[side].share >= 0.2 ? legs[side].drift : 0 })),
+    )
+    const [most] = drifts.sort((a, b) => Math.abs(b.drift) - Math.abs(a.drift))
+    expect(find('turn.wide')).toMatchObject({ side: most?.side, value: Math.abs(most?.drift ?? 0) })
+    expect(walk('parallel', 0, 'left').find('turn.wide')).toBeUndefined()
+  })
+
+  it('a foot that is set again, and a rear foot that is dragged round with all that it carries', () => {
+    const { made, find } = walk('one-leg', 90, 'right')
+    const set = made.transition.plan.actions.flatMap((one) =>
+      one.do === 'turn' || one.do === 'step' ? [one.foot] : [],
+    )
+    expect(find('foot.again')?.value).toBe(set.length - new Set(set).size)
+    expect(find('foot.dragged')).toMatchObject({ side: 'right', value: 1, severity: 'caution' })
+    const straight = walk('bow', 0, 'right')
+    expect([straight.find('foot.again'), straight.find('foot.dragged')]).toEqual([undefined, undefined])
+  })
+
+  it('a turn under load: on the ball, pressed forward, or more than 45° at once; on the heel and little it may be', () => {
+    const { made, part } = walk('bow', 0, 'right')
+    const rule = MOTION_RULES.find(({ code }) => code === 'turn.loaded')
+    const turned = (turn: Partial<Turn>) => {
+      const own: Turn = { foot: 'left', angle: 30 * DEG, about: 'heel', load: 0.7, pressedRight: true, ...turn }
+      const readings = { ...made.readings, turns: [own] }
+      const { transition } = made
+      return rule?.find({ body, transition, readings, choices: part.choices, breath: part.breath, wayOutS: null })
+    }
+    expect(turned({})).toBeNull()
+    expect(turned({ about: 'ball' })).toMatchObject({ side: 'left', value: 0.7, says: { aspect: 'ball' } })
+    expect(turned({ pressedRight: false })).toMatchObject({ says: { aspect: 'forward' } })
+    expect(turned({ angle: 60 * DEG, load: 0.3 })).toMatchObject({ value: 0.3, says: { aspect: 'far' } })
+    expect(turned({ about: 'ball', load: 0.4 })).toBeNull()
+  })
+})
