@@ -9,6 +9,7 @@ import { setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
 import {
   FIGURES,
+  type Frame,
   makeFrame,
   type PhotoFigure,
   type PhotoPoint,
@@ -38,7 +39,7 @@ export function readPhotoCentre(
 ): PhotoCentre | null {
   if (setting.view !== 'side' || stance.seat) return null
   const near = setting.facing
-  const posed = (of: Required<PhotoPoints>, frame: Parameters<(typeof FIGURES)['hipPastHeel']['read']>[1]): Pose =>
+  const posed = (of: Required<PhotoPoints>, frame: Frame): Pose =>
     poseAs(body, stance, near, {
       hip: FIGURES.hipPastHeel.read(of, frame),
       knee: FIGURES.kneeFlexion.read(of, frame),
