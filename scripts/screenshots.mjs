@@ -39,24 +39,45 @@ const openWay = async (page, part) => {
   for (let i = 0; i < 4 * part + 3; i++) await page.keyboard.press('ArrowDown')
 }
 
+const POINTS = ['Heel', 'Toe', 'Ankle', 'Knee', 'Hip', 'Shoulder']
+
+/** A picture of the body as the bench draws it level, brought in and pointed at where its joints are. */
+async function pointAtPicture(page) {
+  const bench = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await bench.goto(`http://127.0.0.1:${PORT}/?person=yuki-harland`)
+  await choose(bench, /^Posture:/, 'horse')
+  await bench.keyboard.press('4')
+  const figure = bench.getByRole('img', { name: /from its right side/ })
+  await figure.waitFor()
+  await bench.waitForTimeout(2000)
+  const { person, draft } = await (await bench.request.get(`http://127.0.0.1:${PORT}/api/bench/yuki-harland`)).json()
+  const asked = { format: 'nivrel.stance/1', person: person.document, stance: draft.stance }
+  const { joints, centreOfMassM } = await (
+    await bench.request.post(`http://127.0.0.1:${PORT}/api/v1/analyze`, { data: asked })
+  ).json()
+  const rings = await figure
+    .locator('circle')
+    .evaluateAll((all) => all.map((one) => [Number(one.getAttribute('cx')), Number(one.getAttribute('cy'))]))
+  const [[cx, cy], , [, kneeY]] = rings
+  const scale = (kneeY - cy) / (centreOfMassM[2] - joints.rightKnee[2])
+  const png = await figure.screenshot()
+  const { width } = await figure.boundingBox()
+  await bench.close()
+  await page.locator('input[type=file]').setInputFiles({ name: 'body.png', mimeType: 'image/png', buffer: png })
+  const plate = page.getByRole('application', { name: 'a picture' })
+  for (const [, y, z] of [...POINTS.map((point) => joints[`right${point}`]), joints.vertex]) {
+    const box = await plate.boundingBox()
+    const [x, down] = [cx + (y - centreOfMassM[1]) * scale, cy - (z - centreOfMassM[2]) * scale]
+    await page.mouse.click(box.x + (x / width) * box.width, box.y + (down / width) * box.width)
+    await page.waitForTimeout(150)
+  }
+}
+
 /** The next lesson of the demo's first group. */
 const LESSON = '/lesson?group=slack-tide'
 
 const SHOTS = {
   'bench-beyond': onBench,
-  'every-lever': {
-    ...onBench,
-    height: 860,
-    act: async (page) => {
-      await choose(page, /^Person:/, /Marit Quill/)
-      await page.waitForTimeout(800)
-      await choose(page, /^Posture:/, 'empty stance, ball down')
-      await page.keyboard.press('m')
-      await choose(page, /^Right hand on/, /^a chair back/)
-      await page.keyboard.press('r')
-      await page.keyboard.press('t')
-    },
-  },
   'bench-dark': {
     ...onBench,
     width: 1024,
@@ -94,6 +115,7 @@ const SHOTS = {
       await page.getByRole('button', { name: 'Read it' }).first().click()
     },
   },
+  picture: { ...onBench, path: '/measure?person=yuki-harland&what=picture', shows: 'ol svg', act: pointAtPicture },
   paper: { ...onBench, path: '/paper?as=home&person=lorcan-brae', height: 1100, shows: 'main svg' },
   lesson: { ...onBench, path: LESSON, shows: 'section[aria-label="Who does which"]' },
   teaching: {

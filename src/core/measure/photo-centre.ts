@@ -1,9 +1,8 @@
 import { calcUsableBase } from '../balance/base'
 import { INPUT_SD, listBodyErrors } from '../balance/uncertainty'
 import type { Body } from '../body/body'
-import type { Side, Vec2 } from '../conventions'
+import type { Side } from '../conventions'
 import { InputError } from '../errors'
-import { calcRay } from '../geometry/polygon'
 import { assemble, type Pose, settle, settleUnder } from '../pose/pose'
 import { setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
@@ -18,7 +17,7 @@ import {
   readFigure,
 } from './photo'
 
-/** Where a picture puts the centre fore and aft: metres, ahead of the near heel; and what it leaves to both edges. */
+/** Where a picture puts the centre fore and aft: metres, ahead of the near heel; and what it leaves to both edges, negative past them. */
 export type PhotoCentre = { pastHeel: PhotoFigure; ahead: PhotoFigure; behind: PhotoFigure }
 
 const OF: readonly PhotoPoint[] = ['heel', 'ankle', 'knee', 'hip', 'shoulder']
@@ -55,13 +54,14 @@ export function readPhotoCentre(
     const pose = posed(points as Required<PhotoPoints>, frameAt(0))
     const bodySd = Math.sqrt(listBodyErrors(pose).reduce((sum, [, y]) => sum + y * y, 0))
     const sd = Math.sqrt(read.sd ** 2 + bodySd ** 2)
-    const margin = (dy: 1 | -1): PhotoFigure => {
-      const value = reach(pose, body, dy)
-      const wider = { ...body, usableAlong: body.usableAlong + body.usableAlongSd }
-      const usableSd = reach(pose, wider, dy) - value
-      return { value, sd: Math.sqrt(sd ** 2 + usableSd ** 2 + INPUT_SD.placeM ** 2) }
+    const span = spanOf(pose, body)
+    const wider = spanOf(pose, { ...body, usableAlong: body.usableAlong + body.usableAlongSd })
+    if (!span || !wider) return null
+    const margin = (end: 0 | 1): PhotoFigure => {
+      const value = (end === 1 ? 1 : -1) * (span[end] - pose.centre[1])
+      return { value, sd: Math.sqrt(sd ** 2 + (wider[end] - span[end]) ** 2 + INPUT_SD.placeM ** 2) }
     }
-    return { pastHeel: { value: read.value, sd }, ahead: margin(1), behind: margin(-1) }
+    return { pastHeel: { value: read.value, sd }, ahead: margin(1), behind: margin(0) }
   } catch (error) {
     if (error instanceof InputError && error.field !== 'points') return null
     throw error
@@ -83,8 +83,13 @@ function poseAs(
   return assemble(settleUnder(footing, [x, y]))
 }
 
-/** From a pose's centre to the usable edge straight ahead or behind. */
-function reach(pose: Pose, body: Body, dy: 1 | -1): number {
-  const [x, y]: Vec2 = pose.centre
-  return calcRay(calcUsableBase(setFooting(body, pose.stance)), x, y, 0, dy)
+/** From where to where the usable base reaches fore and aft beside a pose's centre; null where it is not beside it. */
+function spanOf({ stance, centre }: Pose, body: Body): [rear: number, front: number] | null {
+  const [x] = centre
+  const base = calcUsableBase(setFooting(body, stance))
+  const crossed = base.flatMap((a, i) => {
+    const b = base[i + 1 === base.length ? 0 : i + 1] as (typeof base)[number]
+    return a.x > x === b.x > x ? [] : [a.y + ((x - a.x) / (b.x - a.x)) * (b.y - a.y)]
+  })
+  return crossed.length < 2 ? null : [Math.min(...crossed), Math.max(...crossed)]
 }

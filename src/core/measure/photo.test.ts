@@ -130,6 +130,13 @@ describe('the centre of a body on a picture', () => {
     const above = head.mass + trunk.mass + 2 * (upperArm.mass + forearm.mass + hand.mass)
     expect(shift).toBeGreaterThan((above + 2 * thigh.mass * (1 - thigh.centre)) * 0.03)
     expect(shift).toBeLessThan(0.03)
+    // So far back that it is past the rear edge: as far as the whole span is more than what is left in front.
+    const far = (at: Vec2 | undefined): Vec2 => [(at as Vec2)[0] - 5 * step, (at as Vec2)[1]]
+    const fallen = { ...points, hip: far(points.hip), shoulder: far(points.shoulder) }
+    const past = readPhotoCentre(fallen, setting, body, stance)
+    expect(past?.behind.value).toBeLessThan(0)
+    const spanOf = (read: typeof past) => (read?.ahead.value ?? 0) + (read?.behind.value ?? 0)
+    expect(spanOf(past)).toBeCloseTo(spanOf(there), 2)
     expect(readPhotoCentre(points, { ...setting, view: 'front' }, body, stance)).toBeNull()
     expect(readPhotoCentre({ ...points, heel: undefined }, setting, body, stance)).toBeNull()
   })

@@ -19,13 +19,14 @@ export function PictureCentre({ points, setting, body, done: { stance, posture }
   const computed = analysis && analysis.pose.centre[1] - analysis.pose.feet[setting.facing].hy
   const computedSd = analysis?.centreSd[1] ?? 0
   const off = computed === null ? 0 : Math.abs(computed - pastHeel.value)
-  const passed = ahead.value === 0 ? 'ahead' : behind.value === 0 ? 'behind' : null
+  const passed = ahead.value < 0 ? 'ahead' : behind.value < 0 ? 'behind' : null
+  const past = passed === 'ahead' ? ahead : behind
   return (
     <section className={styles.centre}>
       <p>
         {say('is', { ahead: sayCentimetres(pastHeel.value), sd: sayCentimetres(pastHeel.sd) })}{' '}
         {passed
-          ? say('passed', { way: passed })
+          ? say('passed', { way: passed, by: sayCentimetres(-past.value), sd: sayCentimetres(past.sd) })
           : say('leaves', {
               front: sayCentimetres(ahead.value),
               frontSd: sayCentimetres(ahead.sd),
