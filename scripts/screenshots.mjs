@@ -1,4 +1,4 @@
-// npm run screenshots: the pictures of docs/screenshots, from the demo data, with the production build.
+// npm run screenshots [-- NAME …]: the pictures of docs/screenshots (or some), from the demo data, with the production build.
 import { spawn } from 'node:child_process'
 import { bin, build, ENV, install, prepare, ROOT, say } from './steps.mjs'
 
@@ -45,7 +45,7 @@ const POINTS = ['Heel', 'Toe', 'Ankle', 'Knee', 'Hip', 'Shoulder']
 async function pointAtPicture(page) {
   const bench = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await bench.goto(`http://127.0.0.1:${PORT}/?person=yuki-harland`)
-  await choose(bench, /^Posture:/, 'horse')
+  await choose(bench, /^Posture:/, 'parallel stance')
   await bench.keyboard.press('4')
   const figure = bench.getByRole('img', { name: /from its right side/ })
   await figure.waitFor()
@@ -181,7 +181,9 @@ const SHOTS = {
   },
 }
 
+const wanted = process.argv.slice(2)
 for (const [name, { path, width, height, light, shows, act, touch = false }] of Object.entries(SHOTS)) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue
   const page = await browser.newPage({ viewport: { width, height }, colorScheme: light, hasTouch: touch })
   await page.goto(`http://127.0.0.1:${PORT}${path}`)
   await page.locator(shows).first().waitFor()
