@@ -9,6 +9,7 @@ import { floorSheet } from './floor-sheet'
 import { breakLines } from './flow'
 import { widthOf } from './letters'
 import { logSheets } from './log-sheet'
+import { pathSheet } from './path-sheet'
 import { toPdf } from './pdf'
 import { PAPER_SIZES, type Sheet } from './sheet'
 import { drawStep } from './step'
@@ -239,5 +240,26 @@ describe('text on paper', () => {
     const [left, right] = mids as [number[], number[]]
     expect((right[0] as number) - (left[0] as number)).toBeCloseTo(1000 * body.shoulderWidth, 0)
     expect((left[1] as number) - (left[3] as number)).toBeCloseTo(1000 * body.footLength, 1)
+  })
+})
+
+describe('a path’s floor', () => {
+  it.each([3, 14, 40])('names each of %i parts on the sheet, whatever the floor takes', (count) => {
+    const parts = Array.from({ length: count }, (_, i) => `posture ${i + 1}`)
+    const prints = parts.map((_, part) => ({
+      foot: part % 2 === 0 ? ('left' as const) : ('right' as const),
+      heel: [0, part * 0.4] as const,
+      yaw: 0,
+      contact: 'whole' as const,
+      part,
+    }))
+    for (const size of PAPER_SIZES) {
+      const { height, marks } = pathSheet('Out and on', body, prints, parts, size)
+      const texts = marks.flatMap((mark) => (mark.kind === 'text' ? [mark] : []))
+      for (const [i, part] of parts.entries()) {
+        const line = texts.find(({ text }) => text === `${i + 1} ${part}`)
+        expect([part, line && line.y < height - 10]).toEqual([part, true])
+      }
+    }
   })
 })

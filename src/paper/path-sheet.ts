@@ -11,6 +11,11 @@ import { type Mark, type PaperSize, type Sheet, SIZES } from './sheet'
 export type Print = { foot: Side; heel: Vec2; yaw: number; contact: Contact; part: number }
 
 const AROUND = 60
+/** A line of the list, and what is above the floor and under the list, millimetres. */
+const ROW = 6
+const ABOVE = 34
+const UNDER = 30
+const FLOOR_LEAST = 60
 
 /** A path's floor with numbered prints, and its parts by their numbers under it. */
 export function pathSheet(
@@ -33,7 +38,11 @@ export function pathSheet(
     top: Math.min(...points.map(([, y]) => y)) - AROUND,
     bottom: Math.max(...points.map(([, y]) => y)) + AROUND,
   }
-  const [wide, high] = [width - 2 * MARGIN, height * 0.6]
+  const wide = width - 2 * MARGIN
+  // The floor leaves room for every part.
+  const columns = parts.length > 24 ? 3 : parts.length > 8 ? 2 : 1
+  const rows = Math.ceil(parts.length / columns)
+  const high = Math.max(FLOOR_LEAST, Math.min(height * 0.6, height - ABOVE - UNDER - rows * ROW))
   const scale = Math.min(wide / (box.right - box.left), high / (box.bottom - box.top), 0.35)
   const floor = drawn.flatMap(({ print, foot }): Mark[] => {
     const [x, y] = toScreen(MILLIMETRES, midline(foot, 0.5))
@@ -62,18 +71,27 @@ export function pathSheet(
     {
       kind: 'group',
       x: width / 2 - ((box.left + box.right) / 2) * scale,
-      y: 34 - box.top * scale,
+      y: ABOVE - box.top * scale,
       scale,
       marks: floor,
     },
     ...footer(height, words),
   ]
-  let y = 40 + (box.bottom - box.top) * scale
-  for (const line of [words.say('paper.path.note'), ...parts.map((part, i) => `${i + 1}  ${part}`)]) {
-    const set = setText(line, { x: MARGIN, y, width: wide, size: 4.2 })
-    if (set.y > height - 14) break
-    marks.push(...set.marks)
-    y = set.y + 0.6
+  const note = setText(words.say('paper.path.note'), {
+    x: MARGIN,
+    y: ABOVE + 4 + (box.bottom - box.top) * scale,
+    width: wide,
+    size: 4.2,
+  })
+  marks.push(...note.marks)
+  for (let column = 0; column < columns; column++) {
+    let y = note.y + 0.6
+    for (const [i, part] of parts.slice(column * rows, (column + 1) * rows).entries()) {
+      const line = `${column * rows + i + 1}  ${part}`
+      const set = setText(line, { x: MARGIN + (column * wide) / columns, y, width: wide / columns - 4, size: 4.2 })
+      marks.push(...set.marks)
+      y = set.y + 0.6
+    }
   }
   return { width, height, marks }
 }
