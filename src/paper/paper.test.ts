@@ -263,3 +263,19 @@ describe('a path’s floor', () => {
     }
   })
 })
+
+describe('names as people write them', () => {
+  const sheetOf = (text: string): Sheet => ({
+    width: 100,
+    height: 50,
+    marks: [{ kind: 'text', x: 10, y: 20, text, size: 5 }],
+  })
+  /** Fonts that went into the file. */
+  const countFonts = async (text: string) =>
+    [...(await toPdf([sheetOf(text)], '')).toString('latin1').matchAll(/\/FontFile[23]? \d+ 0 R/g)].length
+
+  it('letters beyond the usual ones come with a font that has them', async () => {
+    expect(await countFonts('Adaeze Mburu')).toBe(1)
+    expect(await countFonts('Łucja Dvořák')).toBe(2)
+  })
+})

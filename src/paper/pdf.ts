@@ -6,26 +6,27 @@ import { COLOURS, type Mark, type Sheet } from './sheet'
 
 const POINTS = 72 / 25.4
 
-type Fonts = { regular: Buffer; bold: Buffer }
-let fonts: Fonts | null = null
+const WEIGHTS = { regular: 400, bold: 700 } as const
+/** Letters beyond the usual ones (as in Łucja or Dvořák) are in files of their own. */
+const SETS = ['latin', 'latin-ext'] as const
+const fonts = new Map<string, Buffer>()
 
 /** The product's own letters, which go into the file. */
-function readFonts(): Fonts {
+function readFonts(): ReadonlyMap<string, Buffer> {
   const { resolve } = createRequire(join(process.cwd(), 'package.json'))
-  const of = (weight: 400 | 700) =>
-    readFileSync(
-      resolve(`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff`),
-    )
-  fonts ??= { regular: of(400), bold: of(700) }
+  if (fonts.size === 0)
+    for (const [name, weight] of Object.entries(WEIGHTS))
+      for (const set of SETS) {
+        const file = `atkinson-hyperlegible-next-${set}-${weight}-normal.woff`
+        fonts.set(`${name} ${set}`, readFileSync(resolve(`@fontsource/atkinson-hyperlegible-next/files/${file}`)))
+      }
   return fonts
 }
 
 /** Sheets as a PDF, a page each, at true size, with the product's own fonts in it. */
 export function toPdf(sheets: readonly Sheet[], title: string): Promise<Buffer> {
-  const { regular, bold } = readFonts()
   const document = new PDFDocument({ autoFirstPage: false, info: { Title: title, Creator: 'Nivrel' } })
-  document.registerFont('regular', regular)
-  document.registerFont('bold', bold)
+  for (const [name, file] of readFonts()) document.registerFont(name, file)
   const parts: Buffer[] = []
   const done = new Promise<Buffer>((resolve, reject) => {
     document.on('data', (part: Buffer) => parts.push(part))
@@ -67,9 +68,20 @@ function drawPath(document: PDFKit.PDFDocument, { d, stroke, width = 0.3, dash, 
   document.restore()
 }
 
+const EXTENDED = '\\u0100-\\u0130\\u0132-\\u0151\\u0154-\\u02af\\u1e00-\\u1eff'
+const RUNS = new RegExp(`[${EXTENDED}]+|[^${EXTENDED}]+`, 'g')
+const IS_EXTENDED = new RegExp(`[${EXTENDED}]`)
+
 function drawText(document: PDFKit.PDFDocument, { x, y, text, size, bold, anchor, ink = 'ink' }: Text): void {
-  document.font(bold ? 'bold' : 'regular').fontSize(size)
-  const width = document.widthOfString(text)
-  const left = anchor === 'end' ? x - width : anchor === 'middle' ? x - width / 2 : x
-  document.fillColor(COLOURS[ink]).text(text, left, y, { lineBreak: false, baseline: 'alphabetic' })
+  const runs = (text.match(RUNS) ?? []).map((run) => {
+    const font = `${bold ? 'bold' : 'regular'} ${IS_EXTENDED.test(run) ? 'latin-ext' : 'latin'}`
+    return { run, font, width: document.font(font).fontSize(size).widthOfString(run) }
+  })
+  const width = runs.reduce((sum, one) => sum + one.width, 0)
+  let left = anchor === 'end' ? x - width : anchor === 'middle' ? x - width / 2 : x
+  document.fillColor(COLOURS[ink])
+  for (const { run, font, width: own } of runs) {
+    document.font(font).text(run, left, y, { lineBreak: false, baseline: 'alphabetic' })
+    left += own
+  }
 }
