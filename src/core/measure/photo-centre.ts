@@ -38,13 +38,15 @@ export function readPhotoCentre(
 ): PhotoCentre | null {
   if (setting.view !== 'side' || stance.seat) return null
   const near = setting.facing
-  const posed = (of: Required<PhotoPoints>, frame: Frame): Pose =>
-    poseAs(body, stance, near, {
-      hip: FIGURES.hipPastHeel.read(of, frame),
-      knee: FIGURES.kneeFlexion.read(of, frame),
-      pitch: FIGURES.trunkPitch.read(of, frame),
-    })
   try {
+    // From the side nobody sees how far to a side the pelvis is: that stays the stance's.
+    const [x] = settle(setFooting(body, stance)).pelvis
+    const posed = (of: Required<PhotoPoints>, frame: Frame): Pose =>
+      poseAs(body, stance, near, x, {
+        hip: FIGURES.hipPastHeel.read(of, frame),
+        knee: FIGURES.kneeFlexion.read(of, frame),
+        pitch: FIGURES.trunkPitch.read(of, frame),
+      })
     const frameAt = makeFrame(points, setting)
     const read = readFigure(points, OF, frameAt, true, (of, frame) => {
       const pose = posed(of, frame)
@@ -73,11 +75,11 @@ function poseAs(
   body: Body,
   stance: Stance,
   near: Side,
+  x: number,
   { hip, knee, pitch }: { hip: number; knee: number; pitch: number },
 ): Pose {
   const trunk = { ...stance.trunk, pitch }
   const footing = setFooting(body, { ...stance, trunk, height: { kneeFlexion: Math.max(0, knee), leg: near } })
-  const [x] = settle(setFooting(body, stance)).pelvis
   const half = (near === 'right' ? 1 : -1) * (body.hipSeparation / 2)
   const y = footing.feet[near].hy + hip - half * Math.sin(stance.pelvisYaw)
   return assemble(settleUnder(footing, [x, y]))

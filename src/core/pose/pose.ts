@@ -77,28 +77,36 @@ export type Neighbour = { reached: Reached | null; upper?: UpperBody }
  */
 export function settle(footing: Footing, neighbour: Neighbour | null = null, heldReaches = false): Settled {
   const { body, stance } = footing
-  const axes = calcPelvisAxes(stance)
-  const legs = bySide((side) => new Leg(body, footing.feet[side], axes))
   const upper = neighbour?.upper?.isOf(body, stance) ? neighbour.upper : new UpperBody(body, stance)
-  const { pelvis, reached } = stance.seat
-    ? { pelvis: sit(body, stance, legs, axes), reached: null }
-    : stand(footing, legs, axes, upper, neighbour?.reached ?? null, heldReaches)
-  checkLegs(legs, stance)
-  checkHands(upper, pelvis, stance)
-  return { footing, legs, upper, pelvis, reached }
+  return settleBy(footing, upper, (legs, axes) =>
+    stance.seat
+      ? { pelvis: sit(body, stance, legs, axes), reached: null }
+      : stand(footing, legs, axes, upper, neighbour?.reached ?? null, heldReaches),
+  )
 }
 
 /** The same for somebody whose pelvis is known to be over a place of the floor: their centre follows from the body. */
 export function settleUnder(footing: Footing, [x, y]: Vec2): Settled {
   const { body, stance } = footing
+  return settleBy(footing, new UpperBody(body, stance), (legs, axes) => {
+    moveHips(body, legs, axes, x, y)
+    return { pelvis: [x, y, findPelvisHeight(body, stance, legs)], reached: null }
+  })
+}
+
+/** Legs put where they are by what finds the pelvis; checked with the hands. */
+function settleBy(
+  footing: Footing,
+  upper: UpperBody,
+  find: (legs: BySide<Leg>, axes: PelvisAxes) => Pick<Settled, 'pelvis' | 'reached'>,
+): Settled {
+  const { body, stance } = footing
   const axes = calcPelvisAxes(stance)
   const legs = bySide((side) => new Leg(body, footing.feet[side], axes))
-  const upper = new UpperBody(body, stance)
-  moveHips(body, legs, axes, x, y)
-  const pelvis: Vec3 = [x, y, findPelvisHeight(body, stance, legs)]
+  const { pelvis, reached } = find(legs, axes)
   checkLegs(legs, stance)
   checkHands(upper, pelvis, stance)
-  return { footing, legs, upper, pelvis, reached: null }
+  return { footing, legs, upper, pelvis, reached }
 }
 
 function calcPelvisAxes(stance: Stance): PelvisAxes {

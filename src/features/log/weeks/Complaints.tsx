@@ -65,14 +65,17 @@ export function Complaints({ record, person, kept, own, last }: ComplaintsProps)
         {open.map((complaint, i) => {
           const found = findCauses(complaint, body, stances)
           // On a way only what no stance shows as large.
-          const further = (onWays?.[i] ?? []).filter(
+          const further = (Array.isArray(onWays) ? (onWays[i] ?? []) : []).filter(
             ({ cause, value }) => !found.some((one) => one.cause === cause && one.value >= value),
           )
           const all = [...found.map(inStance), ...further.map(onWay)]
           return (
             <li key={complaint}>
               <strong>{capital(sayComplaint(complaint))}</strong>: {sayLookAt(complaint)}.{' '}
-              {all.length > 0 ? all.join(' ') : say(last && !onWays ? 'looking' : 'nowhere')}
+              {all.length > 0 && `${all.join(' ')} `}
+              {onWays === 'broken'
+                ? say('notLooked')
+                : all.length === 0 && say(last && onWays === null ? 'looking' : 'nowhere')}
             </li>
           )
         })}
@@ -81,20 +84,20 @@ export function Complaints({ record, person, kept, own, last }: ComplaintsProps)
   )
 }
 
-/** What the ways of their last lesson show, by complaint; null until it is known, or where there was no lesson. */
+/** What the ways of their last lesson show, by complaint; null until it is known, or where there was no lesson. Nothing found and not looked at are not the same. */
 function useCausesOnWays(
   complaints: readonly string[],
   person: BenchPerson,
   last: LastLesson | null,
   stock: ReturnType<typeof makeStock>,
-): FoundWayCause[][] | null {
-  const [found, setFound] = useState<FoundWayCause[][] | null>(null)
+): FoundWayCause[][] | 'broken' | null {
+  const [found, setFound] = useState<FoundWayCause[][] | 'broken' | null>(null)
   useEffect(() => {
     if (!last || complaints.length === 0) return
     const { lesson } = last
     const group = person.groups.find(({ id }) => id === lesson.group)?.name ?? ''
     const search = findCausesOnWays(stock, toLearner(person, group), lesson.document, complaints)
-    search.found.then(setFound, () => setFound(complaints.map(() => [])))
+    search.found.then(setFound, () => setFound('broken'))
     return search.cancel
   }, [complaints, person, last, stock])
   return found
