@@ -1,11 +1,32 @@
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
 
+const place = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+const alias = { '@': place('./src') }
+
 export default defineConfig({
-  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
-    setupFiles: ['src/testing/setup.ts'],
-    include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'scripts/**/*.test.ts'],
-    testTimeout: 30_000,
+    projects: [
+      {
+        resolve: { alias },
+        test: {
+          name: 'unit',
+          setupFiles: ['src/testing/setup.ts'],
+          include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'scripts/**/*.test.ts'],
+          testTimeout: 30_000,
+        },
+      },
+      {
+        // Pages as their server makes them, on a database of their own, without a browser.
+        resolve: { alias: { ...alias, 'next/navigation': place('./src/testing/screens/navigation.ts') } },
+        test: {
+          name: 'screens',
+          environment: 'jsdom',
+          setupFiles: ['src/testing/screens/setup.ts'],
+          include: ['src/**/*.screen.test.tsx'],
+          testTimeout: 30_000,
+        },
+      },
+    ],
   },
 })

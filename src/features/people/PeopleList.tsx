@@ -7,6 +7,7 @@ import type { BodyUnits } from '@/records/body-units'
 import { nameGroups } from '@/records/groups'
 import type { Roster } from '@/server/roster'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
+import { useAttempt } from '@/ui/api/use-attempt'
 import { Field } from '@/ui/forms/Field'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
 import { PageHead } from '@/ui/places/PageHead'
@@ -27,6 +28,9 @@ const SORTS: readonly { value: SortBy; name: string }[] = [
   { value: 'steadiness', name: 'least steady first' },
   { value: 'due', name: 'what is due first' },
 ]
+
+const NOT_OUT = 'It was not taken out: the server does not answer. Try again.'
+const STILL_HERE = 'They are still here: the server does not answer. Try again.'
 
 /** More than a screen of rows: they are painted with the page, the rest once it has come alive. */
 const FIRST = 40
@@ -49,6 +53,7 @@ export function PeopleList({
   const [sheet, setSheet] = useState<'person' | 'import' | 'group' | null>(bring ? 'import' : null)
   /** Who came in from a file just now. */
   const [came, setCame] = useState<CameIn | null>(null)
+  const { problem, attempt } = useAttempt()
   const sought = useDeferredValue(search)
   const groups = useMemo(() => groupsInUse(all, rows), [all, rows])
   const open = groups.find(({ id }) => id === group)
@@ -92,18 +97,17 @@ export function PeopleList({
         <Button onClick={() => setSheet('import')}>Bring in a list</Button>
         <Button
           disabled={shown.length === 0}
-          onClick={() =>
-            takeOutCsv(
-              shown.map(({ id }) => id),
-              units,
-            )
-          }
+          onClick={() => {
+            const ids = shown.map(({ id }) => id)
+            attempt(() => takeOutCsv(ids, units), NOT_OUT)
+          }}
         >
           {shown.length === rows.length ? 'Take out as a table' : `Take out these ${shown.length} as a table`}
         </Button>
-        <Button onClick={takeOutWhole}>Take out the whole house</Button>
+        <Button onClick={() => attempt(takeOutWhole, NOT_OUT)}>Take out the whole house</Button>
         {open && <Button onClick={() => setSheet('group')}>Rename group</Button>}
       </div>
+      {problem && <p role="alert">{problem}</p>}
       <SetAsideNote aside={aside} />
       {rows.length === 0 ? (
         <p className={styles.nobody}>
@@ -148,7 +152,7 @@ export function PeopleList({
         message={came?.message ?? ''}
         action="Take them back out"
         onUndo={async () => {
-          await takeBackIn(came?.people ?? [])
+          if (!(await attempt(() => takeBackIn(came?.people ?? []), STILL_HERE))) return
           setCame(null)
           router.refresh()
         }}

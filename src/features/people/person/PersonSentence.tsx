@@ -2,11 +2,18 @@ import Autocomplete from '@mui/material/Autocomplete'
 import ButtonBase from '@mui/material/ButtonBase'
 import InputBase from '@mui/material/InputBase'
 import { useState } from 'react'
+import { InputError } from '@/core'
+import { parse } from '@/formats/parse'
+import { personDocument } from '@/formats/person-document'
+import { readFigure } from '@/formats/read-figure'
 import { type BodyUnits, readHeight, readMass, sayHeight, sayMass } from '@/records/body-units'
 import type { Group } from '@/records/groups'
+import { useAttempt } from '@/ui/api/use-attempt'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import words from '@/ui/words/words.module.css'
+import { ENGLISH } from '@/words/language'
+import { sayRow } from '@/words/records'
 import { GroupWord } from './GroupWord'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
@@ -35,13 +42,26 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
       body: { ...r.body, [key]: value },
       measured: { ...r.measured, [key]: { ...r.measured[key], on: day } },
     }))
+  /** Sets a figure that was typed, or says what would be accepted. */
+  const takeTyped = (...[key, value]: Parameters<typeof setBody>): string | undefined => {
+    try {
+      parse(personDocument, { ...body, [key]: value })
+      setBody(key, value)
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      return sayRow(error, units)
+    }
+  }
   return (
     <div className={styles.sentence}>
       <h1>
         <TextWord
           label="Name"
           value={record.name}
-          onChange={(name) => name && change((r) => ({ ...r, name }), 'name')}
+          onChange={(name) => {
+            if (!name) return ENGLISH.say('records.rows.name')
+            change((r) => ({ ...r, name }), 'name')
+          }}
         />
       </h1>
       <p>
@@ -50,10 +70,7 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
             label="Age in years"
             value="age not given"
             live={false}
-            onChange={(text) => {
-              const years = Number(text)
-              if (years >= 5 && years <= 115) setBody('ageYears', years)
-            }}
+            onChange={(text) => takeTyped('ageYears', readFigure(text))}
           />
         ) : (
           <NumberWord
@@ -103,20 +120,14 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
               label="Height, feet and inches"
               live={false}
               value={sayHeight(body.statureM, units)}
-              onChange={(text) => {
-                const metres = readHeight(text, units).value
-                if (metres >= 1 && metres <= 2.3) setBody('statureM', metres)
-              }}
+              onChange={(text) => takeTyped('statureM', readHeight(text, units).value)}
             />
             ,{' '}
             <TextWord
               label="Mass, pounds"
               live={false}
               value={sayMass(body.massKg, units)}
-              onChange={(text) => {
-                const kg = readMass(text, units).value
-                if (kg >= 25 && kg <= 250) setBody('massKg', kg)
-              }}
+              onChange={(text) => takeTyped('massKg', readMass(text, units).value)}
             />
           </>
         )}
@@ -133,7 +144,7 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
 /** The groups somebody is in: each leads to its class and can be left; typed, one is joined. */
 function Groups({ record, change, groups, takeGroups }: PartProps & GroupsProps) {
   const [adding, setAdding] = useState(false)
-  const [problem, setProblem] = useState<string | null>(null)
+  const { problem, attempt } = useAttempt()
   const enter = (id: string) => change((r) => (r.groups.includes(id) ? r : { ...r, groups: [...r.groups, id] }))
   const join = async (typed: string) => {
     setAdding(false)
@@ -141,12 +152,9 @@ function Groups({ record, change, groups, takeGroups }: PartProps & GroupsProps)
     if (!name) return
     const known = groups.find((group) => group.name === name)
     if (known) return enter(known.id)
-    try {
+    await attempt(async () => {
       for (const { id } of await takeGroups([name])) enter(id)
-      setProblem(null)
-    } catch {
-      setProblem(`${name} was not joined; try again.`)
-    }
+    }, `${name} was not joined; try again.`)
   }
   const nameOf = (id: string) => groups.find((group) => group.id === id)?.name ?? 'a group that is gone'
   return (

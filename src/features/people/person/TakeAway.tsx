@@ -2,26 +2,24 @@ import Button from '@mui/material/Button'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { ask } from '@/ui/api/ask'
+import { useAttempt } from '@/ui/api/use-attempt'
 import { Sheet } from '@/ui/words/Sheet'
 import { UndoSnack } from '@/ui/words/UndoSnack'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
+
+const UNREACHED = 'That did not reach the records; nothing was changed. Try again.'
 
 /** Putting somebody away, which keeps everything, and deleting them, which can be undone until the program is left. */
 export function TakeAway({ record, change, id }: Pick<PartProps, 'record' | 'change'> & { id: string }) {
   const router = useRouter()
   const [asking, setAsking] = useState(false)
   const [gone, setGone] = useState(false)
-  const [problem, setProblem] = useState<string | null>(null)
+  const { problem, attempt } = useAttempt()
   const tell = async (path: string, method: 'DELETE' | 'POST', isGone: boolean) => {
     setAsking(false)
-    try {
-      await ask(path, method, {})
-      setGone(isGone)
-      setProblem(null)
-    } catch {
-      setProblem('That did not reach the records; nothing was changed. Try again.')
-    }
+    const done = await attempt(() => ask(path, method, {}), UNREACHED)
+    if (done) setGone(isGone)
   }
   const takeAway = () => tell(`/api/people/${id}`, 'DELETE', true)
   const bringBack = async () => {

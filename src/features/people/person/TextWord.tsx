@@ -8,7 +8,8 @@ import styles from './person.module.css'
 type TextWordProps = {
   label: string
   value: string
-  onChange: (value: string) => void
+  /** Takes what was typed, or says why not. */
+  onChange: (value: string) => string | undefined
   most?: number
   /** Taken while it is typed, or only when it is left. */
   live?: boolean
@@ -17,9 +18,10 @@ type TextWordProps = {
 /** A word of text that is pressed to be typed over. Escape brings back what was. */
 export function TextWord({ label, value, onChange, most = 120, live = true }: TextWordProps) {
   const [typing, setTyping] = useState(false)
+  const [problem, setProblem] = useState<string | undefined>()
   const before = useRef(value)
   const { type, takeNow, drop } = useTaking((text) => {
-    if (text.trim() !== value) onChange(text.trim())
+    if (text.trim() !== value) setProblem(onChange(text.trim()))
   }, live)
   const begin = () => {
     before.current = value
@@ -31,14 +33,18 @@ export function TextWord({ label, value, onChange, most = 120, live = true }: Te
   }
   const leave = () => {
     drop()
+    setProblem(undefined)
     if (value !== before.current) onChange(before.current)
     setTyping(false)
   }
   if (!typing) {
     return (
-      <ButtonBase className={words.word} aria-label={`${label}: ${value}`} onClick={begin}>
-        {value}
-      </ButtonBase>
+      <>
+        <ButtonBase className={words.word} aria-label={`${label}: ${value}`} onClick={begin}>
+          {value}
+        </ButtonBase>
+        {problem && <small role="alert"> {problem}</small>}
+      </>
     )
   }
   return (

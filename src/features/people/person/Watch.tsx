@@ -47,7 +47,10 @@ export function Watch({ record, change, day, signs }: PartProps & { signs: reado
               label={`When: ${name}`}
               value={one.when || 'when?'}
               most={200}
-              onChange={(when) => put(one, { when })}
+              onChange={(when) => {
+                put(one, { when })
+                return undefined
+              }}
             />{' '}
             ({ENGLISH.day(one.on, day.slice(0, 4))}). {lookAt && `Look at: ${lookAt}.`}{' '}
             {ENGLISH.say('watch.toClinician')}{' '}

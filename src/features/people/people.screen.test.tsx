@@ -1,0 +1,123 @@
+import { screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { describe, expect, it, vi } from 'vitest'
+import { listRecords } from '@/server/people'
+import { openHouse } from '@/testing/screens/house'
+import { openPage } from '@/testing/screens/open-page'
+import { setServerGone } from '@/testing/screens/server'
+
+const button = (name: string | RegExp) => screen.getByRole<HTMLButtonElement>('button', { name })
+const rows = () => screen.getAllByRole('listitem').map((row) => row.textContent ?? '')
+
+async function bringIn(name: string, text: string) {
+  const user = userEvent.setup()
+  await openPage('/people?bring')
+  await user.upload(screen.getByLabelText(/A table/), new File([text], name))
+  return user
+}
+
+describe('the list of people', () => {
+  it('with nobody there says how somebody comes in, and takes out no table of nobody', async () => {
+    await openHouse('nobody')
+    await openPage('/people')
+    expect(screen.getByText(/Nobody is on the list yet/)).toBeTruthy()
+    expect(button(/as a table/).disabled).toBe(true)
+  })
+
+  it('is found in by a word, told how many, and says when nobody fits', async () => {
+    await openHouse()
+    await openPage('/people')
+    const user = userEvent.setup()
+    const all = rows().length
+    await user.type(screen.getByRole('searchbox'), 'hip')
+    await waitFor(() => expect(rows().length).toBeLessThan(all))
+    expect(button(`Take out these ${rows().length} as a table`)).toBeTruthy()
+    await user.type(screen.getByRole('searchbox'), ' of nobody')
+    expect(await screen.findByText('Nobody here fits that.')).toBeTruthy()
+  })
+
+  it('without a server says that nothing was taken out', async () => {
+    await openHouse()
+    await openPage('/people')
+    setServerGone(true)
+    const user = userEvent.setup()
+    await user.click(button('Take out as a table'))
+    expect((await screen.findByRole('alert')).textContent).toMatch(/not taken out/)
+    setServerGone(false)
+    const made = vi.spyOn(URL, 'createObjectURL').mockReturnValue('blob:people')
+    vi.spyOn(URL, 'revokeObjectURL').mockReturnValue()
+    await user.click(button('Take out the whole house'))
+    await waitFor(() => expect(made).toHaveBeenCalled())
+    expect(screen.queryByRole('alert')).toBeNull()
+    const [file] = made.mock.calls[0] as [Blob]
+    expect(JSON.parse(await file.text()).people).toHaveLength((await listRecords()).length)
+  })
+})
+
+describe('a list that is brought in', () => {
+  it('shows what each row was read as; a wrong cell is mended in place, and all of it is there', async () => {
+    await openHouse('nobody')
+    const user = await bringIn('class.csv', 'Name;Height;Mass\nAna Quist;162;70,5\nBo Lind;16;80\n;170;70\n')
+    const stay = await screen.findByRole('region', { name: 'Rows that stay out' })
+    expect(stay.textContent).toMatch(/2 rows stay out.*Bo Lind \(row 3\).*row 4/)
+    const cell = within(stay).getByRole('textbox', { name: /of Bo Lind/ })
+    await user.clear(cell)
+    await user.type(cell, '160{Enter}')
+    await user.click(await screen.findByRole('button', { name: 'Bring in 2' }))
+    await waitFor(() => expect(rows()).toHaveLength(2))
+    const kept = (await listRecords()).map(({ record }) => [record.name, record.body.statureM, record.body.massKg])
+    expect(kept.toSorted()).toEqual([
+      ['Ana Quist', 1.62, 70.5],
+      ['Bo Lind', 1.6, 80],
+    ])
+  })
+
+  it('leaves out who is there already, unless it is wished', async () => {
+    await openHouse()
+    const user = await bringIn('class.csv', 'Name,Height,Mass\nmarit quill,160,60\nNew One,160,60\n')
+    expect(await screen.findByRole('button', { name: 'Bring in 1' })).toBeTruthy()
+    await user.click(screen.getByRole('checkbox', { name: /already/ }))
+    expect(button('Bring in 2')).toBeTruthy()
+  })
+
+  it('brings nobody in where the server is gone in between, and says so; again, it does', async () => {
+    await openHouse('nobody')
+    const user = await bringIn('class.csv', 'Name,Height,Mass\nAna,160,60\n')
+    const enter = await screen.findByRole('button', { name: 'Bring in 1' })
+    setServerGone(true)
+    await user.click(enter)
+    expect((await screen.findByRole('alert')).textContent).toBe('Nothing was brought in; try again.')
+    expect(await listRecords()).toHaveLength(0)
+    setServerGone(false)
+    await user.click(button('Bring in 1'))
+    await waitFor(() => expect(rows()).toHaveLength(1))
+  })
+
+  it('taken back out without a server is still there, and says so', async () => {
+    await openHouse('nobody')
+    const user = await bringIn('class.csv', 'Name,Height,Mass\nAna,160,60\n')
+    await user.click(await screen.findByRole('button', { name: 'Bring in 1' }))
+    const back = await screen.findByRole('button', { name: 'Take them back out' })
+    setServerGone(true)
+    await user.click(back)
+    expect(await screen.findByText(/They are still here/)).toBeTruthy()
+    setServerGone(false)
+    await user.click(button('Take them back out'))
+    expect(await screen.findByText(/Nobody is on the list yet/)).toBeTruthy()
+    expect(await listRecords()).toHaveLength(0)
+  })
+
+  it.each([
+    ['empty.csv', ''],
+    ['heading-only.csv', 'Name,Height,Mass\n'],
+    ['broken.json', '{"format": "nivrel.'],
+    ['other.json', '{"format": "something.else/1"}'],
+    ['picture.csv', '\u0000\u0001\u0002'],
+  ])('says of %s that nobody can be brought in by it', async (name, text) => {
+    await openHouse('nobody')
+    await bringIn(name, text)
+    const said = await screen.findByText(/was not opened|Nobody can be brought in/)
+    expect(said.textContent).not.toMatch(/undefined|NaN|\[object/)
+    expect(screen.queryByRole('button', { name: /^Bring in [1-9]/ })).toBeNull()
+  })
+})

@@ -1,0 +1,24 @@
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterAll } from 'vitest'
+import { connect, type Database, openDatabase } from '@/db/client'
+import { putInDemo, putInHistory } from '@/db/demo/put-in'
+import { bringUpToDate } from '@/db/migrate'
+
+const folder = mkdtempSync(join(tmpdir(), 'nivrel-screens-'))
+afterAll(() => rmSync(folder, { recursive: true }))
+
+let opened = 0
+
+/** A database of its own in the place of the one that the server uses: with Lantern Quay in it, or nobody. */
+export async function openHouse(who: 'nobody' | 'people' | 'history' = 'people'): Promise<Database> {
+  const client = connect(`file:${join(folder, `${++opened}.db`)}`)
+  await bringUpToDate(client)
+  const db = openDatabase(client)
+  const now = new Date()
+  if (who !== 'nobody') await putInDemo(db, now)
+  if (who === 'history') await putInHistory(db, now)
+  Object.assign(globalThis, { nivrelDatabase: db, nivrelRecords: undefined })
+  return db
+}

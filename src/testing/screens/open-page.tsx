@@ -1,0 +1,30 @@
+import { render } from '@testing-library/react'
+import type { ReactNode } from 'react'
+import { ThemeFrame } from '@/ui/theme/ThemeFrame'
+import { router } from './navigation'
+import { findRoute } from './routes'
+
+type Page = {
+  default: (asked: { params: Promise<unknown>; searchParams: Promise<unknown> }) => ReactNode | Promise<ReactNode>
+}
+
+const pages = import.meta.glob<Page>('../../app/**/page.tsx')
+
+/** Opens a page of the application as its server makes it, at a path such as /people?bring, and lets it be refreshed. */
+export async function openPage(path: string): Promise<void> {
+  const url = new URL(path, window.location.origin)
+  const { load, params } = findRoute(pages, 'page.tsx', url.pathname)
+  const { default: make } = await load()
+  const page = async () => (
+    <ThemeFrame>
+      {
+        await make({
+          params: Promise.resolve(params),
+          searchParams: Promise.resolve(Object.fromEntries(url.searchParams)),
+        })
+      }
+    </ThemeFrame>
+  )
+  const { rerender } = render(await page())
+  router.refresh = async () => rerender(await page())
+}

@@ -1,0 +1,38 @@
+import { cleanup } from '@testing-library/react'
+import { afterEach, beforeEach, vi } from 'vitest'
+import { answerPage, asked, setServerGone } from './server'
+
+class Observer {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+}
+
+// What a browser has besides and no page of this document needs to be right: sizes, media, scrolling.
+vi.stubGlobal('ResizeObserver', Observer)
+vi.stubGlobal('IntersectionObserver', Observer)
+vi.stubGlobal('matchMedia', (media: string) => ({
+  media,
+  matches: false,
+  addEventListener() {},
+  removeEventListener() {},
+}))
+vi.stubGlobal('fetch', answerPage)
+Element.prototype.scrollIntoView = () => {}
+// Of a file this document knows only the older way to read it.
+Blob.prototype.text = function text() {
+  return new Promise((done) => {
+    const reader = new FileReader()
+    reader.onload = () => done(String(reader.result))
+    reader.readAsText(this)
+  })
+}
+
+beforeEach(() => {
+  asked.length = 0
+  setServerGone(false)
+})
+afterEach(() => {
+  cleanup()
+  localStorage.clear()
+})
