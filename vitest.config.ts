@@ -6,6 +6,8 @@ const alias = { '@': place('./src') }
 
 export default defineConfig({
   test: {
+    // Each has half of the work of a small machine.
+    maxWorkers: 2,
     projects: [
       {
         resolve: { alias },

@@ -7,10 +7,8 @@ import {
   TODAY_REASONS,
   type TodayReason,
 } from '@/formats/day-rules'
-import { readFigure } from '@/formats/read-figure'
-import { Field } from '@/ui/forms/Field'
-import { useTaking } from '@/ui/words/use-taking'
 import { sayToday } from '@/words/limits'
+import { FigureField } from './FigureField'
 import styles from './house.module.css'
 
 type DayRulesProps = { days: DayRulesDocument; onSet: (days: DayRulesDocument) => void }
@@ -36,15 +34,15 @@ export function DayRules({ days, onSet }: DayRulesProps) {
           <fieldset key={reason} className={styles.day}>
             <legend>{name.charAt(0).toUpperCase() + name.slice(1)}</legend>
             {FIGURES.map(({ key, name: what, unit }) => (
-              <DayFigure
-                key={key}
-                label={`${name}, ${what}`}
-                what={what}
-                unit={unit}
-                value={rule[key]}
-                usual={DAY_RULES[reason][key]}
-                onSet={(value) => set(reason, { [key]: value })}
-              />
+              <label key={key}>
+                {what}{' '}
+                <FigureField
+                  label={`${name}, ${what}`}
+                  value={rule[key]}
+                  onSet={(figure) => set(reason, { [key]: figure ?? DAY_RULES[reason][key] })}
+                />{' '}
+                {unit}
+              </label>
             ))}
             <label>
               <Checkbox checked={rule.chair} onChange={() => set(reason, { chair: !rule.chair })} /> a hand on a chair
@@ -53,37 +51,5 @@ export function DayRules({ days, onSet }: DayRulesProps) {
         )
       })}
     </section>
-  )
-}
-
-type DayFigureProps = {
-  label: string
-  what: string
-  unit: string
-  value: number
-  usual: number
-  onSet: (value: number) => void
-}
-
-function DayFigure({ label, what, unit, value, usual, onSet }: DayFigureProps) {
-  const { type, takeNow } = useTaking((text) => {
-    const figure = text.trim() === '' ? usual : readFigure(text)
-    if (figure !== value) onSet(figure)
-  }, false)
-  return (
-    <label>
-      {what}{' '}
-      <Field
-        key={value}
-        aria-label={label}
-        inputMode="decimal"
-        autoComplete="off"
-        defaultValue={Number.isNaN(value) ? '' : value}
-        onChange={(event) => type(event.target.value)}
-        onBlur={takeNow}
-        onKeyDown={(event) => event.key === 'Enter' && takeNow()}
-      />{' '}
-      {unit}
-    </label>
   )
 }

@@ -1,10 +1,8 @@
 import { PRACTICE_KEYS, PRACTICE_RULES, type PracticeKey } from '@/core'
 import type { PracticeDocument } from '@/formats/practice-rules'
-import { readFigure } from '@/formats/read-figure'
-import { Field } from '@/ui/forms/Field'
 import { TypedField } from '@/ui/words/TypedField'
-import { useTaking } from '@/ui/words/use-taking'
 import { ENGLISH } from '@/words/language'
+import { FigureField } from './FigureField'
 import styles from './house.module.css'
 
 type PracticeRulesProps = {
@@ -45,26 +43,15 @@ type PracticeLineProps = { name: PracticeKey; value: number | undefined; onSet: 
 
 function PracticeLine({ name: key, value, onSet }: PracticeLineProps) {
   const { value: usual, min, max } = PRACTICE_RULES[key]
-  const now = value ?? usual
-  const { type, takeNow } = useTaking((text) => {
-    const figure = readFigure(text)
-    if (text.trim() === '' || figure === usual) return onSet(undefined)
-    if (figure !== now) onSet(figure)
-  }, false)
   return (
     <label className={styles.rule} data-changed={value !== undefined}>
       <span>
         {ENGLISH.say(`practice.rules.${key}`)}
         <small>{ENGLISH.say('practice.rules.range', { min, max })}</small>
       </span>
-      <Field
-        key={now}
-        inputMode="decimal"
-        autoComplete="off"
-        defaultValue={now}
-        onChange={(event) => type(event.target.value)}
-        onBlur={takeNow}
-        onKeyDown={(event) => event.key === 'Enter' && takeNow()}
+      <FigureField
+        value={value ?? usual}
+        onSet={(figure) => onSet(figure === null || figure === usual ? undefined : figure)}
       />
     </label>
   )

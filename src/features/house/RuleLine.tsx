@@ -1,10 +1,8 @@
 import Button from '@mui/material/Button'
 import { HOUSE_RULES, type HouseKey } from '@/core'
 import { writeHouse } from '@/formats/house-document'
-import { readFigure } from '@/formats/read-figure'
-import { Field } from '@/ui/forms/Field'
-import { useTaking } from '@/ui/words/use-taking'
 import { sayHouseRule, sayHouseSource } from '@/words/findings'
+import { FigureField } from './FigureField'
 import styles from './house.module.css'
 
 /** Centimetres on screen; the document holds metres. */
@@ -20,13 +18,8 @@ export function RuleLine({ name: key, value, onSet }: RuleLineProps) {
   const name = sayHouseRule(key)
   const usual = shown(key, writeHouse(key, HOUSE_RULES[key].value))
   const now = value === undefined ? usual : shown(key, value)
-  const commit = (text: string) => {
-    const figure = readFigure(text)
-    if (text.trim() === '' || figure === usual) return onSet(undefined)
-    if (figure !== now) onSet(unit === 'm' ? figure / 100 : figure)
-  }
-  // A rule holds for everybody: it is taken when the field is left, not at each digit on the way.
-  const { type, takeNow } = useTaking(commit, false)
+  const take = (figure: number | null) =>
+    onSet(figure === null || figure === usual ? undefined : unit === 'm' ? figure / 100 : figure)
   const [least, most] = [min, max].map((figure) => shown(key, writeHouse(key, figure)))
   return (
     <label className={styles.rule} data-changed={value !== undefined}>
@@ -36,15 +29,7 @@ export function RuleLine({ name: key, value, onSet }: RuleLineProps) {
           {sayHouseSource(key)}; {least} to {most}
         </small>
       </span>
-      <Field
-        key={now}
-        inputMode="decimal"
-        autoComplete="off"
-        defaultValue={now}
-        onChange={(event) => type(event.target.value)}
-        onBlur={takeNow}
-        onKeyDown={(event) => event.key === 'Enter' && takeNow()}
-      />
+      <FigureField value={now} onSet={take} />
       <span>{UNITS[unit]}</span>
       {value === undefined ? (
         <small>default</small>

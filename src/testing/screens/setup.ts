@@ -1,6 +1,15 @@
-import { cleanup } from '@testing-library/react'
+import { cleanup, configure } from '@testing-library/react'
 import { afterEach, beforeEach, vi } from 'vitest'
 import { answerPage, asked, setServerGone } from './server'
+import { offer, WorkerHere } from './worker'
+
+vi.mock(import('comlink'), async (original) => {
+  const real = await original()
+  const expose: typeof real.expose = (api, line) => (line ? real.expose(api, line) : offer(api))
+  return { ...real, expose }
+})
+
+configure({ defaultHidden: true, asyncUtilTimeout: 5000 })
 
 class Observer {
   observe() {}
@@ -18,6 +27,9 @@ vi.stubGlobal('matchMedia', (media: string) => ({
   removeEventListener() {},
 }))
 vi.stubGlobal('fetch', answerPage)
+vi.stubGlobal('Worker', WorkerHere)
+// How something looks is for a browser to say, and slow to work out here.
+window.getComputedStyle = (element) => (element as HTMLElement).style
 Element.prototype.scrollIntoView = () => {}
 // Of a file this document knows only the older way to read it.
 Blob.prototype.text = function text() {

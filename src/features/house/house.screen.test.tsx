@@ -1,0 +1,108 @@
+import { screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { readHouse } from '@/server/house'
+import { openHouse } from '@/testing/screens/house'
+import { openPage } from '@/testing/screens/open-page'
+import { setServerGone } from '@/testing/screens/server'
+import { expectReadable } from '@/testing/screens/sight'
+
+const bar = () => within(screen.getByRole('region', { name: 'Not kept yet' }))
+const keep = () => bar().getByRole<HTMLButtonElement>('button', { name: 'Keep' })
+const field = (name: RegExp) => screen.getByRole<HTMLInputElement>('textbox', { name })
+const user = userEvent.setup()
+
+async function write(name: RegExp, text: string) {
+  await user.clear(field(name))
+  if (text) await user.paste(text)
+  await user.tab()
+}
+
+beforeEach(async () => {
+  await openHouse()
+  await openPage('/house')
+})
+
+describe('a rule of the house', () => {
+  it.each([
+    [/^Reserve for sway, two feet/, 'wide'],
+    [/^Trunk leans to a side/, '4 5'],
+    [/^Easier from effort/, 'a lot'],
+    [/^tired, holds to/, 'short'],
+  ])('%s written as "%s" is refused by its name, and nobody reads a figure that is none', async (name, text) => {
+    await write(name, text)
+    expectReadable()
+    expect(field(name).value).toBe(text)
+    if (!keep().disabled) await user.click(keep())
+    expect((await bar().findByRole('alert')).textContent).toMatch(/accepted is/)
+    expect((await readHouse()).rules).toEqual({})
+    expect((await readHouse()).practice).toEqual({})
+    await user.click(bar().getByRole('button', { name: 'Leave it' }))
+    expect(screen.queryByRole('region', { name: 'Not kept yet' })).toBeNull()
+    expect(Number(field(name).value)).toBeGreaterThan(0)
+  })
+
+  it('emptied is the default again; with a comma it is what is written', async () => {
+    await write(/^Reserve for sway, two feet/, '2,5')
+    await waitFor(() => expect(keep().disabled).toBe(false), { timeout: 5000 })
+    await user.click(keep())
+    await waitFor(async () => expect((await readHouse()).rules).toEqual({ swayReserveM: 0.025 }))
+    await write(/^Reserve for sway, two feet/, '')
+    expect(field(/^Reserve for sway, two feet/).value).toBe('1.5')
+    await waitFor(() => expect(keep().disabled).toBe(false), { timeout: 5000 })
+    await user.click(keep())
+    await waitFor(async () => expect((await readHouse()).rules).toEqual({}))
+  })
+
+  it('without a server is not kept and says so; as soon as one answers it is', async () => {
+    await user.click(screen.getByRole('radio', { name: /feet, inches/ }))
+    setServerGone(true)
+    await user.click(keep())
+    expect((await bar().findByRole('alert')).textContent).toMatch(/server does not answer/)
+    expect((await readHouse()).units).toBe('metric')
+    setServerGone(false)
+    await waitFor(async () => expect((await readHouse()).units).toBe('imperial'), { timeout: 10_000 })
+    await user.click(await screen.findByRole('button', { name: 'As they were' }))
+    await waitFor(async () => expect((await readHouse()).units).toBe('metric'))
+  })
+})
+
+describe('the house’s own', () => {
+  it('signs are added once, and taken away', async () => {
+    const add = async (sign: string) => {
+      await user.clear(field(/A sign of your own/))
+      await user.paste(sign)
+      await user.click(screen.getByRole('button', { name: 'Add' }))
+    }
+    await add('holds the breath in turns')
+    await add('holds the breath in turns')
+    await add('   ')
+    await user.click(keep())
+    await waitFor(async () => expect((await readHouse()).signs).toEqual(['holds the breath in turns']))
+    await user.click(screen.getByRole('button', { name: /^Take away: holds/ }))
+    await user.click(keep())
+    await waitFor(async () => expect((await readHouse()).signs).toEqual([]))
+  })
+
+  it('bad days lower what is set for each; a hand on a chair too', async () => {
+    await write(/^tired, knee bend to/, '50')
+    const day = within(screen.getByRole('group', { name: 'Tired' }))
+    const chair = day.getByRole<HTMLInputElement>('checkbox')
+    const was = chair.checked
+    await user.click(chair)
+    await user.click(keep())
+    await waitFor(async () => expect((await readHouse()).days.tired).toEqual({ kneePct: 50, chair: !was }))
+  })
+
+  it('ways of a school are the house’s, and go back to the school’s own', async () => {
+    const school = within(screen.getByRole('group', { name: /therapeutic/i }))
+    const [word] = school.getAllByRole('button')
+    await user.click(word as HTMLElement)
+    const others = (await screen.findAllByRole('menuitemradio')).filter(
+      (one) => one.getAttribute('aria-checked') !== 'true',
+    )
+    await user.click(others[0] as HTMLElement)
+    await user.click(keep())
+    await waitFor(async () => expect(Object.keys((await readHouse()).ways)).toEqual(['therapeutic']))
+  })
+})

@@ -1,0 +1,54 @@
+import { MessageChannel, type MessagePort } from 'node:worker_threads'
+import { expose } from 'comlink'
+
+const modules = import.meta.glob('../../workers/*.worker.ts')
+
+/** What each worker's module offers, by its file; it is loaded once. */
+const offered = new Map<string, unknown>()
+let last: unknown
+
+/** Stands in for comlink's own where a worker's module offers what it can do. */
+export const offer = (api: unknown): void => {
+  last = api
+}
+
+/** Stands in for a browser's worker: the module runs here, and everything goes over a line as it would. */
+export class WorkerHere {
+  private readonly port: MessagePort
+
+  constructor(url: URL) {
+    const { port1, port2 } = new MessageChannel()
+    this.port = port1
+    port1.unref()
+    this.open(String(url), port2)
+  }
+
+  private async open(url: string, port: MessagePort): Promise<void> {
+    const name = /[^/]+\.worker\.ts/.exec(url)?.[0]
+    const file = `../../workers/${name}`
+    const load = modules[file]
+    if (!load) throw new Error(`no worker is at ${url}`)
+    if (!offered.has(file)) {
+      await load()
+      offered.set(file, last)
+    }
+    expose(offered.get(file), port as unknown as Parameters<typeof expose>[1])
+  }
+
+  postMessage(message: unknown, transfer: never[] = []): void {
+    this.port.postMessage(message, transfer)
+  }
+
+  addEventListener(kind: string, listen: (event: Event) => void): void {
+    if (kind === 'message') this.port.addEventListener('message', listen as never)
+    this.port.start()
+  }
+
+  removeEventListener(kind: string, listen: (event: Event) => void): void {
+    if (kind === 'message') this.port.removeEventListener('message', listen as never)
+  }
+
+  terminate(): void {
+    this.port.close()
+  }
+}
