@@ -15,6 +15,11 @@ export type OutboxState = {
 
 type Waiting<T> = { id: string; value: T }
 
+const readShelf = <T>(key: string, shelf: Shelf): Waiting<T>[] => JSON.parse(shelf.read(key) ?? '[]') as Waiting<T>[]
+
+/** How many entries of a page that was left wait on this machine. */
+export const countWaiting = (key: string, shelf: Shelf): number => readShelf(key, shelf).length
+
 /**
  * Sends entries one after another, in order, and keeps on this machine what is not sent yet: through a server that is
  * gone, a page that is closed, a crash. What the server refuses is set aside, never lost, and never in the way.
@@ -101,7 +106,7 @@ export class Outbox<T> {
   }
 
   private read(): Waiting<T>[] {
-    return JSON.parse(this.shelf.read(this.key) ?? '[]') as Waiting<T>[]
+    return readShelf(this.key, this.shelf)
   }
 
   private write(entries: readonly Waiting<T>[]): void {

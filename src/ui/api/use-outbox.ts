@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import type { LogBody, LogRow } from '@/formats/log-document'
 import { ask } from './ask'
-import { Outbox, type OutboxState } from './outbox'
+import { countWaiting, Outbox, type OutboxState } from './outbox'
 
 /** An entry of the log: which row, and what is said of it. */
 export type LogEntry = {
@@ -23,7 +23,7 @@ const SHELF = {
 
 /** Entries of the log, sent as they are made; what waits is on this machine, and goes with the next page that can send it. */
 export function useOutbox(onSaved: (rows: LogRow[]) => void) {
-  const [state, setState] = useState<OutboxState>({ waiting: 0, refused: null })
+  const [state, setState] = useState<OutboxState>(() => ({ waiting: countWaiting(KEY, SHELF), refused: null }))
   const saved = useRef(onSaved)
   saved.current = onSaved
   const outbox = useRef<Outbox<LogEntry>>(null as never)

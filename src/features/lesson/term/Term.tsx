@@ -5,6 +5,7 @@ import type { RoutineDocument } from '@/formats/routine-document'
 import { moveOn, planTerm } from '@/records/practice/term'
 import type { Lesson } from '@/server/lessons'
 import { ask } from '@/ui/api/ask'
+import { useAttempt } from '@/ui/api/use-attempt'
 import { download } from '@/ui/files/download'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { makeCalendar } from '@/words/calendar'
@@ -31,38 +32,33 @@ const WEEKS = 7
 export function Term(props: TermProps) {
   const { lessons, group, day, today, lesson, named, routineOf, onLessons, onOpen } = props
   const [weeks, setWeeks] = useState(WEEKS)
-  const [problem, setProblem] = useState<string | null>(null)
+  const { problem, attempt } = useAttempt()
   const mine = lessons.filter((one) => one.group === group.id).sort((a, b) => a.day.localeCompare(b.day))
   const others = lessons.filter((one) => one.group !== group.id)
-  const follow = async () => {
-    try {
+  const follow = () =>
+    attempt(async () => {
       const had = mine.filter((one) => one.day < day).map(({ document }) => document)
       const planned: Lesson[] = []
-      for (const { day: on, document } of planTerm({ day, document: lesson }, weeks, had, routineOf)) {
-        // What is planned for a day already stays.
-        if (mine.some((one) => one.day === on)) continue
-        planned.push(await ask<Lesson>('/api/lessons', 'PUT', { group: group.id, day: on, revision: 0, document }))
+      try {
+        for (const { day: on, document } of planTerm({ day, document: lesson }, weeks, had, routineOf)) {
+          // What is planned for a day already stays.
+          if (mine.some((one) => one.day === on)) continue
+          planned.push(await ask<Lesson>('/api/lessons', 'PUT', { group: group.id, day: on, revision: 0, document }))
+        }
+      } finally {
+        onLessons([...lessons, ...planned])
       }
-      onLessons([...lessons, ...planned])
-      setProblem(null)
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
-  }
-  const miss = async () => {
-    try {
+    }, say('notAll'))
+  const miss = () =>
+    attempt(async () => {
       const moves = moveOn(
         mine.filter(({ document }) => !document.taughtAt).map((one) => one.day),
         day,
       )
       const moved = await ask<Lesson[]>('/api/lessons', 'PATCH', { group: group.id, moves })
       onLessons([...others, ...moved])
-      setProblem(null)
       onOpen(moves[0]?.to ?? day)
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
-  }
+    }, say('notMoved'))
   const takeOut = () =>
     download(
       'term.ics',

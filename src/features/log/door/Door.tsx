@@ -1,6 +1,5 @@
 import Button from '@mui/material/Button'
 import { type KeyboardEvent, useMemo, useState } from 'react'
-import { InputError } from '@/core'
 import { addDays } from '@/formats/days'
 import type { LessonDocument } from '@/formats/lesson-document'
 import { readLogCsv, writeLogCsv } from '@/formats/log-csv'
@@ -13,13 +12,13 @@ import type { BenchPerson, NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import type { BroughtIn } from '@/server/log'
 import { ask } from '@/ui/api/ask'
+import { useAttempt } from '@/ui/api/use-attempt'
 import { download } from '@/ui/files/download'
 import { OpenFileButton } from '@/ui/files/OpenFileButton'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
 import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceButton } from '@/ui/words/ChoiceButton'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
-import { sayError } from '@/words/errors'
 import { ENGLISH } from '@/words/language'
 import { sayDay, sayLesson } from '@/words/lessons'
 import styles from './door.module.css'
@@ -82,17 +81,16 @@ export function Door(props: DoorProps) {
   const [told, setTold] = useState<string | null>(null)
   const done = on.attendees.filter(({ shown }) => shown.came === false || shown.effort !== null).length
   const choices = [...new Set([...days, day, ...Array.from({ length: DAYS_BACK }, (_, i) => addDays(today, -i))])]
-  const takeOut = async (as: 'csv' | 'json') => {
-    try {
+  const { problem, attempt } = useAttempt()
+  const takeOut = (as: 'csv' | 'json') =>
+    attempt(async () => {
       const log = await ask<LogDocument>('/api/log', 'GET')
       if (as === 'csv') download('log.csv', 'text/csv', writeLogCsv(log))
       else download('log.json', 'application/json', JSON.stringify(log, null, 2))
-    } catch (error) {
-      setTold((error as Error).message)
-    }
-  }
+    }, say('tools.notOut'))
   const bringIn = async (file: File) => {
-    try {
+    setTold(null)
+    await attempt(async () => {
       const text = await file.text()
       const log = text.trimStart().startsWith('{') ? parseJson(text) : readLogCsv(text)
       const { rows: n, unknown } = await ask<BroughtIn>('/api/log', 'PUT', log)
@@ -101,9 +99,7 @@ export function Door(props: DoorProps) {
           .filter(Boolean)
           .join(' '),
       )
-    } catch (error) {
-      setTold(error instanceof InputError ? sayError(error) : (error as Error).message)
-    }
+    }, say('tools.notIn'))
   }
   const { waiting, refused } = on.outbox
   return (
@@ -145,9 +141,10 @@ export function Door(props: DoorProps) {
         {lesson ? `${sayLesson(lesson)}.` : say('noLesson')} {say('keys')}
       </p>
       {told && <p role="status">{told}</p>}
+      {problem && <p role="alert">{problem}</p>}
       {refused && <p role="alert">{say('tools.refused', { why: refused })}</p>}
       <p role="status" className={waiting > 0 ? styles.waiting : styles.saved}>
-        {waiting > 0 ? say('tools.waiting', { n: waiting }) : say('tools.saved')}
+        {waiting > 0 ? say('tools.waiting', { n: waiting }) : say(refused ? 'tools.savedElse' : 'tools.saved')}
       </p>
       {on.attendees.length === 0 && <p>{say('title.nobody')}</p>}
       <ul className={styles.people}>

@@ -6,6 +6,7 @@ import { parse } from '@/formats/parse'
 import { readFigure } from '@/formats/read-figure'
 import { type TestId, testEntry } from '@/formats/record-document'
 import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
+import { useAttempt } from '@/ui/api/use-attempt'
 import { Field } from '@/ui/forms/Field'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
@@ -28,10 +29,12 @@ type TimedProps = PanelProps & { tests: readonly TestId[]; first?: TestId | unde
 export function Timed({ record, change, day, by, tests, first, onKept }: TimedProps) {
   const [test, setTest] = useState<TestId>(first && tests.includes(first) ? first : (tests[0] as TestId))
   const [trials, setTrials] = useState<readonly number[]>([])
-  const [count, setCount] = useState(0)
+  /** Stands since the watch was started; null where none are to be taken. */
+  const [count, setCount] = useState<number | null>(null)
   const [sounds, setSounds] = useState(true)
   const [seat, setSeat] = useState('')
   const sound = useCallback((hertz: number) => sounds && beep(hertz), [sounds])
+  const { problem, attempt } = useAttempt()
   const { unit } = SIMPLE_TESTS[test]
   const counts = test === 'chair-stand'
   const most = counts ? CHAIR_S : TEN.includes(test) ? 10 : null
@@ -45,20 +48,20 @@ export function Timed({ record, change, day, by, tests, first, onKept }: TimedPr
     watch.stop()
     setTest(next)
     setTrials([])
-    setCount(0)
+    setCount(null)
   }
   const press = () => {
     if (!watch.isOn) {
       setCount(0)
       watch.start()
       sound(880)
-    } else if (counts) setCount((before) => before + 1)
+    } else if (counts) setCount((before) => (before ?? 0) + 1)
     else {
       add(watch.stop())
       sound(440)
     }
   }
-  const keep = () => {
+  const keep = async () => {
     const seatM = readFigure(seat) / 100
     const entry = parse(testEntry, {
       test,
@@ -111,7 +114,7 @@ export function Timed({ record, change, day, by, tests, first, onKept }: TimedPr
         </Figures>
       ) : (
         <ButtonBase className={styles.target} data-on={watch.isOn} onClick={press}>
-          <strong>{counts ? count : ENGLISH.number(watch.seconds, 1)}</strong>
+          <strong>{counts ? (count ?? 0) : ENGLISH.number(watch.seconds, 1)}</strong>
           <span>
             {counts
               ? watch.isOn
@@ -121,12 +124,12 @@ export function Timed({ record, change, day, by, tests, first, onKept }: TimedPr
           </span>
         </ButtonBase>
       )}
-      {counts && !watch.isOn && count > 0 && (
+      {counts && !watch.isOn && count !== null && (
         <p className={styles.acts}>
           <Button
             onClick={() => {
               add(count)
-              setCount(0)
+              setCount(null)
             }}
           >
             {say('trial')}
@@ -145,8 +148,9 @@ export function Timed({ record, change, day, by, tests, first, onKept }: TimedPr
               <Field name="seat" inputMode="decimal" value={seat} onChange={(event) => setSeat(event.target.value)} />
             </label>
           )}
+          {problem && <p role="alert">{problem}</p>}
           <p className={styles.acts}>
-            <Button variant="contained" onClick={keep}>
+            <Button variant="contained" onClick={() => attempt(keep)}>
               {ENGLISH.say('measure.keep')}
             </Button>
             <Button onClick={() => setTrials((before) => before.slice(0, -1))}>{say('drop')}</Button>

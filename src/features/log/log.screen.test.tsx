@@ -1,0 +1,210 @@
+import { screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { addDays } from '@/formats/days'
+import { makeRecord } from '@/formats/record-document'
+import { today } from '@/server/clock'
+import { takeGroups } from '@/server/groups'
+import { readDay, readLogOf } from '@/server/log'
+import { addRecords, takeAway } from '@/server/people'
+import { openHouse } from '@/testing/screens/house'
+import { Elsewhere } from '@/testing/screens/navigation'
+import { openPage } from '@/testing/screens/open-page'
+import { setServerGone } from '@/testing/screens/server'
+import { expectReadable } from '@/testing/screens/sight'
+
+const user = userEvent.setup()
+const button = (name: string | RegExp) => screen.getByRole<HTMLButtonElement>('button', { name })
+const scale = (name: string) => within(screen.getByRole('radiogroup', { name }))
+const saved = () => waitFor(() => expect(screen.getByText('Everything is saved.')).toBeTruthy())
+
+/** Two people of a group of their own, on a day before today. */
+async function openDoor() {
+  await openHouse('nobody')
+  const [{ id: group } = { id: '' }] = await takeGroups({ names: ['Low Water'] })
+  const make = (name: string) => ({ ...makeRecord(name, { statureM: 1.6, massKg: 60 }), groups: ['Low Water'] })
+  const [ana, bo] = await addRecords({ records: [make('Ana Quist'), make('Bo Lind')] })
+  const day = addDays(await today(), -3)
+  await openPage(`/log?group=${group}&day=${day}`)
+  return { group, day, ana: ana?.id ?? '', bo: bo?.id ?? '', rows: () => readDay(group, day) }
+}
+
+describe('the log at the door', () => {
+  it('says that nobody is in a group yet where nobody is', async () => {
+    await openHouse('nobody')
+    await openPage('/log')
+    expect(screen.getByRole('heading', { level: 1 })).toBeTruthy()
+    expect(screen.queryByRole('radiogroup')).toBeNull()
+  })
+
+  it('what is left out is not said: no effort, no pain, no wobble is made up', async () => {
+    const { rows } = await openDoor()
+    await user.click(button('Came, Ana Quist'))
+    await saved()
+    const [row] = await rows()
+    expect(row).toMatchObject({ came: true })
+    for (const key of ['effort', 'pain', 'wobbles', 'touches', 'whole', 'as']) expect(row).not.toHaveProperty(key)
+    expectReadable()
+  })
+
+  it('a figure is touched, touched again it is taken back; keys type ten and go left and right', async () => {
+    const { rows } = await openDoor()
+    const effort = scale('Effort, Ana Quist')
+    await user.click(effort.getByRole('radio', { name: '4' }))
+    await user.click(effort.getByRole('radio', { name: '4' }))
+    await saved()
+    expect((await rows())[0]?.effort ?? null).toBeNull()
+    effort.getByRole('radio', { name: '0' }).focus()
+    await user.keyboard('10')
+    await saved()
+    expect((await rows())[0]?.effort).toBe(10)
+    await user.keyboard('{ArrowRight}{ArrowLeft}{ArrowLeft}')
+    await saved()
+    expect((await rows())[0]?.effort).toBe(8)
+    await user.keyboard('{Backspace}')
+    await saved()
+    expect((await rows())[0]?.effort ?? null).toBeNull()
+  })
+
+  it('pain asks where and on which side; another place drops the side', async () => {
+    const { rows } = await openDoor()
+    await user.click(scale('Pain, Bo Lind').getByRole('radio', { name: '5' }))
+    const choose = async (word: RegExp, name: string) => {
+      await user.click(button(word))
+      await user.click(await screen.findByRole('menuitemradio', { name }))
+    }
+    await choose(/^where, Bo Lind/, 'knee')
+    await choose(/^side, Bo Lind/, 'left')
+    await saved()
+    expect((await rows())[0]).toMatchObject({ pain: 5, painAt: 'knee', painSide: 'left' })
+    await choose(/^where, Bo Lind/, 'back')
+    await saved()
+    const [row] = await rows()
+    expect([row?.painAt, row?.painSide ?? null]).toEqual(['back', null])
+    expect(screen.queryByRole('button', { name: /^side, Bo Lind/ })).toBeNull()
+  })
+
+  it('who was not here has nothing more to say; a count goes up, down and to what is typed', async () => {
+    const { rows, bo } = await openDoor()
+    await user.click(button('Came, Ana Quist'))
+    await user.click(button('Came, Ana Quist'))
+    expect(screen.queryByRole('radiogroup', { name: 'Effort, Ana Quist' })).toBeNull()
+    const wobbles = () => screen.getByRole('button', { name: /^Wobbles, Bo Lind: [–\d]/ })
+    await user.click(wobbles())
+    await user.click(wobbles())
+    await user.click(button('Wobbles, Bo Lind: −1'))
+    await saved()
+    expect((await rows()).find(({ person }) => person === bo)?.wobbles).toBe(1)
+    wobbles().focus()
+    await user.keyboard('7')
+    await saved()
+    expect((await rows()).find(({ person }) => person === bo)?.wobbles).toBe(7)
+    expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/1 of 2 written down/)
+  })
+
+  it('everybody came but whoever was said not to have; what was said before stays', async () => {
+    const { rows, ana, bo } = await openDoor()
+    await user.click(button('Came, Bo Lind'))
+    await user.click(button('Came, Bo Lind'))
+    await user.click(button('Everybody came'))
+    await saved()
+    const came = Object.fromEntries((await rows()).map((row) => [row.person, row.came]))
+    expect(came).toEqual({ [ana]: true, [bo]: false })
+  })
+
+  it('without a server waits on this machine, also for another page, and is in the file as soon as one answers', async () => {
+    const { rows, group, day } = await openDoor()
+    setServerGone(true)
+    await user.click(scale('Effort, Ana Quist').getByRole('radio', { name: '3' }))
+    expect(await screen.findByText(/waits? for the server; it is kept on this machine/)).toBeTruthy()
+    expect(await rows()).toEqual([])
+    setServerGone(false)
+    const { cleanup } = await import('@testing-library/react')
+    cleanup()
+    await openPage(`/log?group=${group}&day=${day}`)
+    await saved()
+    expect((await rows())[0]).toMatchObject({ effort: 3, came: true })
+  })
+
+  it('of somebody who was deleted meanwhile is refused: that is not called saved, the others are', async () => {
+    const { rows, ana, bo } = await openDoor()
+    await takeAway(ana)
+    await user.click(scale('Effort, Ana Quist').getByRole('radio', { name: '3' }))
+    expect((await screen.findByRole('alert')).textContent).toMatch(/^Not saved: Person/)
+    expect(screen.queryByText('Everything is saved.')).toBeNull()
+    await user.click(scale('Effort, Bo Lind').getByRole('radio', { name: '2' }))
+    await waitFor(async () => expect((await rows()).map(({ person }) => person)).toEqual([bo]))
+    expect(screen.getByText('Everything else is saved.')).toBeTruthy()
+  })
+
+  it('goes out and comes in; a list of somebody else’s and a file that is none are told apart', async () => {
+    const { rows, day } = await openDoor()
+    vi.spyOn(URL, 'revokeObjectURL').mockReturnValue()
+    const made = vi.spyOn(URL, 'createObjectURL').mockReturnValue('blob:log')
+    setServerGone(true)
+    await user.click(button('As a file'))
+    expect((await screen.findByRole('alert')).textContent).toMatch(/not taken out/)
+    setServerGone(false)
+    const bring = async (text: string, name = 'log.csv') =>
+      user.upload(document.querySelector('input[type=file]') as HTMLInputElement, new File([text], name))
+    await bring(`person,group,day,came,effort\nAna Quist,Low Water,${day},yes,5\nCleo Marsh,Low Water,${day},yes,2\n`)
+    expect(await screen.findByText(/One row came in\. Not on the list, and left out: Cleo Marsh/)).toBeTruthy()
+    expect((await rows())[0]).toMatchObject({ effort: 5, came: true })
+    await bring(`person,group,day,effort\nAna Quist,Low Water,${day},95\n`)
+    expect((await screen.findByRole('alert')).textContent).toMatch(/accepted is/)
+    await bring('{"format": ', 'log.json')
+    expect((await screen.findByRole('alert')).textContent).not.toMatch(/undefined|fetch/)
+    await user.click(button('As a list (CSV)'))
+    await waitFor(() => expect(made).toHaveBeenCalled())
+    const list = await (made.mock.calls.at(-1)?.[0] as Blob).text()
+    expect(list).toMatch(new RegExp(`Ana Quist,Low Water,${day}`))
+  })
+})
+
+describe('the weeks of somebody', () => {
+  beforeEach(async () => {
+    await openHouse('history')
+  })
+
+  it('of whom nothing is written down says so; who is not there is nowhere', async () => {
+    const [{ id } = { id: '' }] = await addRecords({ records: [makeRecord('Ola', { statureM: 1.6, massKg: 60 })] })
+    await openPage(`/log?person=${id}`)
+    expect(screen.getByText('Nothing is written down of Ola yet.')).toBeTruthy()
+    expectReadable()
+    await expect(openPage('/log?person=nobody-here')).rejects.toThrow(Elsewhere)
+  })
+
+  it('give the reason before the proposal; left with a reason it is kept, and can be decided again', async () => {
+    await openPage('/log?person=isolde-farrant')
+    const next = within(screen.getByRole('region', { name: 'Next week' }))
+    await user.click(next.getByRole('button', { name: /^Leave it/ }))
+    await user.type(next.getByRole('textbox'), 'her grandchild is ill{Enter}')
+    expect(await next.findByText(/her grandchild is ill/)).toBeTruthy()
+    await user.click(next.getByRole('button', { name: /again/ }))
+    setServerGone(true)
+    await user.click(next.getByRole('button', { name: 'Take it' }))
+    expect((await next.findByRole('alert')).textContent).toMatch(/could not be saved/)
+    setServerGone(false)
+    await user.click(next.getByRole('button', { name: 'Take it' }))
+    expect(await next.findByText(/Taken on .*harder/)).toBeTruthy()
+    expectReadable()
+  })
+
+  it('a page for the clinician names no diagnosis and makes up no order', async () => {
+    await openPage('/log?person=bram-tallow')
+    await user.click(button('A page for the clinician'))
+    expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Bram Tallow: what was done and seen')
+    expect(document.body.textContent).toMatch(/What this says is no diagnosis|no diagnosis/i)
+    expectReadable()
+    await user.click(button('Leave'))
+    expect(screen.getByRole('region', { name: 'Next week' })).toBeTruthy()
+  })
+
+  it('hold everybody’s rows, readable', async () => {
+    for (const id of ['odalys-marrin', 'calla-wynd', 'wilhelm-aster', 'marit-quill']) {
+      if ((await readLogOf(id).catch(() => [])).length === 0) continue
+      await openPage(`/log?person=${id}`)
+      expectReadable()
+    }
+  })
+})
