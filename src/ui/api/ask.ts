@@ -31,10 +31,7 @@ export async function ask<T>(path: string, method: string, value?: unknown): Pro
 }
 
 /** Why something was not saved: the field that is wrong, what the server refused, or that nothing answers. */
-export function sayUnsaved(
-  error: unknown,
-  unanswered = 'It could not be saved; nothing was lost, try again.',
-): string {
+export function sayUnsaved(error: unknown, unanswered = 'It could not be saved; nothing was lost, try again.'): string {
   if (error instanceof InputError) return sayFieldError(error)
   return error instanceof RefusedError ? error.message : unanswered
 }

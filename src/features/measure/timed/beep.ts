@@ -1,5 +1,6 @@
 /** A short sound, where the browser has one. */
 export function beep(hertz: number): void {
+  if (!('AudioContext' in window)) return
   const context = new AudioContext()
   const tone = context.createOscillator()
   const volume = context.createGain()

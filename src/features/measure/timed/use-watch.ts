@@ -12,6 +12,8 @@ export function useWatch(most: number | null, onEnd: () => void) {
       const now = (performance.now() - began) / 1000
       setSeconds(most === null ? now : Math.min(most, now))
       if (most === null || now < most) return
+      // Once, however late the page comes to show it.
+      clearInterval(timer)
       setBegan(null)
       onEnd()
     }, SHOWN_MS)
