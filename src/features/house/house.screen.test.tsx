@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { readHouse } from '@/server/house'
+import { user, write } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
@@ -10,11 +10,9 @@ import { expectReadable } from '@/testing/screens/sight'
 const bar = () => within(screen.getByRole('region', { name: 'Not kept yet' }))
 const keep = () => bar().getByRole<HTMLButtonElement>('button', { name: 'Keep' })
 const field = (name: RegExp) => screen.getByRole<HTMLInputElement>('textbox', { name })
-const user = userEvent.setup()
 
-async function write(name: RegExp, text: string) {
-  await user.clear(field(name))
-  if (text) await user.paste(text)
+async function set(name: RegExp, text: string) {
+  await write(field(name), text)
   await user.tab()
 }
 
@@ -30,7 +28,7 @@ describe('a rule of the house', () => {
     [/^Easier from effort/, 'a lot'],
     [/^tired, holds to/, 'short'],
   ])('%s written as "%s" is refused by its name, and nobody reads a figure that is none', async (name, text) => {
-    await write(name, text)
+    await set(name, text)
     expectReadable()
     expect(field(name).value).toBe(text)
     if (!keep().disabled) await user.click(keep())
@@ -43,11 +41,11 @@ describe('a rule of the house', () => {
   })
 
   it('emptied is the default again; with a comma it is what is written', async () => {
-    await write(/^Reserve for sway, two feet/, '2,5')
+    await set(/^Reserve for sway, two feet/, '2,5')
     await waitFor(() => expect(keep().disabled).toBe(false), { timeout: 5000 })
     await user.click(keep())
     await waitFor(async () => expect((await readHouse()).rules).toEqual({ swayReserveM: 0.025 }))
-    await write(/^Reserve for sway, two feet/, '')
+    await set(/^Reserve for sway, two feet/, '')
     expect(field(/^Reserve for sway, two feet/).value).toBe('1.5')
     await waitFor(() => expect(keep().disabled).toBe(false), { timeout: 5000 })
     await user.click(keep())
@@ -70,8 +68,7 @@ describe('a rule of the house', () => {
 describe('the house’s own', () => {
   it('signs are added once, and taken away', async () => {
     const add = async (sign: string) => {
-      await user.clear(field(/A sign of your own/))
-      await user.paste(sign)
+      await write(field(/A sign of your own/), sign)
       await user.click(screen.getByRole('button', { name: 'Add' }))
     }
     await add('holds the breath in turns')
@@ -85,7 +82,7 @@ describe('the house’s own', () => {
   })
 
   it('bad days lower what is set for each; a hand on a chair too', async () => {
-    await write(/^tired, knee bend to/, '50')
+    await set(/^tired, knee bend to/, '50')
     const day = within(screen.getByRole('group', { name: 'Tired' }))
     const chair = day.getByRole<HTMLInputElement>('checkbox')
     const was = chair.checked

@@ -1,5 +1,4 @@
 import { screen, waitFor, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { addDays } from '@/formats/days'
 import { makeRecord } from '@/formats/record-document'
@@ -7,14 +6,13 @@ import { today } from '@/server/clock'
 import { takeGroups } from '@/server/groups'
 import { readDay, readLogOf } from '@/server/log'
 import { addRecords, takeAway } from '@/server/people'
+import { button, choose, user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { Elsewhere } from '@/testing/screens/navigation'
 import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
 import { expectReadable } from '@/testing/screens/sight'
 
-const user = userEvent.setup()
-const button = (name: string | RegExp) => screen.getByRole<HTMLButtonElement>('button', { name })
 const scale = (name: string) => within(screen.getByRole('radiogroup', { name }))
 const saved = () => waitFor(() => expect(screen.getByText('Everything is saved.')).toBeTruthy())
 
@@ -69,10 +67,6 @@ describe('the log at the door', () => {
   it('pain asks where and on which side; another place drops the side', async () => {
     const { rows } = await openDoor()
     await user.click(scale('Pain, Bo Lind').getByRole('radio', { name: '5' }))
-    const choose = async (word: RegExp, name: string) => {
-      await user.click(button(word))
-      await user.click(await screen.findByRole('menuitemradio', { name }))
-    }
     await choose(/^where, Bo Lind/, 'knee')
     await choose(/^side, Bo Lind/, 'left')
     await saved()
@@ -156,7 +150,8 @@ describe('the log at the door', () => {
     expect((await screen.findByRole('alert')).textContent).not.toMatch(/undefined|fetch/)
     await user.click(button('As a list (CSV)'))
     await waitFor(() => expect(made).toHaveBeenCalled())
-    const list = await (made.mock.calls.at(-1)?.[0] as Blob).text()
+    const [file] = made.mock.calls.at(-1) as [Blob]
+    const list = await file.text()
     expect(list).toMatch(new RegExp(`Ana Quist,Low Water,${day}`))
   })
 })

@@ -1,25 +1,17 @@
 import { act, screen, waitFor, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
 import { makeRecord } from '@/formats/record-document'
 import { addRecords, readRecord, takeAway } from '@/server/people'
+import { button, user, write } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { Elsewhere } from '@/testing/screens/navigation'
 import { openPage } from '@/testing/screens/open-page'
 import { expectReadable } from '@/testing/screens/sight'
 import { MEASURES } from './measures'
 
-const user = userEvent.setup()
-const button = (name: string | RegExp) => screen.getByRole<HTMLButtonElement>('button', { name })
 const field = (name: string | RegExp, at = 0) =>
   screen.getAllByRole<HTMLInputElement>('textbox', { name })[at] as HTMLInputElement
 const saved = () => waitFor(() => expect(screen.getByText('saved')).toBeTruthy())
-
-async function write(into: HTMLInputElement, text: string) {
-  await user.clear(into)
-  await user.click(into)
-  await user.paste(text)
-}
 
 /** The measuring corner of somebody of whom only the two figures are known that must be. */
 async function openCorner(what: string) {

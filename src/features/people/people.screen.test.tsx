@@ -1,19 +1,16 @@
 import { screen, waitFor, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
 import { listRecords } from '@/server/people'
+import { button, user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
 
-const button = (name: string | RegExp) => screen.getByRole<HTMLButtonElement>('button', { name })
 const rows = () => screen.getAllByRole('listitem').map((row) => row.textContent ?? '')
 
 async function bringIn(name: string, text: string) {
-  const user = userEvent.setup()
   await openPage('/people?bring')
   await user.upload(screen.getByLabelText(/A table/), new File([text], name))
-  return user
 }
 
 describe('the list of people', () => {
@@ -27,7 +24,6 @@ describe('the list of people', () => {
   it('is found in by a word, told how many, and says when nobody fits', async () => {
     await openHouse()
     await openPage('/people')
-    const user = userEvent.setup()
     const all = rows().length
     await user.type(screen.getByRole('searchbox'), 'hip')
     await waitFor(() => expect(rows().length).toBeLessThan(all))
@@ -40,7 +36,6 @@ describe('the list of people', () => {
     await openHouse()
     await openPage('/people')
     setServerGone(true)
-    const user = userEvent.setup()
     await user.click(button('Take out as a table'))
     expect((await screen.findByRole('alert')).textContent).toMatch(/not taken out/)
     setServerGone(false)
@@ -57,7 +52,7 @@ describe('the list of people', () => {
 describe('a list that is brought in', () => {
   it('shows what each row was read as; a wrong cell is mended in place, and all of it is there', async () => {
     await openHouse('nobody')
-    const user = await bringIn('class.csv', 'Name;Height;Mass\nAna Quist;162;70,5\nBo Lind;16;80\n;170;70\n')
+    await bringIn('class.csv', 'Name;Height;Mass\nAna Quist;162;70,5\nBo Lind;16;80\n;170;70\n')
     const stay = await screen.findByRole('region', { name: 'Rows that stay out' })
     expect(stay.textContent).toMatch(/2 rows stay out.*Bo Lind \(row 3\).*row 4/)
     const cell = within(stay).getByRole('textbox', { name: /of Bo Lind/ })
@@ -74,7 +69,7 @@ describe('a list that is brought in', () => {
 
   it('leaves out who is there already, unless it is wished', async () => {
     await openHouse()
-    const user = await bringIn('class.csv', 'Name,Height,Mass\nmarit quill,160,60\nNew One,160,60\n')
+    await bringIn('class.csv', 'Name,Height,Mass\nmarit quill,160,60\nNew One,160,60\n')
     expect(await screen.findByRole('button', { name: 'Bring in 1' })).toBeTruthy()
     await user.click(screen.getByRole('checkbox', { name: /already/ }))
     expect(button('Bring in 2')).toBeTruthy()
@@ -82,7 +77,7 @@ describe('a list that is brought in', () => {
 
   it('brings nobody in where the server is gone in between, and says so; again, it does', async () => {
     await openHouse('nobody')
-    const user = await bringIn('class.csv', 'Name,Height,Mass\nAna,160,60\n')
+    await bringIn('class.csv', 'Name,Height,Mass\nAna,160,60\n')
     const enter = await screen.findByRole('button', { name: 'Bring in 1' })
     setServerGone(true)
     await user.click(enter)
@@ -95,7 +90,7 @@ describe('a list that is brought in', () => {
 
   it('taken back out without a server is still there, and says so', async () => {
     await openHouse('nobody')
-    const user = await bringIn('class.csv', 'Name,Height,Mass\nAna,160,60\n')
+    await bringIn('class.csv', 'Name,Height,Mass\nAna,160,60\n')
     await user.click(await screen.findByRole('button', { name: 'Bring in 1' }))
     const back = await screen.findByRole('button', { name: 'Take them back out' })
     setServerGone(true)

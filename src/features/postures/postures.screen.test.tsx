@@ -1,20 +1,16 @@
 import { screen, waitFor, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { changePosture, listOwn } from '@/server/library'
+import { button, user, write } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
 import { expectReadable } from '@/testing/screens/sight'
 
-const user = userEvent.setup()
-const press = (name: string | RegExp) => user.click(screen.getByRole('button', { name }))
+const press = (name: string | RegExp) => user.click(button(name))
 const field = (name: string) => screen.getByRole<HTMLInputElement>('textbox', { name })
 
-async function write(name: string, text: string) {
-  await user.clear(field(name))
-  if (text) await user.paste(text)
-}
+const set = (name: string, text: string) => write(field(name), text)
 
 /** The golden rooster, which the tests change. */
 async function openRooster() {
@@ -44,7 +40,7 @@ describe('the library', () => {
     await openRooster()
     await press('Change this posture')
     for (const text of ['', 'deep', '900']) {
-      await write('Knee bend, degrees', text)
+      await set('Knee bend, degrees', text)
       await press('Save')
       expect((await screen.findByRole('alert')).textContent).toMatch(/Knee.*accepted is/i)
       expect(field('Knee bend, degrees').value).toBe(text)
@@ -55,15 +51,15 @@ describe('the library', () => {
   it('changed, undone, changed again and put back as it ships', async () => {
     await openRooster()
     await press('Change this posture')
-    await write('Cue', 'Root first.')
-    await write('Watch (a comma between)', 'the knee, , the eyes ')
+    await set('Cue', 'Root first.')
+    await set('Watch (a comma between)', 'the knee, , the eyes ')
     await press('Save')
     await waitFor(async () =>
       expect((await listOwn())[0]?.document).toMatchObject({ cue: 'Root first.', watch: ['the knee', 'the eyes'] }),
     )
     await user.click(await screen.findByRole('button', { name: 'As it was' }))
     await waitFor(async () => expect(await listOwn()).toEqual([]))
-    await write('Knee bend, degrees', '12,5')
+    await set('Knee bend, degrees', '12,5')
     await press('Save')
     await waitFor(async () =>
       expect((await listOwn())[0]?.document.measures['long-upright']?.kneeFlexionDeg).toBe(12.5),
@@ -81,7 +77,7 @@ describe('the library', () => {
   it('without a server nothing is put back, and it says so', async () => {
     await openRooster()
     await press('Change this posture')
-    await write('Cue', 'Root first.')
+    await set('Cue', 'Root first.')
     await press('Save')
     await waitFor(async () => expect(await listOwn()).toHaveLength(1))
     setServerGone(true)
@@ -93,7 +89,7 @@ describe('the library', () => {
   it('changed elsewhere meanwhile: theirs is opened, or one’s own goes over it', async () => {
     await openRooster()
     await press('Change this posture')
-    await write('Cue', 'mine')
+    await set('Cue', 'mine')
     const { fromPosture, mergeLibrary } = await import('@/formats/posture-document')
     const { readTexts } = await import('@/words/postures')
     const rooster = mergeLibrary([]).find(({ id }) => id === 'golden-rooster')

@@ -1,14 +1,13 @@
 import { screen, waitFor, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import { makeRecord } from '@/formats/record-document'
 import { addRecords, readRecord, saveRecord } from '@/server/people'
+import { button, user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { Elsewhere } from '@/testing/screens/navigation'
 import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
 
-const button = (name: string | RegExp) => screen.getByRole<HTMLButtonElement>('button', { name })
 const part = (name: string) => within(screen.getByRole('region', { name }))
 const saved = () => waitFor(() => expect(screen.getByText('saved')).toBeTruthy(), { timeout: 4000 })
 
@@ -17,7 +16,7 @@ async function openUnknown() {
   await openHouse('nobody')
   const [{ id } = { id: '' }] = await addRecords({ records: [makeRecord('Ola Brandt', { statureM: 1.6, massKg: 60 })] })
   await openPage(`/people/${id}`)
-  return { id, user: userEvent.setup(), record: async () => (await readRecord(id)).record }
+  return { id, record: async () => (await readRecord(id)).record }
 }
 
 describe('somebody of whom little is known', () => {
@@ -30,7 +29,7 @@ describe('somebody of whom little is known', () => {
   })
 
   it('whose age is typed wrong is told what an age is, and nothing is kept; a right one is', async () => {
-    const { user, record } = await openUnknown()
+    const { record } = await openUnknown()
     for (const wrong of ['seventy', '3', '721']) {
       await user.click(button(/Age in years/))
       await user.keyboard(`${wrong}{Enter}`)
@@ -46,7 +45,7 @@ describe('somebody of whom little is known', () => {
   })
 
   it('keeps its name where another one is left empty, and says why', async () => {
-    const { user, record } = await openUnknown()
+    const { record } = await openUnknown()
     await user.click(button('Name: Ola Brandt'))
     await user.keyboard('{Backspace}{Enter}')
     expect(screen.getByRole('alert').textContent).toMatch(/No name/)
@@ -55,7 +54,7 @@ describe('somebody of whom little is known', () => {
   })
 
   it('enters a limit only with who says so; a figure out of range names its field', async () => {
-    const { user, record } = await openUnknown()
+    const { record } = await openUnknown()
     const limits = part('Limits and orders')
     await user.click(limits.getByRole('button', { name: 'Set a limit' }))
     const figure = limits.getByRole('textbox', { name: 'Degrees' })
@@ -81,7 +80,7 @@ describe('somebody of whom little is known', () => {
   })
 
   it('a limit in centimetres is kept in metres; an order on weight brings its usual percent', async () => {
-    const { user, record } = await openUnknown()
+    const { record } = await openUnknown()
     const limits = part('Limits and orders')
     await user.click(limits.getByRole('button', { name: 'Set a limit' }))
     await user.selectOptions(limits.getByRole('combobox', { name: 'What' }), 'loadMaxPct')
@@ -97,7 +96,7 @@ describe('somebody of whom little is known', () => {
   })
 
   it('several trials of a test count as one entry, with a comma too; one that is no figure is refused', async () => {
-    const { user, record } = await openUnknown()
+    const { record } = await openUnknown()
     const tests = part('Simple tests')
     await user.click(tests.getByRole('button', { name: 'Enter a test' }))
     await user.type(tests.getByRole('textbox', { name: /Trials/ }), '24; far')
@@ -112,7 +111,7 @@ describe('somebody of whom little is known', () => {
   })
 
   it('a length that no body has is not kept; emptied, a measure is an estimate again', async () => {
-    const { user, record } = await openUnknown()
+    const { record } = await openUnknown()
     const body = part('Body')
     const foot = body.getByRole('textbox', { name: /Foot length/ })
     await user.type(foot, '250')
@@ -131,7 +130,7 @@ describe('somebody of whom little is known', () => {
   })
 
   it('a leg seen shorter standing computes nothing; measured lying it does; an empty figure is refused', async () => {
-    const { user, record } = await openUnknown()
+    const { record } = await openUnknown()
     const body = part('Body')
     await user.click(body.getByRole('button', { name: 'one is shorter' }))
     await user.type(body.getByRole('textbox', { name: /By, cm/ }), '12')
@@ -147,7 +146,7 @@ describe('somebody of whom little is known', () => {
   })
 
   it('a caution is changed by a figure, declined with a reason; what is no figure is refused', async () => {
-    const { user, record } = await openUnknown()
+    const { record } = await openUnknown()
     const conditions = part('Conditions')
     await user.selectOptions(conditions.getByRole('combobox', { name: 'A condition' }), 'knee')
     await user.click(conditions.getByRole('button', { name: 'left' }))
@@ -165,7 +164,7 @@ describe('somebody of whom little is known', () => {
   })
 
   it('a sign is ticked with its day and gone with another; a complaint goes to the clinician', async () => {
-    const { user, record } = await openUnknown()
+    const { record } = await openUnknown()
     const watch = part('Watch')
     const sign = watch.getAllByRole('checkbox')[0] as HTMLElement
     await user.click(sign)
@@ -189,7 +188,6 @@ describe('somebody of the class', () => {
   it('is away today and here after all; lowered for a reason of one’s own, and back to usual', async () => {
     await openHouse()
     await openPage('/people/marit-quill')
-    const user = userEvent.setup()
     const today = part('Today')
     await user.click(today.getByRole('button', { name: 'not here today' }))
     expect(today.getByText('Not here today.')).toBeTruthy()
@@ -210,7 +208,6 @@ describe('somebody of the class', () => {
   it('without a server is not called saved; with one again it is, and in the file', async () => {
     await openHouse()
     await openPage('/people/marit-quill')
-    const user = userEvent.setup()
     setServerGone(true)
     await user.type(screen.getByRole('textbox', { name: /In a line/ }), ' Sings.')
     expect(await screen.findByText(/the server does not answer yet/, {}, { timeout: 4000 })).toBeTruthy()
@@ -224,7 +221,6 @@ describe('somebody of the class', () => {
     await openPage('/people/marit-quill')
     const { revision, record } = await readRecord('marit-quill')
     await saveRecord('marit-quill', { revision, record: { ...record, notes: 'theirs' } })
-    const user = userEvent.setup()
     await user.type(screen.getByRole('textbox', { name: 'Everything else' }), ' mine')
     const sheet = within(await screen.findByRole('dialog', {}, { timeout: 4000 }))
     expect(sheet.getByText(/theirs/)).toBeTruthy()
@@ -234,7 +230,6 @@ describe('somebody of the class', () => {
   it('is deleted and brought back; without a server nothing is changed, and it is said', async () => {
     await openHouse()
     await openPage('/people/marit-quill')
-    const user = userEvent.setup()
     const remove = async () => {
       await user.click(button('Delete'))
       await user.click(within(await screen.findByRole('dialog')).getByRole('button', { name: 'Delete' }))
@@ -252,7 +247,6 @@ describe('somebody of the class', () => {
   it('joins no group while the server is gone, and says which', async () => {
     await openHouse()
     await openPage('/people/marit-quill')
-    const user = userEvent.setup()
     setServerGone(true)
     await user.click(button('+ group'))
     await user.type(screen.getByRole('combobox', { name: 'Group to join' }), 'Morning{Enter}')

@@ -1,0 +1,137 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { listRoutines, saveRoutine } from '@/server/routines'
+import { choose, user } from '@/testing/screens/hands'
+import { openHouse } from '@/testing/screens/house'
+import { openPage } from '@/testing/screens/open-page'
+import { setServerGone } from '@/testing/screens/server'
+import { expectReadable } from '@/testing/screens/sight'
+
+const order = () => within(screen.getByRole('region', { name: 'The order' }))
+const parts = () => within(order().getByRole('list')).getAllByRole('button')
+const names = () => parts().map((part) => (part.getAttribute('aria-label') ?? '').replace(/^\d+\. |: [a-z ]+$/g, ''))
+const walked = () =>
+  waitFor(() => expect(parts()[0]?.getAttribute('aria-label')).toMatch(/: (holds|close|beyond)/), { timeout: 15_000 })
+const undo = () => fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true })
+const kept = async (id: string) => (await listRoutines()).find((one) => one.id === id)?.document
+
+beforeEach(async () => {
+  await openHouse()
+})
+
+describe('the order of a routine', () => {
+  beforeEach(async () => {
+    await openPage('/path?person=yuki-harland&routine=quay-four')
+    await walked()
+  })
+
+  it('is judged part by part, readable, and says who walks it in a sentence', () => {
+    expectReadable()
+    expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/^Yuki Harland walks/)
+    expect(names().length).toBeGreaterThan(3)
+  })
+
+  it('parts move by keys, are doubled, mirrored and taken out, each one step back; down to two and no fewer', async () => {
+    const before = names()
+    await user.click(parts()[1] as HTMLElement)
+    fireEvent.keyDown(parts()[1] as HTMLElement, { key: 'ArrowRight', altKey: true })
+    await waitFor(() => expect(names()[2]).toBe(before[1]))
+    await user.click(order().getByRole('button', { name: 'Once more' }))
+    expect(names()).toHaveLength(before.length + 1)
+    undo()
+    undo()
+    await waitFor(() => expect(names()).toEqual(before))
+    for (let left = before.length; left > 2; left--) {
+      await user.click(parts()[0] as HTMLElement)
+      await user.click(order().getByRole('button', { name: 'Take out' }))
+      expect(names()).toHaveLength(left - 1)
+    }
+    await user.click(parts()[0] as HTMLElement)
+    expect(order().getByRole<HTMLButtonElement>('button', { name: 'Take out' }).disabled).toBe(true)
+  }, 60_000)
+
+  it('a part’s words, seconds and heading are its own, and kept', async () => {
+    await user.click(parts()[1] as HTMLElement)
+    const seconds = order().getByRole('spinbutton', { name: 'Seconds' })
+    await user.clear(seconds)
+    await user.type(seconds, '14{Enter}')
+    await user.type(order().getByRole('textbox', { name: /say/i }), 'Pour, do not drop.')
+    await user.tab()
+    await waitFor(
+      async () => expect((await kept('quay-four'))?.parts[1]).toMatchObject({ seconds: 14, say: 'Pour, do not drop.' }),
+      { timeout: 5000 },
+    )
+  }, 60_000)
+
+  it('an exercise in place goes in after what is open, and another routine as a phrase', async () => {
+    const before = names().length
+    await user.click(order().getByRole('button', { name: 'Add an exercise' }))
+    const sheet = within(await screen.findByRole('dialog'))
+    await user.click(sheet.getByRole('button', { name: 'Add it' }))
+    const after = names().length
+    expect(after).toBeGreaterThan(before)
+    await walked()
+    undo()
+    await waitFor(() => expect(names()).toHaveLength(before))
+  }, 60_000)
+})
+
+describe('a routine', () => {
+  it('from a file that is none, or wrong in one field, changes nothing and names it', async () => {
+    await openPage('/path?person=yuki-harland&routine=quay-four')
+    await walked()
+    const before = names()
+    const open = async (text: string) =>
+      user.upload(document.querySelector('input[type=file]') as HTMLInputElement, new File([text], 'mine.json'))
+    await open('{"parts": [')
+    expect((await screen.findByRole('alert')).textContent).toMatch(/mine\.json/)
+    await open(
+      JSON.stringify({
+        format: 'nivrel.routine/1',
+        parts: [{ posture: 'parallel' }, { posture: 'bow', headingDeg: 'north' }],
+      }),
+    )
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toMatch(/entry 2|2nd|heading/i))
+    expect(names()).toEqual(before)
+    expect(await listRoutines()).toEqual([])
+  }, 60_000)
+
+  it('without a server is not called kept; saved elsewhere, one is told and chooses', async () => {
+    await openPage('/path?person=yuki-harland&routine=quay-four')
+    await walked()
+    await user.click(parts()[1] as HTMLElement)
+    setServerGone(true)
+    await user.click(order().getByRole('button', { name: 'Once more' }))
+    expect(await screen.findByText(/server does not answer/)).toBeTruthy()
+    setServerGone(false)
+    await waitFor(async () => expect(await kept('quay-four')).toBeTruthy(), { timeout: 10_000 })
+    const [there] = await listRoutines()
+    if (!there) throw new Error('no routine')
+    await saveRoutine(there.id, { revision: there.revision, document: { ...there.document, name: 'Theirs' } })
+    await user.click(order().getByRole('button', { name: 'Once more' }))
+    const sheet = within(await screen.findByRole('dialog', { name: 'Saved in two places' }, { timeout: 5000 }))
+    expect((await kept('quay-four'))?.name).toBe('Theirs')
+    await user.click(sheet.getByRole('button', { name: 'Open theirs' }))
+    await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/Theirs/))
+  }, 60_000)
+
+  it('that nobody can walk says which part and why, and the rest is still answered', async () => {
+    await openPage('/path?person=calla-wynd&routine=harbour-twelve')
+    await walked()
+    expectReadable()
+    const marks = parts().map((part) => part.getAttribute('aria-label') ?? '')
+    expect(marks.filter((mark) => /beyond/.test(mark)).length).toBeGreaterThan(0)
+    expect(marks.every((mark) => /: (holds|close|beyond)/.test(mark))).toBe(true)
+  }, 60_000)
+
+  it('another person walks the same; who cannot be fetched is said', async () => {
+    await openPage('/path?person=yuki-harland&routine=quay-four')
+    await walked()
+    setServerGone(true)
+    await choose(/^Person: Yuki|Yuki Harland/, /Bram Tallow/)
+    expect(await screen.findByText(/choose them once more/)).toBeTruthy()
+    setServerGone(false)
+    await choose(/^Person: Yuki|Yuki Harland/, /Bram Tallow/)
+    await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/^Bram Tallow walks/))
+  }, 60_000)
+})
