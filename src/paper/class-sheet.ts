@@ -1,9 +1,10 @@
 import { ENGLISH, type Words } from '@/words/language'
-import { breakLines, setText } from './flow'
+import { breakLines } from './flow'
 import { hallHeight, hallMarks } from './hall'
 import type { Lane } from './lane'
-import { footer, head, MARGIN } from './page'
-import { type Mark, type PaperSize, type Sheet, SIZES } from './sheet'
+import { MARGIN } from './page'
+import { Pages } from './pages'
+import type { PaperSize, Sheet } from './sheet'
 import { fitStood } from './stood'
 import { vialMarks } from './vial'
 
@@ -11,54 +12,49 @@ export type ClassSheet = { title: string; lanes: readonly Lane[] }
 
 const DRAWN = 34
 const SIZE = 4.4
+const LINE = SIZE * 1.28
 const LEAST = DRAWN + 16
+const TEXT = MARGIN + DRAWN + 8
 
 /** Who does which, with footprints, vial, chairs and helpers, and what to watch; lane after lane, as the hall lies. */
 export function classSheets({ title, lanes }: ClassSheet, size: PaperSize, words: Words = ENGLISH): Sheet[] {
-  const { width, height } = SIZES[size]
+  const pages = new Pages(title, size, words)
   const people = lanes.flatMap((lane) => lane.people)
   const needs = words.say('paper.class.needs', {
     chairs: people.filter(({ chair }) => chair).length,
     helpers: people.filter(({ helper }) => helper).length,
   })
-  const sheets: Sheet[] = []
-  let marks: Mark[] = []
-  let y = 0
-  const begin = () => {
-    marks = [...head(title, width), ...footer(height, words)]
-    y = 34
-    sheets.push({ width, height, marks })
+  pages.write(needs, { size: 4.8 })
+  pages.y += 2
+  for (const lane of lanes) addLane(pages, lane, words)
+  const wide = pages.width - 2 * MARGIN - 6
+  if (!pages.has(hallHeight(lanes, wide))) pages.begin()
+  pages.add(...hallMarks(lanes, MARGIN + 3, pages.y + 2, wide, words))
+  return pages.sheets
+}
+
+/** A lane with who is in it; one that is longer than a sheet goes on at the head of the next. */
+function addLane(pages: Pages, { title, stood, people }: Lane, words: Words): void {
+  const rows = people.map((one) => rowOf(one, words))
+  const lines = rows.reduce((sum, row) => sum + breakLines(row, pages.width - MARGIN - TEXT, SIZE).length * LINE + 1, 0)
+  const tall = Math.max(stood ? LEAST : 0, 10 + lines)
+  if (!pages.has(tall) && (!pages.has(LEAST + LINE) || tall < pages.height / 2)) pages.begin()
+  const top = pages.y
+  const onSheet = pages.sheets.length
+  pages.add({ kind: 'path', d: `M${MARGIN} ${top}H${pages.width - MARGIN}`, stroke: 'clay', width: 0.8, dash: [5, 3] })
+  if (stood) {
+    pages.add(fitStood(stood, MARGIN, top + 3, DRAWN, DRAWN))
+    if (stood.analysis)
+      pages.add({ kind: 'group', x: MARGIN, y: top + DRAWN + 9, marks: vialMarks(stood.analysis, DRAWN) })
   }
-  begin()
-  marks.push({ kind: 'text', x: MARGIN, y: y + 1, text: needs, size: 4.8 })
-  y += 8
-  for (const lane of lanes) {
-    const text = width - 2 * MARGIN - DRAWN - 10
-    const rows = lane.people.map((one) => rowOf(one, words))
-    const tall = Math.max(
-      lane.stood ? LEAST : 0,
-      10 + rows.reduce((sum, row) => sum + breakLines(row, text, SIZE).length * SIZE * 1.28 + 1, 0),
-    )
-    if (y + tall > height - 18) begin()
-    marks.push({ kind: 'path', d: `M${MARGIN} ${y}H${width - MARGIN}`, stroke: 'clay', width: 0.8, dash: [5, 3] })
-    if (lane.stood) {
-      marks.push(fitStood(lane.stood, MARGIN, y + 3, DRAWN, DRAWN))
-      if (lane.stood.analysis)
-        marks.push({ kind: 'group', x: MARGIN, y: y + DRAWN + 9, marks: vialMarks(lane.stood.analysis, DRAWN) })
-    }
-    marks.push({ kind: 'text', x: MARGIN + DRAWN + 8, y: y + 7, text: lane.title, size: 5.2, bold: true })
-    let at = y + 10
-    for (const row of rows) {
-      const set = setText(row, { x: MARGIN + DRAWN + 8, y: at, width: text, size: SIZE })
-      marks.push(...set.marks)
-      at = set.y + 1
-    }
-    y += tall + 4
+  pages.y = top + 2.8
+  pages.write(title, { x: TEXT, size: 5.2, bold: true })
+  for (const row of rows) {
+    pages.write(row, { x: TEXT, size: SIZE })
+    pages.y += 1
   }
-  const wide = width - 2 * MARGIN - 6
-  if (y + hallHeight(lanes, wide) > height - 14) begin()
-  marks.push(...hallMarks(lanes, MARGIN + 3, y + 2, wide, words))
-  return sheets
+  const isGoingOn = pages.sheets.length > onSheet
+  pages.y = (isGoingOn ? pages.y : Math.max(pages.y, top + tall)) + 4
 }
 
 const rowOf = ({ name, chair, helper, watch }: Lane['people'][number], words: Words): string =>

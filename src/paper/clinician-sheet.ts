@@ -1,7 +1,7 @@
 import { ENGLISH, type Words } from '@/words/language'
-import { setText } from './flow'
-import { footer, head, MARGIN } from './page'
-import { type Mark, type PaperSize, type Sheet, SIZES } from './sheet'
+import { MARGIN } from './page'
+import { Pages } from './pages'
+import type { PaperSize, Sheet } from './sheet'
 
 export type ClinicianPage = {
   name: string
@@ -12,24 +12,27 @@ export type ClinicianPage = {
   question: string
 }
 
-/** One page that can be read in a minute: orders with dates, what was done, what was seen, margins, the question. */
-export function clinicianSheet(
+/** Lines to write an answer on. */
+const LINES = 4
+const LINE = 11
+
+/** What can be read in a minute: orders with dates, what was done, what was seen, margins, the question. One page, unless there is more to say. */
+export function clinicianSheets(
   { name, orders, done, seen, margins, question }: ClinicianPage,
   size: PaperSize,
   words: Words = ENGLISH,
-): Sheet {
-  const { width, height } = SIZES[size]
-  const marks: Mark[] = [...head(words.say('paper.clinician.title', { name }), width), ...footer(height, words)]
-  let y = 32
-  const add = (text: string, size: number, bold = false) => {
-    const set = setText(text, { x: MARGIN, y, width: width - 2 * MARGIN, size, bold })
-    marks.push(...set.marks)
-    y = set.y + 1
+): Sheet[] {
+  const pages = new Pages(words.say('paper.clinician.title', { name }), size, words)
+  const add = (text: string, large: number, bold = false) => {
+    pages.write(text, { size: large, bold })
+    pages.y += 1
   }
   const part = (title: string, lines: readonly string[]) => {
+    // A title stands over a line of its part at least.
+    if (!pages.has(16)) pages.begin()
     add(title, 5.2, true)
     for (const line of lines) add(line, 4.6)
-    y += 4
+    pages.y += 4
   }
   const none = words.say('paper.clinician.noOrders')
   part(words.say('practice.clinician.orders'), orders.length > 0 ? orders : [none])
@@ -37,9 +40,15 @@ export function clinicianSheet(
   part(words.say('practice.clinician.seen'), seen.length > 0 ? seen : [words.say('practice.concerns.none')])
   if (margins.length > 0) part(words.say('paper.clinician.margins'), margins)
   part(words.say('practice.clinician.question'), [question])
-  for (let i = 0; i < 4; i++)
-    marks.push({ kind: 'path', d: `M${MARGIN} ${y + 8 + i * 11}H${width - MARGIN}`, stroke: 'line', width: 0.3 })
-  y += 56
+  if (!pages.has(LINES * LINE + 22)) pages.begin()
+  for (let i = 0; i < LINES; i++)
+    pages.add({
+      kind: 'path',
+      d: `M${MARGIN} ${pages.y + 8 + i * LINE}H${pages.width - MARGIN}`,
+      stroke: 'line',
+      width: 0.3,
+    })
+  pages.y += LINES * LINE + 12
   add(words.say('practice.clinician.careful'), 4)
-  return { width, height, marks }
+  return pages.sheets
 }

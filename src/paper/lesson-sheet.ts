@@ -1,7 +1,8 @@
 import { ENGLISH, type Words } from '@/words/language'
 import { setText } from './flow'
-import { footer, head, MARGIN } from './page'
-import { type Mark, type PaperSize, type Sheet, SIZES } from './sheet'
+import { MARGIN } from './page'
+import { Pages } from './pages'
+import type { PaperSize, Sheet } from './sheet'
 
 /** A piece as it is taught: from which minute on, for how long, what it is, what to say, what else to know of it. */
 export type LessonLine = { fromMin: number; minutes: number; title: string; say: string; more: string; rests: boolean }
@@ -17,20 +18,10 @@ export function lessonSheets(
   size: PaperSize,
   words: Words = ENGLISH,
 ): Sheet[] {
-  const { width, height } = SIZES[size]
-  const inner = width - TEXT - MARGIN
-  const sheets: Sheet[] = []
-  let marks: Mark[] = []
-  let y = 0
-  const begin = () => {
-    marks = [...head(title, width), ...footer(height, words)]
-    sheets.push({ width, height, marks })
-    y = 33
-  }
-  begin()
-  const need = setText(needs, { x: MARGIN, y, width: width - 2 * MARGIN, size: 4.4 })
-  marks.push(...need.marks)
-  y = need.y + 4
+  const pages = new Pages(title, size, words)
+  const inner = pages.width - TEXT - MARGIN
+  pages.write(needs, { size: 4.4 })
+  pages.y += 4
   for (const { fromMin, minutes, title: name, say, more, rests } of lines) {
     const set = (at: number) => {
       const first = setText(name, { x: TEXT, y: at, width: inner, size: 5, bold: true })
@@ -40,34 +31,37 @@ export function lessonSheets(
       return { marks: parts.flatMap((part) => part.marks), y: third.y }
     }
     const tall = Math.max(set(0).y + 3, 4 + minutes * 2.2)
-    if (y + tall > height - 16) begin()
-    marks.push({
-      kind: 'path',
-      d: `M${MARGIN} ${y}h${STRIP}v${tall - 1}h${-STRIP}Z`,
-      fill: rests ? 'paper' : 'wash',
-      stroke: 'ink',
-      width: 0.4,
-    })
-    marks.push({
-      kind: 'text',
-      x: MARGIN + STRIP / 2,
-      y: y + 6,
-      text: words.number(minutes),
-      size: 5,
-      bold: true,
-      anchor: 'middle',
-    })
-    marks.push({
-      kind: 'text',
-      x: MARGIN + STRIP + 17,
-      y: y + 4.6,
-      text: words.say('paper.lesson.from', { n: words.number(fromMin) }),
-      size: 4,
-      anchor: 'end',
-      ink: 'soft',
-    })
-    marks.push(...set(y).marks)
-    y += tall
+    if (!pages.has(tall)) pages.begin()
+    const { y } = pages
+    pages.add(
+      {
+        kind: 'path',
+        d: `M${MARGIN} ${y}h${STRIP}v${tall - 1}h${-STRIP}Z`,
+        fill: rests ? 'paper' : 'wash',
+        stroke: 'ink',
+        width: 0.4,
+      },
+      {
+        kind: 'text',
+        x: MARGIN + STRIP / 2,
+        y: y + 6,
+        text: words.number(minutes),
+        size: 5,
+        bold: true,
+        anchor: 'middle',
+      },
+      {
+        kind: 'text',
+        x: MARGIN + STRIP + 17,
+        y: y + 4.6,
+        text: words.say('paper.lesson.from', { n: words.number(fromMin) }),
+        size: 4,
+        anchor: 'end',
+        ink: 'soft',
+      },
+      ...set(y).marks,
+    )
+    pages.y += tall
   }
-  return sheets
+  return pages.sheets
 }

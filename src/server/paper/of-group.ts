@@ -100,7 +100,8 @@ export async function printClass(asked: Asked & { group: string; posture: string
             ),
           },
         ]
-  const lanes = [
+  const late = members.filter(({ id }) => !plan.people.some((one) => one.id === id))
+  const lanes: Lane[] = [
     ...plan.levels.flatMap((_, i) =>
       laneOf(
         say('class.level', { n: i + 1, title: titles[i] ?? '' }),
@@ -113,6 +114,10 @@ export async function printClass(asked: Asked & { group: string; posture: string
         doing.filter(({ mine }) => mine.level === null && mine.kind === kind),
       ),
     ),
+    // Whoever joined since is not forgotten, and has no form that was looked at.
+    ...(late.length > 0
+      ? [{ title: say('class.late'), stood: null, people: late.map((person) => toRow(person, false)) }]
+      : []),
   ]
   return { title, sheets: classSheets({ title, lanes }, size) }
 }

@@ -3,7 +3,7 @@ import { mergeLibrary } from '@/formats/posture-document'
 import { toPractice } from '@/formats/practice-rules'
 import { toPerson, toStance } from '@/formats/to-core'
 import { type Card, cardSheets } from '@/paper/cards'
-import { clinicianSheet } from '@/paper/clinician-sheet'
+import { clinicianSheets } from '@/paper/clinician-sheet'
 import { homeSheet } from '@/paper/home-sheet'
 import { planSheet } from '@/paper/plan-sheet'
 import type { Sheet } from '@/paper/sheet'
@@ -54,7 +54,7 @@ export async function printPerson(asked: Asked & { person: string }): Promise<{ 
   const { name, helper, stoods } = await listPrintable(asked.person)
   const { as, size, unit, counts } = asked
   if (as === 'clinician')
-    return { title: name, sheets: [clinicianSheet(await readClinician(asked.person, stoods), size)] }
+    return { title: name, sheets: clinicianSheets(await readClinician(asked.person, stoods), size) }
   const stood = stoods[asked.of] ?? stoods[0]
   if (!stood) return { title: name, sheets: [] }
   const title = `${name}: ${stood.title}`
