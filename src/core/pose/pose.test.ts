@@ -232,4 +232,11 @@ describe('a leg that cannot reach', () => {
       expect(byM).toBeGreaterThan(0.3)
     }
   })
+
+  it('is the reason, too, where the feet are so far apart that no pelvis is found over them', () => {
+    for (const apart of [1.2, 1.9, 2.6]) {
+      const feet = { ...standing.feet, left: { ...standing.feet.left, heel: [-0.1, apart] as const } }
+      expect(() => solvePose(setFooting(body, { ...standing, feet, loadLeft: 0.7 }))).toThrow(UnreachableError)
+    }
+  })
 })

@@ -184,6 +184,11 @@ function stand(
     lastY = missY
     lastMiss = miss
   }
+  // Nothing was found: with the pelvis about where it would be, a leg that cannot reach is the reason.
+  const about = guess(stance, upper)
+  moveHips(body, legs, axes, wantX + about.dx, wantY + about.dy)
+  findPelvisHeight(body, stance, legs, heldReaches)
+  checkLegs(legs, stance)
   throw new InputError('stance', null, { code: 'pose', steps: MOST_STEPS })
 }
 

@@ -3,6 +3,7 @@ import { fromStance } from '@/formats/from-core'
 import type { BodyUnits } from '@/records/body-units'
 import type { BenchOfPerson, KeptStance, NamedPerson, PlannedFor } from '@/server/bench'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
+import { sayNotKept } from '@/ui/api/use-keeping'
 import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
 import { PageHead } from '@/ui/places/PageHead'
 import { useKeys } from '@/ui/words/use-keys'
@@ -57,7 +58,7 @@ export function FullBench({ people: known, first, opened, units, day }: FullBenc
   const calm = useDeferredValue(view)
   const lastGood = useRef(calm.analysis)
   if (calm.analysis) lastGood.current = calm.analysis
-  const { people, person, kept, setKept, draft, choosePerson, takeNew } = usePerson(known, first, opened)
+  const { people, person, kept, setKept, draft, problem, choosePerson, takeNew } = usePerson(known, first, opened)
   const [fine, setFine] = useState(false)
   const [all, setAll] = useState(false)
   const [keeping, setKeeping] = useState(false)
@@ -91,6 +92,8 @@ export function FullBench({ people: known, first, opened, units, day }: FullBenc
       >
         <CalmSentence people={people} onChoosePerson={choosePerson} onNewPerson={askForPerson} />
       </PageHead>
+      {problem && <p role="alert">{problem}</p>}
+      {draft.problem && <p role="alert">{sayNotKept(draft.problem)}</p>}
       {fine && <FineSentence view={calm} />}
       <div className={styles.work}>
         <BenchFloor view={view} />

@@ -31,6 +31,8 @@ vi.stubGlobal('Worker', WorkerHere)
 // How something looks is for a browser to say, and slow to work out here.
 window.getComputedStyle = (element) => (element as HTMLElement).style
 Element.prototype.scrollIntoView = () => {}
+// Bodies are drawn level, as where there is no WebGL.
+HTMLCanvasElement.prototype.getContext = () => null
 // Of a file this document knows only the older way to read it.
 Blob.prototype.text = function text() {
   return new Promise((done) => {

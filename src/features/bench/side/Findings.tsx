@@ -145,6 +145,8 @@ function sayWhy(error: InputError): string {
   if (error instanceof UnreachableError && error.byM > 0) {
     return `The ${error.leg} leg cannot reach: its foot is ${sayCentimetres(error.byM)} too far away.`
   }
+  if (error.accepts.code === 'pose')
+    return 'No place was found for the pelvis over feet that stand so: bring them nearer, or the weight further over.'
   return `${WHERE_WRONG[error.field] ?? 'The stance cannot be computed'}: accepted is ${sayAccepts(error.accepts)}.`
 }
 

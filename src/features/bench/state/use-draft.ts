@@ -63,5 +63,5 @@ export function useDraft(first: BenchOfPerson, onNewer: (opened: BenchOfPerson) 
   const settle = () => state.theirs && saver.current.settle(state.theirs.revision)
   /** What is on the bench is saved before somebody else comes onto it. */
   const saveNow = useCallback(() => saver.current.flush(), [])
-  return { theirs: state.theirs, settle, begin, saveNow }
+  return { theirs: state.theirs, problem: state.problem, settle, begin, saveNow }
 }

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useState } from 'react'
 import type { SchoolId } from '@/core'
 import type { BenchOfPerson, KeptStance, NamedPerson, OnBench } from '@/server/bench'
+import { useAttempt } from '@/ui/api/use-attempt'
 import { fetchBench, fetchNames } from './api'
 import { type BenchState, openOnBench, putOnBench, useBench } from './store'
 import { useDraft } from './use-draft'
@@ -17,6 +18,8 @@ export function putOpened({ person, draft }: BenchOfPerson, opened: KeptStance |
   putOnBench(person, draft ? toState(draft) : null)
   if (opened) openOnBench(toState(opened))
 }
+
+const UNFETCHED = 'They could not be fetched: the server does not answer. Choose them once more.'
 
 /** Who is on the bench, what is kept for them, and who else could be put on it. */
 export function usePerson(known: readonly NamedPerson[], first: BenchOfPerson, opened: KeptStance | null) {
@@ -35,23 +38,26 @@ export function usePerson(known: readonly NamedPerson[], first: BenchOfPerson, o
     setKept(first.kept)
   }, [first])
   const { begin, saveNow } = draft
+  const { problem, attempt } = useAttempt()
   const choosePerson = useCallback(
     async (id: string) => {
       // Whoever is on the bench stays on it as they are.
       if (id === useBench.getState().person.id) return
-      await saveNow()
-      const found = await fetchBench(id)
-      begin(found)
-      show(found, null)
-      // The address follows the bench: a reload shows whoever is on it.
-      window.history.replaceState(null, '', `/?person=${encodeURIComponent(id)}`)
+      await attempt(async () => {
+        await saveNow()
+        const found = await fetchBench(id)
+        begin(found)
+        show(found, null)
+        // The address follows the bench: a reload shows whoever is on it.
+        window.history.replaceState(null, '', `/?person=${encodeURIComponent(id)}`)
+      }, UNFETCHED)
     },
-    [begin, saveNow, show],
+    [begin, saveNow, show, attempt],
   )
   /** Somebody who was just added is on the list, and on the bench. */
   const takeNew = async (id: string) => {
-    setPeople(await fetchNames())
+    await attempt(async () => setPeople(await fetchNames()), UNFETCHED)
     await choosePerson(id)
   }
-  return { people, person, kept, setKept, draft, choosePerson, takeNew }
+  return { people, person, kept, setKept, draft, problem, choosePerson, takeNew }
 }

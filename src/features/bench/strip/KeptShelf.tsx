@@ -6,6 +6,7 @@ import { useState } from 'react'
 import { type Body, tryAnalyse } from '@/core'
 import { toStance } from '@/formats/to-core'
 import type { KeptStance } from '@/server/bench'
+import { useAttempt } from '@/ui/api/use-attempt'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { Field } from '@/ui/forms/Field'
 import { Form } from '@/ui/forms/Form'
@@ -35,6 +36,7 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
   const personId = useBench((state) => state.person.id)
   const [renaming, setRenaming] = useState<string | null>(null)
   const [taken, setTaken] = useState<KeptStance | null>(null)
+  const { problem, attempt } = useAttempt()
   const here = kept.filter((one) => one.posture === posture)
   const keep = async (words: Words) => {
     const { school, stance } = useBench.getState()
@@ -46,15 +48,17 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
     onChange(kept.map((k) => (k.id === one.id ? { ...k, ...words } : k)))
     setRenaming(null)
   }
-  const takeAway = async (one: KeptStance) => {
-    setTaken(await takeAwayKept(one.id))
-    onChange(kept.filter((k) => k.id !== one.id))
-  }
-  const putBack = async (one: KeptStance) => {
-    const { posture: itsPosture, school, stance, name, note } = one
-    onChange([await keepStance(personId, { posture: itsPosture, school, stance, name, note }), ...kept])
-    setTaken(null)
-  }
+  const takeAway = (one: KeptStance) =>
+    attempt(async () => {
+      setTaken(await takeAwayKept(one.id))
+      onChange(kept.filter((k) => k.id !== one.id))
+    }, `“${one.name}” is still kept: the server does not answer. Try again.`)
+  const putBack = (one: KeptStance) =>
+    attempt(async () => {
+      const { posture: itsPosture, school, stance, name, note } = one
+      onChange([await keepStance(personId, { posture: itsPosture, school, stance, name, note }), ...kept])
+      setTaken(null)
+    }, `“${one.name}” is not back: the server does not answer. Try again.`)
   return (
     <section className={styles.shelf} aria-label="Kept">
       {keeping ? (
@@ -84,6 +88,7 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
         action="Put it back"
         onUndo={() => taken && putBack(taken)}
       />
+      {problem && <p role="alert">{problem}</p>}
       {here.length === 0 && !keeping && !taken && (
         <p className={shared.quiet}>Nothing kept yet for this {sayPostureName(findPosture(posture))}.</p>
       )}
