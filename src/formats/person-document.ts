@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { SIDE_LIMIT_KEYS, WHOLE_LIMIT_KEYS } from '@/core'
 import { accepted, flag, keysOf, number, oneOf } from './fields'
 import { houseDocument } from './house-document'
-import { LIMIT_FIELDS, optionalLimits } from './limit-fields'
+import { LIMIT_FIELDS, optionalLimits, whatOf } from './limit-fields'
 
 const length = number(0.02, 0.9, 'm')
 const sided = z.union([length, z.looseObject({ left: length, right: length })], {
@@ -11,7 +11,18 @@ const sided = z.union([length, z.looseObject({ left: length, right: length })], 
 const seconds = number(0, 600, 's')
 const sideLimits = { ...optionalLimits(SIDE_LIMIT_KEYS), hipOrdered: flag.optional() }
 
-const sideLimitsDocument = z.looseObject(sideLimits, { error: accepted('object', { of: 'sideLimits' }) })
+/** A limit of the whole body within a side would bind nobody: it is not taken for a key of somebody else's. */
+const ofTheWhole = Object.fromEntries(
+  [...WHOLE_LIMIT_KEYS.map(whatOf), 'support', 'loadMaxPct'].map((what) => [
+    what,
+    z.never({ error: accepted('besideSides', { what }) }).optional(),
+  ]),
+)
+
+const sideLimitsDocument = z.looseObject(
+  { ...ofTheWhole, ...sideLimits },
+  { error: accepted('object', { of: 'sideLimits' }) },
+)
 
 const limitsDocument = z.looseObject(
   {

@@ -1,4 +1,5 @@
 import { type Remote, wrap } from 'comlink'
+import type { Progress } from './progress'
 
 /** Nothing heard of a worker that was asked something for so long: it is dead. Every search ends itself well before. */
 const SILENCE_MS = 30_000
@@ -7,6 +8,8 @@ const SILENCE_MS = 30_000
 export type Opened<Api> = {
   /** Asks it something: fails where it broke, could not be loaded, or is not heard of any more. */
   ask: <T>(what: (api: Remote<Api>) => Promise<T>) => Promise<T>
+  /** Who is told how far it is, from here on: 0 to 1. */
+  hear: (onProgress: (done: number) => void) => void
   end: () => void
 }
 
@@ -35,7 +38,11 @@ export function openWorker<Api>(worker: Worker): Opened<Api> {
   }
   worker.addEventListener('error', () => die('it broke'))
   worker.addEventListener('messageerror', () => die('what it said could not be read'))
-  worker.addEventListener('message', listen)
+  let tell: (done: number) => void = () => {}
+  worker.addEventListener('message', ({ data }: MessageEvent<Partial<Progress> | null>) => {
+    listen()
+    if (data?.progress !== undefined) tell(data.progress)
+  })
   return {
     ask: async (what) => {
       asked++
@@ -46,6 +53,9 @@ export function openWorker<Api>(worker: Worker): Opened<Api> {
         asked--
         listen()
       }
+    },
+    hear: (onProgress) => {
+      tell = onProgress
     },
     end,
   }

@@ -5,6 +5,7 @@ import { keepPool, share } from './pool'
 /** A worker that takes as long as it is told. */
 const slow = (ms: number): Opened<never> => ({
   ask: () => new Promise((done) => setTimeout(() => done(ms as never), ms)),
+  hear: () => {},
   end: () => {},
 })
 
@@ -21,7 +22,7 @@ it('whoever is free takes the next task; answers come in the order of the tasks'
 })
 
 it('one that breaks breaks the whole: nobody gets half of a class', async () => {
-  const broken: Opened<never> = { ask: () => Promise.reject(new Error('it broke')), end: () => {} }
+  const broken: Opened<never> = { ...slow(0), ask: () => Promise.reject(new Error('it broke')) }
   await expect(share([broken, slow(1)], [1, 2, 3], (worker) => worker.ask(async () => 1 as never))).rejects.toThrow(
     'it broke',
   )

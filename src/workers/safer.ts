@@ -1,18 +1,9 @@
 import type { Measured, Person, RoutinePart, SaferWay, SaferWays, Side, Way } from '@/core'
 import { openWorker } from './open-worker'
 import type { SaferApi } from './safer.worker'
+import { keepSearches, type Search } from './search'
 
-type Search<T> = { found: Promise<T>; cancel: () => void }
-
-/** A worker of its own for each search, so that cancelling is simply ending it. */
-function search<T>(
-  ask: (api: Parameters<Parameters<ReturnType<typeof openWorker<SaferApi>>['ask']>[0]>[0]) => Promise<T>,
-): Search<T> {
-  const worker = openWorker<SaferApi>(new Worker(new URL('./safer.worker.ts', import.meta.url)))
-  const found = worker.ask(ask)
-  found.finally(worker.end).catch(() => {})
-  return { found, cancel: worker.end }
-}
+const search = keepSearches(() => openWorker<SaferApi>(new Worker(new URL('./safer.worker.ts', import.meta.url))))
 
 /** Looks for safer ways from one part to the next. */
 export const startSaferWays = (person: Person, way: Way, anchor: Side | null): Search<SaferWays> =>
