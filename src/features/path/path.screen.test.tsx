@@ -63,6 +63,40 @@ describe('the order of a routine', () => {
     )
   }, 60_000)
 
+  it('a part stands where it is typed to, or where its step leads', async () => {
+    await user.click(parts()[2] as HTMLElement)
+    await choose(/^Where it stands/, 'at a place of the room')
+    const ahead = order().getByRole('spinbutton', { name: 'Ahead' })
+    const led = Number(ahead.getAttribute('aria-valuenow'))
+    expect(led).toBeGreaterThan(0)
+    await user.clear(ahead)
+    await user.type(ahead, `${led + 0.1}{Enter}`)
+    await waitFor(async () => expect((await kept('quay-four'))?.parts[2]?.at?.yM).toBeCloseTo(led + 0.1), {
+      timeout: 5000,
+    })
+    await walked()
+    expectReadable()
+    await choose(/^Where it stands/, 'where the step leads')
+    await waitFor(async () => expect((await kept('quay-four'))?.parts[2]).not.toHaveProperty('at'), { timeout: 5000 })
+  }, 60_000)
+
+  it('a breath that is too short is answered by a slower count, a breath more, or the movement in two', async () => {
+    const before = names()
+    const half = screen.getByRole('spinbutton', { name: 'Half a breath' })
+    await user.clear(half)
+    await user.type(half, '1{Enter}')
+    await walked()
+    const trouble = within(screen.getByRole('region', { name: 'What is wrong on the way' }))
+    await user.click(await trouble.findByRole('button', { name: /^\d+ more$/ }))
+    const [inTwo] = trouble.getAllByRole('button', { name: 'In two movements, a breath to each' })
+    await user.click(inTwo as HTMLElement)
+    await waitFor(() => expect(names()).toHaveLength(before.length + 1))
+    await walked()
+    expectReadable()
+    undo()
+    await waitFor(() => expect(names()).toEqual(before))
+  }, 60_000)
+
   it('an exercise in place goes in after what is open, and another routine as a phrase', async () => {
     const before = names().length
     await user.click(order().getByRole('button', { name: 'Add an exercise' }))

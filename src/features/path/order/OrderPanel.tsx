@@ -53,6 +53,7 @@ export function OrderPanel(props: OrderPanelProps) {
           part={part}
           headingDeg={headings[open] ?? 0}
           seconds={sized?.[open]?.seconds ?? part.seconds ?? 0}
+          stands={placeOf(path, open)}
           postures={postures}
           facingIn={facingIn}
           onFacingIn={onFacingIn}
@@ -76,4 +77,10 @@ export function OrderPanel(props: OrderPanelProps) {
       )}
     </section>
   )
+}
+
+/** Where a part stands in the room, to the centimetre. */
+function placeOf(path: ShownPath | null, at: number): { xM: number; yM: number } | null {
+  const stood = path?.parts[at]?.stance.at
+  return stood ? { xM: Math.round(stood.x * 100) / 100, yM: Math.round(stood.y * 100) / 100 } : null
 }

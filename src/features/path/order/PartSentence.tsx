@@ -30,6 +30,8 @@ type PartSentenceProps = {
   /** Where it faces, whether it says so or goes on as before. */
   headingDeg: number
   seconds: number
+  /** Where it stands in the room now, metres; null while that is not known. */
+  stands: { xM: number; yM: number } | null
   postures: readonly Posture[]
   facingIn: FacingIn
   onFacingIn: (facingIn: FacingIn) => void
@@ -37,7 +39,7 @@ type PartSentenceProps = {
 
 /** The part that is open, as a sentence. */
 export function PartSentence(props: PartSentenceProps) {
-  const { at, part, headingDeg, seconds, postures, facingIn, onFacingIn } = props
+  const { at, part, headingDeg, seconds, stands, postures, facingIn, onFacingIn } = props
   const change = (next: Partial<PartDocument>) => editRoutine((routine) => changePart(routine, at, next))
   const posture = postures.find(({ id }) => id === part.posture)
   const headings = listHeadings(headingDeg, facingIn)
@@ -77,6 +79,7 @@ export function PartSentence(props: PartSentenceProps) {
             />{' '}
           </>
         )}
+        <PlaceWords part={part} stands={stands} onChange={change} />
         {say('facingWord')}{' '}
         <ChoiceWord
           label={say('facing')}
@@ -137,6 +140,46 @@ export function PartSentence(props: PartSentenceProps) {
           />
         </label>
       </div>
+    </>
+  )
+}
+
+type PlaceWordsProps = {
+  part: PartDocument
+  stands: { xM: number; yM: number } | null
+  onChange: (next: Partial<PartDocument>) => void
+}
+
+/** Where the part stands: where the step leads, or at a place of the room that is typed. */
+function PlaceWords({ part: { at }, stands, onChange }: PlaceWordsProps) {
+  const figure = (key: 'xM' | 'yM', unit: string) =>
+    at && (
+      <NumberWord
+        label={say(key === 'xM' ? 'placeRight' : 'placeAhead')}
+        value={at[key]}
+        unit={unit}
+        step={0.05}
+        min={-100}
+        max={100}
+        digits={2}
+        onChange={(next) => onChange({ at: { ...at, [key]: next } })}
+        {...drag}
+      />
+    )
+  return (
+    <>
+      <ChoiceWord
+        label={say('place')}
+        value={at ? 'given' : 'comes'}
+        choices={(['comes', 'given'] as const).map((value) => ({ value, name: say('places', { place: value }) }))}
+        onChoose={(next) => onChange({ at: next === 'given' ? (stands ?? { xM: 0, yM: 0 }) : undefined })}
+        then={at ? ':' : ','}
+      />{' '}
+      {at && (
+        <>
+          {figure('xM', ENGLISH.say('path.place.right'))}, {figure('yM', ENGLISH.say('path.place.ahead'))},{' '}
+        </>
+      )}
     </>
   )
 }

@@ -1,9 +1,10 @@
 import Button from '@mui/material/Button'
-import type { MotionFinding } from '@/core'
+import type { MotionFinding, ShownTransition } from '@/core'
 import type { PartDocument } from '@/formats/routine-document'
 import { ENGLISH } from '@/words/language'
 import { saySeconds } from '@/words/path'
 import { changePart } from '../state/edits'
+import { findMiddle, splitPart } from '../state/split'
 import { editRoutine } from '../state/store'
 import styles from './trouble.module.css'
 
@@ -13,15 +14,17 @@ type TempoOffersProps = {
   breath: PartDocument['breath']
   seconds: number
   halfBreathS: number
+  way: ShownTransition | undefined
 }
 
 const SECONDS_MOST = 120
 
-/** Where a breath is too short for the safe shift: a slower count for this way, or one breath more. */
-export function TempoOffers({ finding, part, breath, seconds, halfBreathS }: TempoOffersProps) {
+/** Where a breath is too short for the safe shift: a slower count for this way, one breath more, or the movement in two. */
+export function TempoOffers({ finding, part, breath, seconds, halfBreathS, way }: TempoOffersProps) {
   if (finding.code !== 'tempo.short' || finding.limit === 0) return null
   const halves = breath === 'in-out' || breath === 'out-in' ? 2 : 1
   const slower = Math.ceil(finding.limit * 2) / 2
+  const middle = way && findMiddle(way)
   const put = (next: number) => editRoutine((was) => changePart(was, part, { seconds: Math.min(SECONDS_MOST, next) }))
   return (
     <div className={styles.offers}>
@@ -29,6 +32,11 @@ export function TempoOffers({ finding, part, breath, seconds, halfBreathS }: Tem
         {ENGLISH.say('path.breath.slower', { half: saySeconds(slower), halves })}
       </Button>
       <Button onClick={() => put(seconds + 2 * halfBreathS)}>{ENGLISH.say('path.breath.oneMore')}</Button>
+      {middle && (
+        <Button onClick={() => editRoutine((was) => splitPart(was, part, middle, way.anchor))}>
+          {ENGLISH.say('path.breath.inTwo')}
+        </Button>
+      )}
     </div>
   )
 }

@@ -44,6 +44,7 @@ export const Trouble = memo(function Trouble({ path, names, who, routine, parts 
                 breath={routine.parts[trouble.part]?.breath}
                 seconds={parts[trouble.part]?.seconds ?? 0}
                 halfBreathS={routine.tempo?.halfBreathS ?? HALF_BREATH_S}
+                way={path.transitions.find(({ to }) => to === trouble.part)}
               />
             )}
           </li>
