@@ -1,6 +1,8 @@
 import { ENGLISH, type Words } from '@/words/language'
+import { shortNames } from '@/words/people'
 import { ellipse } from './ellipse'
 import type { Lane } from './lane'
+import { widthOf } from './letters'
 import type { Mark } from './sheet'
 
 /** Between people and between lanes, millimetres of paper. */
@@ -13,7 +15,7 @@ export const hallHeight = (lanes: readonly Lane[], width: number): number =>
 
 const perRow = (width: number): number => Math.floor(width / 26)
 
-/** The hall from above, its front upward: lanes between lines of tape, people with their first names, chairs and helpers beside them. */
+/** The hall from above, its front upward: lanes between lines of tape, people with the shortest names that tell them apart, chairs and helpers beside them. */
 export function hallMarks(
   lanes: readonly Lane[],
   x: number,
@@ -22,6 +24,8 @@ export function hallMarks(
   words: Words = ENGLISH,
 ): Mark[] {
   const most = perRow(width)
+  const short = shortNames(lanes.flatMap(({ people }) => people.map(({ name }) => name)))
+  let said = 0
   const marks: Mark[] = [
     {
       kind: 'text',
@@ -53,11 +57,13 @@ export function hallMarks(
         if (chair) marks.push({ kind: 'path', d: `M${at + 7} ${middle - 3}h6v6h-6Z`, stroke: 'wood', width: 0.6 })
         if (helper)
           marks.push({ kind: 'path', d: ellipse(at - 9, middle, 3.4, 2.2), stroke: 'soft', width: 0.4, dash: [1, 0.8] })
+        const called = short[said++] as string
         marks.push({
           kind: 'text',
           x: at,
           y: middle + 7.4,
-          text: name.split(' ')[0] ?? name,
+          // What is too wide for a place is said by its first name.
+          text: widthOf(called, NAME) <= each ? called : (name.split(' ')[0] as string),
           size: NAME,
           anchor: 'middle',
         })

@@ -56,8 +56,11 @@ function makeWords(language: Language): Words {
     language,
     say: (key, values) => translate(key as never, values as never),
     has: (key) => translate.has(key as never),
-    // A rounded -0 is 0.
-    number: (value, digits = 0) => numberFormat(digits).format(Number(value.toFixed(digits)) + 0),
+    // A rounded -0 is 0; a minus is as wide as a plus.
+    number: (value, digits = 0) =>
+      numberFormat(digits)
+        .format(Number(value.toFixed(digits)) + 0)
+        .replace('-', '−'),
     day: (day, year) => {
       const withYear = year !== undefined && !day.startsWith(year)
       return new Date(`${day}T00:00:00Z`).toLocaleDateString(

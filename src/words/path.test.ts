@@ -55,7 +55,7 @@ describe('a routine that is walked is said', () => {
       'the back',
       'the front left corner',
     ])
-    expect(sayFacing(-270, 'degrees')).toBe('-270°')
+    expect(sayFacing(-270, 'degrees')).toBe('−270°')
   })
 
   it('what a foot did, with how far and how full', () => {
@@ -149,7 +149,7 @@ describe('safer ways are said', () => {
   it('with what they buy and nothing that stays as it was', () => {
     const after = { ...marks, verdict: 'holds', hard: 0, least: 0.004, bend: 40 * DEG, fallsBy: -0.02 } as const
     expect(plain(sayBought(marks, after))).toBe(
-      'beyond → holds · can be taken back · margin over the reserve -1 → 0.4 cm · knees to 40° instead of 50°',
+      'beyond → holds · can be taken back · margin over the reserve −1 → 0.4 cm · knees to 40° instead of 50°',
     )
     expect(sayBought(marks, marks)).toBe('')
     expect(sayLeft({ noWay: 0, beyond: 0, close: 0, falls: 0 })).toBe('With it every way holds.')

@@ -42,3 +42,14 @@ export const nameSome = (names: readonly string[], words: Words = ENGLISH): stri
   names.length > NAMED
     ? words.say('people.came.more', { names: names.slice(0, NAMED).join(', '), n: names.length - NAMED })
     : sayList(names, words)
+
+/** First names where they are enough to tell people apart, else with the initial of the last, else whole; in their order. */
+export function shortNames(names: readonly string[]): string[] {
+  const first = (name: string) => name.split(' ')[0] as string
+  const withInitial = (name: string) => `${first(name)} ${name.split(' ').slice(1).at(-1)?.charAt(0) ?? ''}`.trim()
+  const isAlone = (of: (name: string) => string, name: string) =>
+    names.filter((one) => of(one) === of(name)).length === 1
+  return names.map((name) =>
+    isAlone(first, name) ? first(name) : isAlone(withInitial, name) ? withInitial(name) : name,
+  )
+}

@@ -5,6 +5,7 @@ import type { BenchPerson } from '@/server/bench'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { ENGLISH } from '@/words/language'
+import { shortNames } from '@/words/people'
 import type { Lane } from './state/lanes'
 import styles from './teach.module.css'
 
@@ -19,6 +20,8 @@ const FLOOR = 78
 
 /** The footprints of each level with who does it beneath; a name is touched when something happens. */
 export function Lanes({ lanes, released, onTouch }: LanesProps) {
+  const people = lanes.flatMap((lane) => lane.people)
+  const short = shortNames(people.map(({ name }) => name))
   return (
     <div className={styles.lanes}>
       {lanes.map((lane) => (
@@ -30,7 +33,7 @@ export function Lanes({ lanes, released, onTouch }: LanesProps) {
               {lane.people.map((person) => (
                 <li key={person.id}>
                   <ButtonBase className={styles.name} data-up={released.has(person.id)} onClick={() => onTouch(person)}>
-                    {shortName(person.name, lanes)}
+                    {short[people.indexOf(person)]}
                     <Beside person={person} />
                   </ButtonBase>
                 </li>
@@ -52,13 +55,6 @@ function LaneFloor({ lane: { body, stance } }: { lane: Lane }) {
       {analysis && <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />}
     </figure>
   )
-}
-
-/** First names, as a teacher calls them; with the first letter of the other where two are called alike. */
-function shortName(name: string, lanes: readonly Lane[]): string {
-  const [first = name, ...rest] = name.split(' ')
-  const alike = lanes.flatMap(({ people }) => people).filter((one) => one.name.split(' ')[0] === first).length > 1
-  return alike ? `${first} ${rest.at(-1)?.charAt(0) ?? ''}`.trim() : first
 }
 
 /** What somebody has beside them: a chair, a wall, a helper. */
