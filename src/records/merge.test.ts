@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { parse } from '@/formats/parse'
 import { makeRecord, type RecordDocument, recordDocument } from '@/formats/record-document'
 import { sayItem } from '@/words/records'
 import { compareRecords, joinRecords, RECORD_PARTS } from './merge'
@@ -48,5 +49,75 @@ describe('a record saved in two places', () => {
       false,
     )
     expect(joinRecords(here, there, [])).toMatchObject({ notes: 'mine', limits: here.limits, tests: [] })
+  })
+
+  it('says everything that a record can hold, each thing in words of its own', () => {
+    const on = '2026-03-03'
+    const source = { kind: 'instructor' as const }
+    const full = parse(recordDocument, {
+      ...base,
+      groups: ['g1'],
+      archived: true,
+      body: {
+        ...base.body,
+        ageYears: 71,
+        sex: 'female',
+        footLengthM: 0.24,
+        lengths: { thighM: { left: 0.41, right: 0.42 } },
+      },
+      measured: { footLengthM: { on } },
+      legDifference: { shorter: 'left', byM: 0.01, how: 'lying', on },
+      usualSupport: 'a stick',
+      limits: [
+        knee(30),
+        { what: 'helperBeside', value: true, source, on },
+        { what: 'support', value: 'chair-back', source, on },
+      ],
+      conditions: [{ condition: 'knee', side: 'left', on }],
+      answers: [{ caution: 'knee.short.left', answer: 'declined', on, reason: 'holds are short' }],
+      tests: [{ test: 'functional-reach', on, trials: [24, 25] }],
+      measures: [
+        { what: 'split', loadLeftPct: 55, sdPct: 1, on },
+        { what: 'sway', eyes: 'closed', areaMm2: 210, rmsAlongMm: 5, rmsAcrossMm: 3, meanSpeedMmS: 9, seconds: 30, on },
+        { what: 'tilt', of: 'pelvis', pitchDeg: 4, rollDeg: 1, spreadDeg: 0.5, on },
+        { what: 'centre', centreM: [0.1, 0.05], centreSdM: [0.01, 0.01], on, standIn: true },
+      ],
+      today: [{ on, reason: 'sore', kneePct: 50 }],
+      away: ['2026-03-05'],
+      watch: [
+        { sign: 'looks down', on },
+        { sign: 'hurries', on, gone: '2026-03-09' },
+      ],
+      complaints: [{ complaint: 'knee-inside', when: 'on the stairs', on }],
+      story: 'likes to sing',
+      notes: 'sits near the door',
+    })
+    const differences = compareRecords(base, full, base)
+    expect(differences.map(({ part }) => part.name)).toEqual(
+      RECORD_PARTS.map(({ name }) => name).filter((name) => differences.some(({ part }) => part.name === name)),
+    )
+    const said = differences.flatMap(({ items }) =>
+      items.here.map((one) => sayItem(one, [{ id: 'g1', name: 'Morning' }])),
+    )
+    expect(said.length).toBeGreaterThan(20)
+    expect(new Set(said).size).toBe(said.length)
+    for (const one of said) {
+      expect(one).not.toMatch(/undefined|NaN|\[object|null/)
+      expect(one.length).toBeGreaterThan(2)
+    }
+    expect(said.join('\n')).toMatch(/Morning/)
+    expect(said.join('\n')).toMatch(/stand-in/)
+    // Joined whole from one of the two, nothing of the other is left, and nothing is lost.
+    expect(joinRecords(full, base, [])).toMatchObject({
+      notes: full.notes,
+      measures: full.measures,
+      answers: full.answers,
+    })
+    const theirs = joinRecords(
+      full,
+      base,
+      differences.map(({ part }) => part),
+    )
+    expect(theirs).toMatchObject(base)
   })
 })

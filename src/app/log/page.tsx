@@ -67,6 +67,7 @@ export default async function OneLog({ searchParams }: { searchParams: Promise<A
         lesson,
         practice: house.practice,
         own,
+        units: house.units,
       }}
     />
   )

@@ -1,5 +1,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { today } from '@/server/clock'
+import { readRecord, saveRecord } from '@/server/people'
 import { listRoutines, saveRoutine } from '@/server/routines'
 import { choose, user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
@@ -167,5 +169,34 @@ describe('a routine', () => {
     setServerGone(false)
     await choose(/^Person: Yuki|Yuki Harland/, /Bram Tallow/)
     await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/^Bram Tallow walks/))
+  }, 60_000)
+})
+
+describe('a class on one path', () => {
+  it('has a line for each who is here, and a mark leads to somebody’s way', async () => {
+    await openPage('/path?group=slack-tide&routine=quay-four')
+    const lines = within(await screen.findByRole('region', { name: 'The class on this path' }))
+    expect(await lines.findByText(/walk it together/, {}, { timeout: 40_000 })).toBeTruthy()
+    expectReadable()
+    const people = lines.getAllByRole('listitem').filter((one) => within(one).queryAllByRole('button').length > 1)
+    expect(people.length).toBeGreaterThan(8)
+    // Whoever only sits walks no way, and no mark of theirs says that it holds.
+    const marks = lines
+      .getAllByRole('button', { name: /Wilhelm \S+, \d/ })
+      .map((one) => one.getAttribute('aria-label') ?? '')
+    expect(marks.every((mark) => !/: Holds$/.test(mark))).toBe(true)
+    await user.click(lines.getByRole('button', { name: /^Isolde Farrant, 1 / }))
+    await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/^Isolde Farrant walks/))
+  }, 60_000)
+
+  it('without whoever is away, who is named; stopped, it says so', async () => {
+    const { revision, record } = await readRecord('isolde-farrant')
+    await saveRecord('isolde-farrant', { revision, record: { ...record, away: [await today()] } })
+    await openPage('/path?group=slack-tide&routine=quay-four')
+    const lines = within(await screen.findByRole('region', { name: 'The class on this path' }))
+    expect(await lines.findByText(/Isolde Farrant/)).toBeTruthy()
+    expect(lines.queryByRole('button', { name: /^Isolde Farrant, 1/ })).toBeNull()
+    await user.click(await lines.findByRole('button', { name: /Stop|Cancel/ }))
+    await waitFor(() => expect(lines.queryByRole('progressbar')).toBeNull())
   }, 60_000)
 })

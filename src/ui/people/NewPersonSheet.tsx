@@ -97,7 +97,8 @@ function readForm(form: FormData, units: BodyUnits, day: string | undefined) {
   const read = (name: string) => String(form.get(name) ?? '').trim()
   const age = read('age')
   const body = parse(personDocument, {
-    ...readBody({ height: read('height'), mass: read('mass') }, units),
+    // A bare mass is in the unit that its label says, whatever the height was written in.
+    ...readBody({ height: read('height'), mass: read('mass') }, units, units),
     sex: read('sex'),
     ...(age !== '' && { ageYears: readFigure(age) }),
   })

@@ -7,6 +7,7 @@ import type { LogDocument, LogRow } from '@/formats/log-document'
 import { parseJson } from '@/formats/parse'
 import { mergeLibrary } from '@/formats/posture-document'
 import type { PracticeDocument } from '@/formats/practice-rules'
+import type { BodyUnits } from '@/records/body-units'
 import type { Group } from '@/records/groups'
 import type { BenchPerson, NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
@@ -41,6 +42,7 @@ export type DoorProps = {
   recent: readonly LogRow[]
   practice: PracticeDocument
   own: readonly OwnPosture[]
+  units: BodyUnits
 }
 
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`log.${key}`, values)
@@ -74,7 +76,7 @@ const labelOf = (field: Element): string => (field.getAttribute('aria-label') ??
 
 /** What happened, written down at the door: everyone of the class, two lines each. */
 export function Door(props: DoorProps) {
-  const { groups, group, day, today, members, names, rows, days, lesson, recent, practice, own } = props
+  const { groups, group, day, today, members, names, rows, days, lesson, recent, practice, own, units } = props
   const postures = useMemo(() => mergeLibrary(own), [own])
   const on = useDay({ group: group.id, day, isToday: day === today }, members, names, rows)
   const [adding, setAdding] = useState(false)
@@ -168,6 +170,7 @@ export function Door(props: DoorProps) {
       <GroupView group={group} people={members} postures={postures} rows={recent} day={day} practice={practice} />
       <NewPersonSheet
         open={adding}
+        units={units}
         groups={groups}
         day={today}
         onClose={() => setAdding(false)}
