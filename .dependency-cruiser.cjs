@@ -2,7 +2,7 @@
 const layer = (from, ...mayNot) => ({
   name: `${from}-points-down`,
   severity: 'error',
-  from: { path: `^src/${from}/`, pathNot: '\\.test\\.ts$' },
+  from: { path: `^src/${from}/`, pathNot: '\\.test\\.tsx?$' },
   to: { path: `^src/(${mayNot.join('|')})/` },
 })
 
@@ -13,13 +13,13 @@ module.exports = {
       name: 'core-is-pure',
       comment: 'the core imports nothing of ours outside itself, and no package',
       severity: 'error',
-      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/core/', pathNot: '\\.test\\.tsx?$' },
       to: { pathNot: '^src/core/' },
     },
     {
       name: 'core-has-one-door',
       severity: 'error',
-      from: { pathNot: '^src/core/|\\.test\\.ts$|^bench/' },
+      from: { pathNot: '^src/core/|\\.test\\.tsx?$|^bench/' },
       to: { path: '^src/core/(?!index\\.ts$)' },
     },
     layer('draw', 'formats', 'db', 'records', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),

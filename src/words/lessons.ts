@@ -121,3 +121,6 @@ export function sayNeeds({ chairs, seats, walls, helpers, room }: Needs, words: 
 }
 
 export const sayEverybody = (words: Words = ENGLISH): string => say('who.everybody', words)
+
+/** How somebody does it is not known yet. */
+export const sayNotWorkedOut = (words: Words = ENGLISH): string => say('who.unknown', words)

@@ -11,11 +11,10 @@ import { drawStood, isPassing, type Stood, stand } from '@/paper/stood'
 import { cutTrueSize } from '@/paper/true-size'
 import { holdLimitOf } from '@/records/hold-limit'
 import { listClassDays } from '@/records/practice/class-days'
+import { sayForClinician } from '@/words/clinician'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
-import { sayLimit } from '@/words/limits'
 import { sayCue, sayPostureName } from '@/words/postures'
-import { sayConcern } from '@/words/practice'
 import { readBench } from '../bench'
 import { today } from '../clock'
 import { listOwn } from '../library'
@@ -85,38 +84,12 @@ const twoOf = (stoods: readonly Stood[], first: Stood): Stood[] => {
 
 async function readClinician(personId: string, stoods: readonly Stood[]) {
   const [{ person, rows: all, practice }, on] = await Promise.all([readWeeks(personId), today()])
-  const year = on.slice(0, 4)
   const rows = all.filter(({ day }) => day <= on)
   const days = listClassDays(rows)
-  const came = days.filter((one) => one.came)
-  const meanOf = (values: readonly (number | null)[]) => {
-    const told = values.filter((value): value is number => value !== null)
-    return told.length > 0
-      ? ENGLISH.number(told.reduce((sum, one) => sum + one, 0) / told.length, 1)
-      : ENGLISH.say('practice.unsaid')
-  }
+  const concerns = listConcerns(days, toPractice(practice))
   return {
     name: person.name,
-    orders: person.limits
-      .filter(({ entry }) => entry.source.kind === 'clinician')
-      .map(
-        ({ entry }) =>
-          `${sayLimit(entry)} (${[entry.source.name, ENGLISH.day(entry.on, year)].filter(Boolean).join(', ')})`,
-      ),
-    done: ENGLISH.say('practice.clinician.doneLine', {
-      came: came.length,
-      all: days.length,
-      day: days[0] ? ENGLISH.day(days[0].day, year) : ENGLISH.say('practice.unsaid'),
-      effort: meanOf(came.map(({ effort }) => effort)),
-      pain: meanOf(came.map(({ pain }) => pain)),
-    }),
-    seen: [
-      ...listConcerns(days, toPractice(practice)).map((one) => sayConcern(one)),
-      ...rows
-        .filter(({ word }) => word)
-        .slice(-3)
-        .map(({ day, word }) => `${ENGLISH.day(day, year)}: ${word}`),
-    ],
+    ...sayForClinician({ name: person.name, limits: person.limits, rows, days, concerns }, on),
     margins: stoods.slice(0, 5).flatMap(({ title, analysis }) =>
       analysis
         ? [
@@ -128,6 +101,5 @@ async function readClinician(personId: string, stoods: readonly Stood[]) {
           ]
         : [],
     ),
-    question: ENGLISH.say('practice.clinician.default', { name: person.name }),
   }
 }

@@ -45,7 +45,7 @@ export function Today({ record, change, day, lowered, rules }: TodayProps) {
           </p>
         </>
       ) : (
-        <p className={styles.actions}>
+        <div className={styles.actions}>
           As usual. Arrived{' '}
           {TODAY_REASONS.map((reason) => (
             <Button key={reason} type="button" onClick={() => lower(reason)}>
@@ -63,7 +63,7 @@ export function Today({ record, change, day, lowered, rules }: TodayProps) {
           ) : (
             <Button onClick={() => setOther(true)}>other…</Button>
           )}
-        </p>
+        </div>
       )}
       {record.today.some(({ on }) => on !== day) && (
         <p className={styles.soft}>{record.today.filter(({ on }) => on !== day).length} lowered days before.</p>

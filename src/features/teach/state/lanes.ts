@@ -5,7 +5,7 @@ import { mirrorStance } from '@/formats/mirror-part'
 import { type Posture, toMeasures } from '@/formats/posture-document'
 import { toPerson, toStance } from '@/formats/to-core'
 import type { BenchPerson } from '@/server/bench'
-import { sayDoneAs, sayEverybody } from '@/words/lessons'
+import { sayDoneAs, sayEverybody, sayNotWorkedOut } from '@/words/lessons'
 import { sayLevels } from '@/words/levels'
 
 /** Who does the same: what it is called, how it stands on the floor, and whose names are under it. */
@@ -13,7 +13,7 @@ export type Lane = { title: string; body: Body; stance: Stance | null; people: B
 
 const ORDER: readonly Worked['as'][] = ['taught', 'level', 'own', 'steps', 'chair', 'in-place', 'seated', 'none']
 
-/** The lanes of a piece; before it was worked out for everybody, one for all. */
+/** The lanes of a piece; of whom it was not worked out yet nothing is said, least of all that they do it as taught. */
 export function listLanes(
   people: readonly BenchPerson[],
   worked: ReadonlyMap<string, Worked>,
@@ -25,15 +25,17 @@ export function listLanes(
   const lanes = new Map<string, Lane>()
   const isStill = piece.kind === 'rest' || piece.kind === 'talk'
   for (const person of people) {
-    const as = isStill ? 'none' : (worked.get(person.id)?.as ?? 'taught')
+    const as = isStill ? 'none' : (worked.get(person.id)?.as ?? null)
     const plan =
       as === 'own' ? person.planned.find((one) => one.group === group && one.posture === piece.posture) : null
     const title =
       plan?.kind === 'level' && plan.level !== null && plan.taught
-        ? (sayLevels(plan.levels.map(toMeasures), toMeasures(plan.taught))[plan.level]?.title ?? sayDoneAs(as))
+        ? (sayLevels(plan.levels.map(toMeasures), toMeasures(plan.taught))[plan.level]?.title ?? sayDoneAs('own'))
         : isStill
           ? sayEverybody()
-          : sayDoneAs(as)
+          : as === null
+            ? sayNotWorkedOut()
+            : sayDoneAs(as)
     const lane = lanes.get(title)
     if (lane) {
       lane.people.push(person)
@@ -43,8 +45,8 @@ export function listLanes(
     const own = plan?.stance
     const stance = own
       ? toStance(own.side === 'right' ? mirrorStance(own) : own)
-      : stanceOf(as, piece, lesson, postures, body)
-    lanes.set(title, { title, body, stance, people: [person], order: ORDER.indexOf(as) })
+      : as && stanceOf(as, piece, lesson, postures, body)
+    lanes.set(title, { title, body, stance, people: [person], order: as ? ORDER.indexOf(as) : ORDER.length })
   }
   return [...lanes.values()].sort((a, b) => a.order - b.order)
 }
