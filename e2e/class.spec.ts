@@ -114,29 +114,6 @@ test('without chairs whoever needs a hand keeps it', async ({ page }) => {
   await expect(holding.filter({ hasText: /^(Marit|Fenwick) / })).toHaveCount(2)
 })
 
-test('pressing somebody says why; who is not here is left out without fitting anew; a search can be stopped', async ({
-  page,
-}) => {
-  await openClass(page, 'snake creeps down')
-  const levels = await page.getByRole('region', { name: /^Level/ }).allInnerTexts()
-  await page.getByRole('button', { name: /^Calla.*beyond as taught/ }).click()
-  const why = page.getByRole('dialog', { name: 'Calla Wynd, as taught' })
-  await expect(why).toContainText('no weight on the left leg')
-  await expect(why.getByRole('link', { name: 'Their page' })).toHaveAttribute('href', '/people/calla-wynd')
-  await why.getByRole('button', { name: 'Not here today' }).click()
-  await expect(page.getByRole('button', { name: 'Calla is here after all' })).toBeVisible()
-  await expect(page.getByRole('button', { name: /^Calla (holds|close|beyond)/ })).toBeHidden()
-  await expect(page.getByRole('progressbar')).toBeHidden()
-  expect(await page.getByRole('region', { name: /^Level/ }).allInnerTexts()).toEqual(levels)
-  await page.getByRole('button', { name: 'Calla is here after all' }).click()
-  await expect(page.getByRole('button', { name: /^Calla.*as taught/ })).toBeVisible()
-  await choose(page, /^Group:/, 'Everybody')
-  await page.getByRole('button', { name: 'Cancel' }).click()
-  await expect(page.getByText('The search was stopped.')).toBeVisible()
-  await page.getByRole('button', { name: 'Fit again' }).click()
-  await expect(lane(page, 1)).toBeVisible({ timeout: 30_000 })
-})
-
 test('everybody against every posture as taught is one picture, and opens each', async ({ page }) => {
   await page.goto('/class')
   await choose(page, /^Posture:/, 'every posture, side by side')

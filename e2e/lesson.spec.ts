@@ -4,7 +4,6 @@ import { addDays } from '../src/formats/days'
 
 const TODAY = new Date().toISOString().slice(0, 10)
 const strip = (page: Page) => page.getByRole('list', { name: 'The hour, piece by piece' }).getByRole('listitem')
-const piece = (page: Page, name: RegExp) =>
   page.getByRole('list', { name: 'The hour, piece by piece' }).getByRole('button', { name })
 /** Worked out for everybody, and in the file. */
 const settled = async (page: Page) => {
@@ -251,27 +250,4 @@ test('a term is planned, a week is missed, and it goes out as a calendar', async
   expect(calendar).toContain(`DTSTART;VALUE=DATE:${addDays(day, 28).replaceAll('-', '')}`)
   expect(calendar).not.toContain(`DTSTART;VALUE=DATE:${day.replaceAll('-', '')}`)
   expect(calendar).not.toMatch(/Keziah|Imke/)
-})
-
-test('two pages with the same lesson: the second is told and chooses', async ({ page, context }) => {
-  const day = addDays(TODAY, 55)
-  await openLesson(page, day)
-  await page.getByRole('button', { name: 'Propose a plan' }).click()
-  await settled(page)
-  const other = await context.newPage()
-  await openLesson(other, day)
-  await expect(strip(other)).toHaveCount(10)
-  await piece(other, /^1\./).click()
-  await other.getByRole('button', { name: 'Take out' }).click()
-  await settled(other)
-  await piece(page, /^2\./).click()
-  await page.getByRole('button', { name: 'Take out' }).click()
-  await expect(page.getByRole('dialog')).toBeVisible()
-  await page
-    .getByRole('dialog')
-    .getByRole('button')
-    .filter({ hasText: /theirs|there/i })
-    .first()
-    .click()
-  await expect(strip(page)).toHaveCount(9)
 })

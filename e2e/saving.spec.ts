@@ -151,34 +151,6 @@ test('house rules in two tabs: the second sees what the first did, and loses not
   await expect(rule(other, /^Hollow back/)).toHaveValue('10')
 })
 
-test('what is pressed to be kept while no server answers is kept when one does, unless it is left', async ({
-  page,
-}) => {
-  await page.goto('/house')
-  const rule = page.getByRole('textbox', { name: /^Lean in a high stance/ })
-  const bar = page.getByRole('region', { name: 'Not kept yet' })
-  const change = async (figure: string) => {
-    await rule.fill(figure)
-    await rule.blur()
-    await expect(bar.getByRole('button', { name: 'Keep' })).toBeEnabled()
-    await page.route('**/api/house', (route) => route.abort())
-    await bar.getByRole('button', { name: 'Keep' }).click()
-    await expect(bar.getByRole('alert')).toHaveText('Not kept yet: the server does not answer. It is tried again.')
-  }
-  await change('11')
-  await page.unroute('**/api/house')
-  await expect(page.getByText('Kept.')).toBeVisible()
-  await change('9')
-  await bar.getByRole('button', { name: 'Leave it' }).click()
-  await page.unroute('**/api/house')
-  await page.waitForTimeout(4000)
-  await page.reload()
-  await expect(rule).toHaveValue('11')
-  await page.getByRole('button', { name: /^Lean in a high stance back to/ }).click()
-  await bar.getByRole('button', { name: 'Keep' }).click()
-  await expect(page.getByText('Kept.')).toBeVisible()
-})
-
 test('a record that cannot be read is named and can be taken out; everybody else is there', async ({ page }) => {
   const database = new Libsql('test-results/browser.db')
   const { record } = database.prepare("select record from people where id = 'benedikt-shaw'").get() as {

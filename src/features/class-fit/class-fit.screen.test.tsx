@@ -128,9 +128,26 @@ describe('a class', () => {
     await user.click(button(/^Calla.*as taught/))
     const why = within(await screen.findByRole('dialog', { name: /^Calla Wynd/ }))
     expect(why.getByText(/no weight on the left leg/)).toBeTruthy()
+    expect(why.getByRole('link', { name: 'Their page' }).getAttribute('href')).toBe('/people/calla-wynd')
+    const lanes = [1, 2, 3].map(inLane)
     await user.click(why.getByRole('button', { name: 'Not here today' }))
     await waitFor(async () => expect(JSON.stringify((await readRecord('calla-wynd')).record)).toMatch(/away/))
+    // Nothing is fitted anew for that; here after all, they are judged again.
     expect(await screen.findByRole('button', { name: 'Calla is here after all' })).toBeTruthy()
+    expect(screen.queryByRole('progressbar')).toBeNull()
+    expect([1, 2, 3].map(inLane)).toEqual(lanes)
+    await user.click(button('Calla is here after all'))
+    expect(await screen.findByRole('button', { name: /^Calla.*as taught/ })).toBeTruthy()
+  }, 60_000)
+
+  it('a search is stopped where it is, and begun anew', async () => {
+    await openPage('/class')
+    await user.click(await screen.findByRole('button', { name: 'Cancel' }))
+    expect(await screen.findByText(/The search was stopped/)).toBeTruthy()
+    expect(screen.queryByRole('region', { name: /^Level 1:/ })).toBeNull()
+    await user.click(button('Fit again'))
+    await fitted()
+    expect(screen.queryByText(/The search was stopped/)).toBeNull()
   }, 60_000)
 
   it('another group that cannot be fetched is said; chosen once more it is there', async () => {

@@ -65,6 +65,20 @@ describe('a rule of the house', () => {
   })
 })
 
+describe('a rule that was pressed to be kept', () => {
+  it('and left before a server answered is not kept when one does', async () => {
+    await user.click(screen.getByRole('radio', { name: /feet, inches/ }))
+    setServerGone(true)
+    await user.click(keep())
+    await bar().findByRole('alert')
+    await user.click(bar().getByRole('button', { name: 'Leave it' }))
+    setServerGone(false)
+    await new Promise((done) => setTimeout(done, 4000))
+    expect((await readHouse()).units).toBe('metric')
+    expect(screen.getByRole<HTMLInputElement>('radio', { name: /centimetres/ }).checked).toBe(true)
+  })
+})
+
 describe('the house’s own', () => {
   it('signs are added once, and taken away', async () => {
     const add = async (sign: string) => {

@@ -1,7 +1,8 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
-import { listRecords } from '@/server/people'
-import { button, user } from '@/testing/screens/hands'
+import { readGroups } from '@/server/groups'
+import { listRecords, readRecord, saveRecord } from '@/server/people'
+import { button, choose, user, write } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
@@ -114,5 +115,59 @@ describe('a list that is brought in', () => {
     const said = await screen.findByText(/was not opened|Nobody can be brought in/)
     expect(said.textContent).not.toMatch(/undefined|NaN|\[object/)
     expect(screen.queryByRole('button', { name: /^Bring in [1-9]/ })).toBeNull()
+  })
+})
+
+describe('a group', () => {
+  it('gets another name and keeps its people; a name that is taken is refused, without a server nothing is changed', async () => {
+    await openHouse()
+    await openPage('/people')
+    const before = rows().length
+    await choose(/^Group:/, 'Slack Tide')
+    await waitFor(() => expect(rows().length).toBeLessThan(before))
+    const inGroup = rows().length
+    await user.click(button('Rename group'))
+    const sheet = within(await screen.findByRole('dialog', { name: 'Rename the group' }))
+    const name = sheet.getByRole('textbox', { name: 'Name' })
+    await write(name, 'Second Launch')
+    await user.click(sheet.getByRole('button', { name: 'Rename' }))
+    expect((await sheet.findByRole('alert')).textContent).toMatch(/name that no other group has/)
+    setServerGone(true)
+    await write(name, 'High Water')
+    await user.click(sheet.getByRole('button', { name: 'Rename' }))
+    await waitFor(() => expect(sheet.getByRole('alert').textContent).toMatch(/could not be saved/))
+    setServerGone(false)
+    await user.click(sheet.getByRole('button', { name: 'Rename' }))
+    await waitFor(() => expect(button('Group: High Water')).toBeTruthy())
+    expect(rows()).toHaveLength(inGroup)
+    expect((await readGroups()).map((one) => one.name)).not.toContain('Slack Tide')
+  })
+
+  it('is ordered by name, by who stands least steadily, by what is due', async () => {
+    await openHouse()
+    await openPage('/people')
+    const first = () => rows()[0] ?? ''
+    const byName = first()
+    await choose(/^Order:/, 'least steady first')
+    const least = first()
+    expect(least).not.toBe(byName)
+    expect(least).not.toMatch(/Own standing: holds\./)
+    await choose(/^Order:/, 'what is due first')
+    const due = rows()
+    await choose(/^Order:/, 'by name')
+    expect(first()).toBe(byName)
+    expect(due).toHaveLength(rows().length)
+    expect(due.toSorted()).toEqual(rows().toSorted())
+  })
+
+  it('who was put away is not among everybody, and is found there', async () => {
+    await openHouse()
+    const { revision, record } = await readRecord('yuki-harland')
+    await saveRecord('yuki-harland', { revision, record: { ...record, archived: true } })
+    await openPage('/people')
+    expect(rows().some((row) => row.includes('Yuki Harland'))).toBe(false)
+    await choose(/^Group:/, 'Put away')
+    expect(rows()).toHaveLength(1)
+    expect(rows()[0]).toContain('Yuki Harland')
   })
 })

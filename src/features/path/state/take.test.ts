@@ -93,6 +93,45 @@ describe('safer ways', () => {
     }
   })
 
+  it.each([
+    { what: 'step', scale: 0.75 },
+    { what: 'knees', by: -5 * DEG },
+    { what: 'sink', by: 5 * DEG },
+    { what: 'middle' },
+    { what: 'pieces' },
+    { what: 'inPlace' },
+    { what: 'seconds', times: 1.5 },
+    { what: 'wider', by: 0.03 },
+    { what: 'hand', hand: 'left' },
+  ] as const)('each change alone, taken into the routine, is walked as it was shown: $what', (change) => {
+    let applied = 0
+    for (const at of [1, 2, 3]) {
+      const { way, anchor } = askedFor(at)
+      const changed = changeWay(body, way, change, anchor)
+      if (!changed) continue
+      applied++
+      const marks = markWay(walkWay(body, changed, 10))
+      const taken = takeSafer(routine, at, { kind: 'nearest', also: [], changes: [change], marks, way: changed })
+      const parts = toRoutine(taken, body)
+      const pieces = changed.parts.length
+      expect(parts).toHaveLength(routine.parts.length + pieces - 1)
+      const before = makePath(body, parts, 10).parts[at - 1]?.stance
+      if (!before) throw new Error('the part before is gone')
+      const { at: _, ...stance } = before
+      const again = markWay(
+        walkWay(body, { before: { ...parts[at - 1], stance } as never, parts: parts.slice(at, at + pieces) }, 10),
+      )
+      expect([at, again.verdict]).toEqual([at, marks.verdict])
+      expect(again.least).toBeCloseTo(marks.least, 3)
+      expect(again.bend).toBeCloseTo(marks.bend, 2)
+      expect(again.seconds).toBeCloseTo(marks.seconds, 6)
+      // What was not asked for stays: the parts before and after are as they were.
+      expect(taken.parts.slice(at + pieces)).toEqual(routine.parts.slice(at + 1))
+      expect(taken.parts.slice(0, at - 1)).toEqual(routine.parts.slice(0, at - 1))
+    }
+    expect(applied).toBeGreaterThan(0)
+  })
+
   it('a shorter step, made as long as it can be, comes to as much and would not if it were longer', () => {
     const stepped = FOUND.flatMap(({ at, ways }) => {
       const one = ways.find(({ changes }) => changes.some(({ what }) => what === 'step'))
