@@ -4,7 +4,6 @@ import { addDays } from '../src/formats/days'
 
 const TODAY = new Date().toISOString().slice(0, 10)
 const strip = (page: Page) => page.getByRole('list', { name: 'The hour, piece by piece' }).getByRole('listitem')
-  page.getByRole('list', { name: 'The hour, piece by piece' }).getByRole('button', { name })
 /** Worked out for everybody, and in the file. */
 const settled = async (page: Page) => {
   await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 30_000 })
