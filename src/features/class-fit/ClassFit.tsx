@@ -10,9 +10,10 @@ import type { Mark } from '@/records/today'
 import type { OwnPosture } from '@/server/library'
 import type { ClassPlan } from '@/server/plans'
 import type { SetAside } from '@/server/set-aside'
-import { ask, sayUnsaved } from '@/ui/api/ask'
+import { ask } from '@/ui/api/ask'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
+import { useAttempt } from '@/ui/api/use-attempt'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { UndoSnack } from '@/ui/words/UndoSnack'
@@ -58,7 +59,7 @@ export function ClassFit({ groups, first, firstPosture, own, plans: known, day: 
   const { group, people, isLoading, problem: unfetched, setGroup, reload } = useGroup(first)
   const [choice, setChoice] = useState({ ...FIRST, ...(firstPosture && { postureId: firstPosture }) })
   const [sheet, setSheet] = useState<'roll' | 'plans' | null>(null)
-  const [unmarked, setUnmarked] = useState<string | null>(null)
+  const { problem: unmarked, attempt } = useAttempt()
   const day = useDayTurn(served)
   const { postureId, school, side } = choice
   const several = postureId === SEVERAL
@@ -74,15 +75,11 @@ export function ClassFit({ groups, first, firstPosture, own, plans: known, day: 
   useUndoKeys(state.undo)
   const change = (part: Partial<Choice>) => setChoice({ ...choice, ...part })
   const choosePosture = (id: string) => change({ postureId: id })
-  const mark = async (marks: readonly { person: string; mark: Mark }[]) => {
-    try {
+  const mark = (marks: readonly { person: string; mark: Mark }[]) =>
+    attempt(async () => {
       await ask('/api/roll-call', 'PUT', { marks })
       await reload()
-      setUnmarked(null)
-    } catch (error) {
-      setUnmarked(sayUnsaved(error))
-    }
-  }
+    })
   const keep = () => plans.keep(writePlan(choosing, state, kept?.plan ?? null))
   const openPlan = (plan: ClassPlan) => {
     setSheet(null)

@@ -1,7 +1,8 @@
 import { useState } from 'react'
 import type { Posture } from '@/formats/posture-document'
 import type { OwnPosture } from '@/server/library'
-import { ask, sayUnsaved } from '@/ui/api/ask'
+import { ask } from '@/ui/api/ask'
+import { useAttempt } from '@/ui/api/use-attempt'
 import { sayPostureName } from '@/words/postures'
 
 /** What was done last, with what was there before: the way back. */
@@ -11,20 +12,10 @@ type Done = { message: string; id: string; before: OwnPosture | null; revision: 
 export function useLibrary(known: readonly OwnPosture[]) {
   const [own, setOwn] = useState(known)
   const [done, setDone] = useState<Done | null>(null)
-  const [problem, setProblem] = useState<string | null>(null)
+  const { problem, attempt } = useAttempt()
   const find = (id: string) => own.find((one) => one.id === id) ?? null
   const place = (id: string, changed: OwnPosture | null) =>
     setOwn((all) => [...all.filter((one) => one.id !== id), ...(changed ? [changed] : [])])
-  const attempt = async (work: () => Promise<void>): Promise<boolean> => {
-    try {
-      await work()
-      setProblem(null)
-      return true
-    } catch (error) {
-      setProblem(sayUnsaved(error))
-      return false
-    }
-  }
   const remove = async (id: string) => {
     await ask(`/api/library/${id}`, 'DELETE', {})
     place(id, null)

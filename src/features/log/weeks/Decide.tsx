@@ -7,7 +7,8 @@ import type { Posture } from '@/formats/posture-document'
 import type { Done } from '@/records/practice/doing'
 import { findNextVersion, type Next } from '@/records/practice/next-version'
 import type { Decided } from '@/server/decisions'
-import { ask, sayUnsaved } from '@/ui/api/ask'
+import { ask } from '@/ui/api/ask'
+import { useAttempt } from '@/ui/api/use-attempt'
 import { Field } from '@/ui/forms/Field'
 import { Form } from '@/ui/forms/Form'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
@@ -34,7 +35,7 @@ const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`pract
 export function Decide({ person, body, today, decision, doing, decided, postures, onDecided }: DecideProps) {
   const [choosing, setChoosing] = useState<NextWay | 'leave' | null>(null)
   const [again, setAgain] = useState(false)
-  const [problem, setProblem] = useState<string | null>(null)
+  const { problem, attempt } = useAttempt()
   const [at, setAt] = useState(0)
   const { way, reasons } = decision
   const done = doing[at]
@@ -51,14 +52,11 @@ export function Decide({ person, body, today, decision, doing, decided, postures
     }
     const form = next &&
       done?.plan && { group: done.plan.id, posture: done.posture.id, stance: fromStance(next.stance) }
-    try {
+    await attempt(async () => {
       onDecided(await ask<Decided>('/api/decisions', 'PUT', { person, day: today, document, ...(form && { form }) }))
       setChoosing(null)
       setAgain(false)
-      setProblem(null)
-    } catch (error) {
-      setProblem(sayUnsaved(error))
-    }
+    })
   }
   const last = decided.findLast((one) => one.day < today)
   const now = decided.find((one) => one.day === today)
