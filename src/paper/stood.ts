@@ -37,11 +37,15 @@ export function fitStood(stood: Stood, x: number, y: number, width: number, heig
   const { box } = drawStood(stood)
   const scale = scaleToFit(box, width, height)
   const { marks } = drawStood(stood, scale, tape)
+  const left = x + (width - (box.right - box.left) * scale) / 2 - box.left * scale
+  const top = y + (height - (box.bottom - box.top) * scale) / 2 - box.top * scale
   return {
     kind: 'group',
-    x: x + (width - (box.right - box.left) * scale) / 2 - box.left * scale,
-    y: y + (height - (box.bottom - box.top) * scale) / 2 - box.top * scale,
+    x: left,
+    y: top,
     scale,
+    // A chair, a wall or a seat that reaches farther ends where the place does: never over what stands beside it.
+    clip: { x: (x - left) / scale, y: (y - top) / scale, width: width / scale, height: height / scale },
     marks,
   }
 }
