@@ -104,8 +104,16 @@ export function resolveBody(person: Person): Body {
   const house = resolveHouse(person.house)
   const limits = person.limits ?? {}
   const swayReserve = person.swayReserve ?? house.swayReserve
+  // Written out: each body that is spread from another object is of a shape of its own, for which the engine would
+  // compile everything anew.
   return {
-    ...lengths,
+    thigh: lengths.thigh,
+    shank: lengths.shank,
+    ankleHeight: lengths.ankleHeight,
+    upperArm: lengths.upperArm,
+    forearm: lengths.forearm,
+    hand: lengths.hand,
+    hipSeparation: lengths.hipSeparation,
     person,
     stature: H,
     mass: person.mass,
