@@ -16,6 +16,7 @@ import {
   type RoutinePart,
   resolveBody,
   type Stood,
+  sayNearerSteps,
   type TimedPhase,
   verdictOf,
 } from '@/core'
@@ -44,7 +45,7 @@ export function pathDocument(value: unknown, words: DocumentWords, samples = SAM
   if (!who) throw new InputError('person', null, { code: 'keys', keys: 'statureM, massKg' })
   const body = resolveBody(toPerson(who))
   const parts = toRoutine(routine, body)
-  return toPathDocument(makePath(body, parts, samples), parts, words)
+  return toPathDocument(sayNearerSteps(makePath(body, parts, samples), parts), parts, words)
 }
 
 export function toPathDocument(path: Path, routine: readonly RoutinePart[], words: DocumentWords) {

@@ -10,6 +10,10 @@ export function sayAccepts({ code, ...values }: Accepts, words: Words = ENGLISH)
     ...(code === 'list' && { of: words.say(`errors.lists.${values.of}`) }),
     ...(code === 'object' && { of: words.say(`errors.objects.${values.of}`) }),
     ...(typeof values.by === 'number' && { by: sayCentimetres(values.by, words) }),
+    ...(code === 'nearerStep' && {
+      longest: sayCentimetres(Number(values.longestM), words),
+      wished: sayCentimetres(Number(values.wishedM), words),
+    }),
   })
 }
 

@@ -1,6 +1,6 @@
 import { mix } from './ease'
 import { faceAsFeetAllow, standFacing } from './facing'
-import type { Held, Moment } from './moment'
+import type { Moment } from './moment'
 import { mixArm, type Phase } from './phase'
 import type { Task } from './script'
 
@@ -11,7 +11,7 @@ type Progress = { facing: number[]; arms: number[]; trunk: number[] }
  * Lets heading, pelvis, trunk and arms follow the feet and the weight, by the choices of the school. What the last
  * phase leaves undone is settled in one of its own. The first and the last moment stay as they are.
  */
-export function followFeet(task: Task, phases: readonly Phase[], held: Held): Phase[] {
+export function followFeet(task: Task, phases: readonly Phase[]): Phase[] {
   const { from, to } = task
   const all = withSettle(task, phases)
   const { facing, arms, trunk } = readProgress(task, all)
@@ -23,7 +23,6 @@ export function followFeet(task: Task, phases: readonly Phase[], held: Held): Ph
       ? { ...to, height: phase.to.height }
       : faceAt(
           task,
-          held,
           {
             ...phase.to,
             heading: faceAsFeetAllow(phase.to, mix(from.heading, to.heading, turned)) ?? phase.to.heading,
@@ -48,7 +47,7 @@ export function followFeet(task: Task, phases: readonly Phase[], held: Held): Ph
 }
 
 /** The pelvis of a key stance in between, as near to its facing as both hips allow. */
-function faceAt({ body, from, to }: Task, held: Held, moment: Moment, turned: number): Moment {
+function faceAt({ body, from, to, held }: Task, moment: Moment, turned: number): Moment {
   const off = mix(from.pelvis - from.heading, to.pelvis - to.heading, turned)
   const stood = standFacing(body, moment, held, moment.heading + off)
   return stood ? { ...moment, pelvis: stood.moment.pelvis } : { ...moment, pelvis: moment.heading + off }

@@ -116,7 +116,8 @@ function pivoting({ about, from, to, foot }: Phase, set: FootMoment, rise: numbe
   return { ...set, contact: 'heel', lift: -TURN_LIFT * rise + (a.contact === 'heel' ? a.lift * (1 - rise) : 0) }
 }
 
-function turnAt(phase: Phase, t: number, footLength: number): FootMoment {
+/** The foot of a turn at an instant. */
+export function turnAt(phase: Phase, t: number, footLength: number): FootMoment {
   const [a, b] = ends(phase)
   const yaw = mix(a.yaw, b.yaw, ease(t))
   const heel = turnedHeel(a, yaw, phase.about ?? 'heel', footLength)

@@ -1,6 +1,7 @@
 import { DEG, otherSide, SIDES, type Side } from '../conventions'
 import { faceAsFeetAllow, rangeOfFeet, standFacing } from './facing'
-import type { Held, Moment } from './moment'
+import { doesTurnMeet } from './feet-meet'
+import type { Moment } from './moment'
 import { momentAt, type Phase } from './phase'
 import { type Action, isPlaced, isTurned, keepsPlace, listPhases, shareOn, type Task } from './script'
 
@@ -17,7 +18,7 @@ export type Cost = readonly [
   wishes: number,
 ]
 
-export type Plan = { actions: Action[]; phases: Phase[]; cost: Cost; said: string }
+export type Plan = { actions: Action[]; phases: Phase[]; cost: Cost; said: string; sits: number }
 
 const ACTIONS_MOST = 10
 /** A foot that carries turns this far at a time. */
@@ -26,47 +27,52 @@ const LEAST_TURN = 10 * DEG
 /** Far more than any plan looks at: what is left then is answered as not to be planned. */
 const NODES_MOST = 4000
 
-type Node = {
+type Node = Plan & {
   at: Moment
-  actions: Action[]
-  phases: Phase[]
-  cost: Cost
-  said: string
   /** Where the weight is: between the feet as at first, or all on one. */
   carrier: Side | null
   /** The foot that landed last, and which were turned or set already. */
   landed: Side | null
   set: ReadonlySet<Side>
+  /** The phases of its last action, while their key stances are not looked at: it costs no less than is known of it. */
+  unseen: readonly Phase[]
   /** What its key stances showed, each code and place once. */
   hard: ReadonlySet<string>
   cautions: ReadonlySet<string>
 }
 
 /** Fuller before other, then by what is written: a tie has an order that mirroring does not change. */
-export const comparePlans = (a: Pick<Plan, 'cost' | 'said'>, b: Pick<Plan, 'cost' | 'said'>): number => {
-  for (let i = 0; i < a.cost.length; i++) {
-    const by = (a.cost[i] as number) - (b.cost[i] as number)
+export const comparePlans = (a: Pick<Plan, 'cost' | 'said'>, b: Pick<Plan, 'cost' | 'said'>): number =>
+  compareCosts(a.cost, b.cost) || (a.said < b.said ? -1 : a.said > b.said ? 1 : 0)
+
+/** The first figure that differs decides. */
+export function compareCosts(a: Cost, b: Cost): number {
+  for (let i = 0; i < a.length; i++) {
+    const by = (a[i] as number) - (b[i] as number)
     if (Math.abs(by) > 1e-6) return by
   }
-  return a.said < b.said ? -1 : a.said > b.said ? 1 : 0
+  return 0
 }
 
 /** The cheapest way from a stance to the next, by search over what one can do; null where there is none. */
-export function findPlan(task: Task, held: Held): Plan | null {
+export function findPlan(task: Task): Plan | null {
   const open: Node[] = [startOf(task)]
   const seen = new Set<string>()
   for (let looked = 0; open.length > 0 && looked < NODES_MOST; looked++) {
     const node = takeCheapest(open)
+    // Most are never the cheapest: their key stances are looked at when they are.
+    if (node.unseen.length > 0) {
+      const seen = look(task, node)
+      if (seen) open.push(seen)
+      continue
+    }
     const last = node.actions.at(-1)
     if (last?.do === 'finish') return node
     const key = keyOf(node)
     if (seen.has(key)) continue
     seen.add(key)
     if (node.actions.length >= ACTIONS_MOST) continue
-    for (const action of listActions(task, node)) {
-      const next = take(task, held, node, action)
-      if (next) open.push(next)
-    }
+    for (const action of listActions(task, node)) open.push(take(task, node, action))
   }
   return null
 }
@@ -88,7 +94,7 @@ export function followPlan(task: Task, plan: Plan): Plan | null {
 }
 
 /** Every plan of at most so many actions, for holding the search against: the cheapest of all. */
-export function findPlanByTrying(task: Task, held: Held, most: number): Plan | null {
+export function findPlanByTrying(task: Task, most: number): Plan | null {
   let best: Plan | null = null
   const go = (node: Node) => {
     if (node.actions.at(-1)?.do === 'finish') {
@@ -97,7 +103,7 @@ export function findPlanByTrying(task: Task, held: Held, most: number): Plan | n
     }
     if (node.actions.length >= most) return
     for (const action of listActions(task, node)) {
-      const next = take(task, held, node, action)
+      const next = look(task, take(task, node, action))
       if (next) go(next)
     }
   }
@@ -107,7 +113,7 @@ export function findPlanByTrying(task: Task, held: Held, most: number): Plan | n
 
 const NOTHING: ReadonlySet<never> = new Set()
 
-function startOf({ from }: Task): Node {
+function startOf({ from, sits }: Task): Node {
   const carrier = SIDES.find((side) => shareOn(from, side) >= 1) ?? null
   return {
     at: from,
@@ -115,9 +121,11 @@ function startOf({ from }: Task): Node {
     phases: [],
     cost: [0, 0, 0, 0, 0, 0],
     said: '',
+    sits,
     carrier,
     landed: null,
     set: NOTHING,
+    unseen: [],
     hard: NOTHING,
     cautions: NOTHING,
   }
@@ -187,25 +195,22 @@ function asFarAsHipsGo({ body, to }: Task, at: Moment, side: Side): number | nul
   return Math.abs(reached - goal) < 1e-3 || Math.abs(reached - yaw) >= LEAST_TURN ? reached : null
 }
 
-function take(task: Task, held: Held, node: Node, action: Action): Node | null {
+/** A node with one action more, at the least that it can cost: its key stances are not looked at. */
+function take(task: Task, node: Node, action: Action): Node {
   const phases = listPhases(task, node.at, action, node.landed)
-  const end = (phases.at(-1) as Phase).to
-  const shown = action.do === 'finish' ? NOTHING_SHOWN : showKeys(task, held, phases)
-  if (!shown) return null
-  const hard = new Set([...node.hard, ...shown.hard])
-  const cautions = new Set([...node.cautions, ...shown.cautions])
   const foot = action.do === 'turn' || action.do === 'step' ? action.foot : null
-  const [, again, , twist, actions, wishes] = node.cost
+  const [hard, again, cautions, twist, actions, wishes] = node.cost
   const loaded = action.do === 'turn' && action.loaded
   const turned = loaded ? Math.abs(action.yaw - node.at.feet[action.foot].yaw) / DEG : 0
   return {
-    at: end,
+    ...node,
+    at: (phases.at(-1) as Phase).to,
     actions: [...node.actions, action],
     phases: [...node.phases, ...phases],
     cost: [
-      hard.size,
+      hard,
       again + (foot && node.set.has(foot) ? 1 : 0),
-      cautions.size,
+      cautions,
       twist + (task.choices.heavyFoot === 'heel' ? 0 : turned),
       actions + 1,
       wishes + countUnwished(task, node, action),
@@ -214,23 +219,34 @@ function take(task: Task, held: Held, node: Node, action: Action): Node | null {
     carrier: action.do === 'shift' ? action.to : node.carrier,
     landed: action.do === 'step' ? action.foot : node.landed,
     set: foot ? new Set([...node.set, foot]) : node.set,
-    hard,
-    cautions,
+    unseen: action.do === 'finish' ? [] : phases,
   }
+}
+
+/** What a node costs with what its key stances show; null where one cannot be stood. */
+function look(task: Task, node: Node): Node | null {
+  const shown = showKeys(task, node.unseen)
+  if (!shown) return null
+  const hard = new Set([...node.hard, ...shown.hard])
+  const cautions = new Set([...node.cautions, ...shown.cautions])
+  const [, again, , ...rest] = node.cost
+  return { ...node, unseen: [], hard, cautions, cost: [hard.size, again, cautions.size, ...rest] }
 }
 
 type Shown = { hard: readonly string[]; cautions: readonly string[] }
 
-const NOTHING_SHOWN: Shown = { hard: [], cautions: [] }
-
-/** What the key stances of an action show, the ends of its phases and a foot that has just left the floor. */
-function showKeys(task: Task, held: Held, phases: readonly Phase[]): Shown | null {
+/**
+ * What the key stances of an action show, the ends of its phases and a foot that has just left the floor; null where one
+ * of them cannot be stood, or a foot would turn through the other.
+ */
+function showKeys(task: Task, phases: readonly Phase[]): Shown | null {
   const hard: string[] = []
   const cautions: string[] = []
   for (const phase of phases) {
+    if (doesTurnMeet(task.body, phase)) return null
     const leaves = phase.kind === 'lift' ? [momentAt(phase, 0, task.body.footLength)] : []
     for (const moment of [...leaves, phase.to]) {
-      const shown = showKey(task, held, moment)
+      const shown = showKey(task, moment)
       if (!shown) return null
       hard.push(...shown.hard)
       cautions.push(...shown.cautions)
@@ -240,7 +256,7 @@ function showKeys(task: Task, held: Held, phases: readonly Phase[]): Shown | nul
 }
 
 /** What a key stance shows on the way, its pelvis as the hips allow; null where it cannot be stood. */
-function showKey({ body, from, to }: Task, held: Held, end: Moment): Shown | null {
+function showKey({ body, from, to, held }: Task, end: Moment): Shown | null {
   const heading = faceAsFeetAllow(end, from.heading)
   if (heading === null) return null
   const moment = { ...end, heading, height: Math.min(from.height, to.height) }

@@ -224,7 +224,9 @@ const short: MotionRule = {
   code: 'tempo.short',
   find: ({ breath, transition: { phases } }) => {
     const split = countGathering(phases)
-    const twoHalves = (breath === 'in-out' || breath === 'out-in') && split > 0 && split < phases.length
+    // A foot that only lands, to be filled later, has the whole breath for it.
+    const gives = phases.slice(split).some(({ kind }) => kind !== 'settle')
+    const twoHalves = (breath === 'in-out' || breath === 'out-in') && split > 0 && gives
     const halves = twoHalves ? [phases.slice(0, split), phases.slice(split)] : [phases]
     const all = phases.reduce((sum, { seconds }) => sum + seconds, 0)
     const never = phases.findIndex(({ shortest }) => shortest === null)

@@ -2,9 +2,10 @@ import type { Body } from '../body/body'
 import { otherSide, type Side, type Vec2 } from '../conventions'
 import { USUAL_LIFT } from '../stance/stance'
 import type { Choices } from './choices'
-import { alongFoot, type FootMoment, gap, type Moment, outward, plus } from './moment'
+import { mix } from './ease'
+import { alongFoot, type FootMoment, footingInRoom, gap, type Held, type Moment, outward, plus } from './moment'
 import { type Phase, type PhaseKind, turnedHeel, withFoot } from './phase'
-import { pressureRange } from './pressure'
+import { listKeptPressures, pressureRange } from './pressure'
 import { findSwing } from './swing'
 
 /** What one can do on the way to a stance, one thing after the other. */
@@ -15,12 +16,23 @@ export type Action =
   | { do: 'finish' }
 
 /** A transition's own givens: from where to where, and how it is done. */
-export type Task = { body: Body; from: Moment; to: Moment; choices: Choices; clearance: number }
+export type Task = {
+  body: Body
+  from: Moment
+  to: Moment
+  choices: Choices
+  clearance: number
+  held: Held
+  /** How far one sits back over a foot that takes all: from where it is pressed (0) to the rearmost that is safe (1). */
+  sits: number
+}
 
 /** House defaults of a step. */
 export const CLEARANCE = 0.03
 const SAME_PLACE = 1e-3
 const SAME_TURN = 1e-3
+/** Places along a foot that are looked at for the rearmost. */
+const PRESSURES = 20
 
 export const shareOn = ({ loadLeft }: Moment, side: Side): number => (side === 'left' ? loadLeft : 1 - loadLeft)
 
@@ -42,7 +54,7 @@ export function keepsPlace(body: Body, foot: FootMoment, goal: FootMoment): bool
 export function listPhases(task: Task, at: Moment, action: Action, last: Side | null): Phase[] {
   switch (action.do) {
     case 'shift':
-      return [phase(task, 'empty', otherSide(action.to), at, { ...at, loadLeft: action.to === 'left' ? 1 : 0 })]
+      return [phase(task, 'empty', otherSide(action.to), at, standOn(task, at, action.to))]
     case 'turn':
       return turn(task, at, action)
     case 'step':
@@ -50,6 +62,16 @@ export function listPhases(task: Task, at: Moment, action: Action, last: Side | 
     case 'finish':
       return finish(task, at, last)
   }
+}
+
+/** All on one foot, as far back on it as one sits. */
+function standOn({ body, held, sits }: Task, at: Moment, side: Side): Moment {
+  const over = { ...at, loadLeft: side === 'left' ? 1 : 0 }
+  if (sits === 0) return over
+  const foot = at.feet[side]
+  const pressed = (pressureAt: number) => withFoot(over, side, { ...foot, pressureAt })
+  const [, rear = foot.pressureAt] = listKeptPressures(body, PRESSURES, (at) => footingInRoom(body, pressed(at), held))
+  return pressed(Math.min(foot.pressureAt, mix(foot.pressureAt, rear, sits)))
 }
 
 const phase = (

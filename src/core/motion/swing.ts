@@ -1,15 +1,14 @@
 import type { Body } from '../body/body'
 import { otherSide, type Side, type Vec2 } from '../conventions'
-import { calcOverlap, type Ring } from '../geometry/polygon'
-import { calcAnkleAlong, FOOT_OUTLINE, layOnFloor, placeFoot } from '../stance/foot'
+import { calcAnkleAlong } from '../stance/foot'
 import type { Choices } from './choices'
 import { mix } from './ease'
+import { doFeetMeet } from './feet-meet'
 import { alongFoot, type FootMoment, gap, outward, plus } from './moment'
 import { curve } from './phase'
 
 /** Under this both soles are near enough to the floor to meet. */
 const NEAR_FLOOR = 0.05
-const OVERLAP_MOST = 1e-4
 const ANKLES_LEAST = 0.07
 /** Between the midlines beside the standing ankle, in foot breadths. */
 const PAST = 1.5
@@ -86,7 +85,6 @@ function findPassing(body: Body, side: Side, from: FootMoment, to: FootMoment, s
 function calcRoom(body: Body, side: Side, from: FootMoment, to: FootMoment, standing: FootMoment, way: Swing): number {
   const other = otherSide(side)
   const still = ankleOf(body, other, standing)
-  const outline = layFoot(body, other, standing)
   let least = Number.POSITIVE_INFINITY
   for (let i = 0; i <= CHECKS; i++) {
     const part = i / CHECKS
@@ -99,31 +97,9 @@ function calcRoom(body: Body, side: Side, from: FootMoment, to: FootMoment, stan
     // At its ends a foot is down however high it was held between, unless it comes from or goes to the air.
     const isDown = (i === 0 && from.contact !== 'air') || (i === CHECKS && to.contact !== 'air')
     const isLow = way.clearance < NEAR_FLOOR || isDown
-    if (isLow && !areApart(body, foot, standing)) {
-      if (calcOverlap(layFoot(body, side, { ...to, ...foot }), outline) > OVERLAP_MOST) return -1
-    }
+    if (isLow && doFeetMeet(body, side, { ...to, ...foot }, standing)) return -1
   }
   return least
-}
-
-type Laid = Pick<FootMoment, 'heel' | 'yaw'>
-
-/** Whether the boxes around two feet are apart along or across the second: mostly that is all one needs to know. */
-function areApart({ footLength: L, footBreadth: B }: Body, a: Laid, b: Laid): boolean {
-  const [dx, dy] = [a.heel[0] - b.heel[0], a.heel[1] - b.heel[1]]
-  const turn = a.yaw - b.yaw
-  const [ux, uy] = alongFoot(b.yaw)
-  const ahead = dx * ux + dy * uy
-  const aside = dy * ux - dx * uy
-  const [along, across] = [L * Math.cos(turn), L * Math.sin(turn)]
-  const wide = (B / 2) * Math.abs(Math.cos(turn))
-  const deep = (B / 2) * Math.abs(Math.sin(turn))
-  return (
-    ahead + Math.min(0, along) - deep >= L ||
-    ahead + Math.max(0, along) + deep <= 0 ||
-    aside + Math.min(0, across) - wide >= B / 2 ||
-    aside + Math.max(0, across) + wide <= -B / 2
-  )
 }
 
 const lerpHeel = ({ heel: [ax, ay] }: FootMoment, { heel: [bx, by] }: FootMoment, part: number): Vec2 => [
@@ -133,7 +109,3 @@ const lerpHeel = ({ heel: [ax, ay] }: FootMoment, { heel: [bx, by] }: FootMoment
 
 const ankleOf = (body: Body, side: Side, { heel, yaw, lift }: Pick<FootMoment, 'heel' | 'yaw' | 'lift'>): Vec2 =>
   plus(heel, alongFoot(yaw), calcAnkleAlong(body, side, lift))
-
-/** The outline of a foot of the room. */
-const layFoot = (body: Body, side: Side, { yaw, ...set }: FootMoment): Ring =>
-  layOnFloor(placeFoot(body, side, { ...set, contact: 'air', toeOut: side === 'left' ? yaw : -yaw }), FOOT_OUTLINE)

@@ -38,9 +38,8 @@ export type Ask = {
  * @throws InputError as an analysis does, where an instant cannot be stood
  */
 export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Transition {
-  const { body, from, to, held, choices, seconds } = ask
-  const task: Task = { body, from, to, choices, clearance: CLEARANCE }
-  const followed = followFeet(task, plan.phases, held)
+  const { body, from, to, held, seconds } = ask
+  const followed = followFeet(taskOf(ask, plan.sits), plan.phases)
   const ways = followed.map((phase) => calcWay(body, phase, held))
   const rough = setHeights(ask, followed, shareSeconds(seconds, ways, []))
   const shortest = ask.quick ? [] : rough.map((phase) => calcShortest(body, phase, held))
@@ -56,12 +55,23 @@ export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Trans
   return { anchor, plan, phases: timed, levelAt: (at) => mix(from.height, to.height, seconds > 0 ? at / seconds : 1) }
 }
 
-/** The cheapest way there, or null; by a plan that is known, where it leads there still. */
-export function planTransition(ask: Omit<Ask, 'seconds' | 'samples'>, known?: Plan): Plan | null {
-  const { body, from, to, held, choices } = ask
-  const task: Task = { body, from, to, choices, clearance: CLEARANCE }
-  return (known && followPlan(task, known)) ?? findPlan(task, held)
+/**
+ * The cheapest way there, or null; by a plan that is known, where it leads there still.
+ * @param sits how far one sits back over the foot that carries: 0 to 1
+ */
+export function planTransition(ask: Omit<Ask, 'seconds' | 'samples'>, sits = 0, known?: Plan): Plan | null {
+  return (known && followPlan(taskOf(ask, known.sits), known)) ?? findPlan(taskOf(ask, sits))
 }
+
+const taskOf = ({ body, from, to, held, choices }: Omit<Ask, 'seconds' | 'samples'>, sits: number): Task => ({
+  body,
+  from,
+  to,
+  held,
+  choices,
+  clearance: CLEARANCE,
+  sits,
+})
 
 /**
  * Hips at key stances on the line by time between the two stances, or as much lower as a leg's reach needs. From the

@@ -8,6 +8,7 @@ import type { Stance } from '../stance/stance'
 import { type ChoicesSet, chooseOver } from './choices'
 import { verdictOfTransition } from './judge-path'
 import { momentOf } from './moment'
+import { sayNearerSteps } from './nearer-step'
 import { makePath, type RoutinePart } from './path'
 import { comparePlans, findPlan, findPlanByTrying } from './plan'
 import { CLEARANCE } from './script'
@@ -61,6 +62,12 @@ const narrow = (by: number) => (stance: Stance) => {
       right: { ...right, heel: [right.heel[0] - by / 2, right.heel[1]] as const },
     },
   }
+}
+/** The left foot ahead and to the right of the other one. */
+const crossing = (stance: Stance) => {
+  const { left, right } = stance.feet
+  const heel = [right.heel[0] + 0.12, left.heel[1] + 0.34] as const
+  return { ...stance, feet: { ...stance.feet, left: { ...left, heel } } }
 }
 const load = (loadLeft: number) => (stance: Stance) => ({ ...stance, loadLeft })
 
@@ -121,6 +128,72 @@ describe('a way is planned with no case of its own', () => {
       'empty r =, turn r heel l, empty l =, lift l r, reach l r, settle r',
     ],
     [
+      'empty to bow, the light foot steps on',
+      part('empty-ball', 'left', { school: 'therapeutic' }),
+      part('bow', 'left', { school: 'therapeutic', anchor: 'right' }),
+      'empty l =, lift l r, reach l r, touch l r, commit l =',
+    ],
+    [
+      'bow to empty, the front foot drawn back',
+      part('bow', 'left', { school: 'therapeutic' }),
+      part('empty-ball', 'left', { school: 'therapeutic', anchor: 'right' }),
+      'empty l =, lift l r, reach l r, touch l r, commit l =',
+    ],
+    [
+      'half a step back: the front foot stays behind',
+      part('bow', 'left', { school: 'therapeutic' }),
+      part('follow-step', 'left', { school: 'therapeutic', anchor: 'left' }),
+      'empty r =, lift r l, reach r l, touch r l, commit r =',
+    ],
+    [
+      'side step back to parallel',
+      part('side-step', 'left'),
+      part('parallel', 'left', { anchor: 'right' }),
+      'empty l =, lift l r, reach l r, touch l r, commit l =',
+    ],
+    [
+      'cross step to a corner, over the line of the foot that stands',
+      part('parallel', 'left', { school: 'therapeutic' }),
+      part('parallel', 'left', { school: 'therapeutic', anchor: 'right', change: crossing }),
+      'empty l =, lift l r, reach l r, touch l r, commit l =',
+    ],
+    [
+      'drop: the standing foot turns out first, empty, then the other goes far out',
+      part('parallel', 'left', { school: 'therapeutic' }),
+      part('drop', 'left', { school: 'therapeutic', anchor: 'right' }),
+      'empty r =, turn r heel l, empty l =, lift l r, reach l r, touch l r, commit l =',
+    ],
+    [
+      'and rise from it into a bow',
+      part('drop', 'left', { school: 'therapeutic' }),
+      part('bow', 'left', { school: 'therapeutic', anchor: 'right' }),
+      'empty l =, lift l r, reach l r, touch l r, commit l =',
+    ],
+    [
+      'a kick set down, then the standing foot turns, empty',
+      part('heel-kick', 'left', { school: 'therapeutic' }),
+      part('bow', 'left', { school: 'therapeutic', anchor: 'right' }),
+      'reach l r, touch l r, empty r =, turn r heel l, shift r =',
+    ],
+    [
+      'wide stance to bow, a quarter turn: the rear foot on its heel, half empty, then empty; the front foot steps in',
+      part('horse', 'left', { school: 'therapeutic', change: narrow(0.12) }),
+      part('bow', 'left', { school: 'therapeutic', anchor: 'right', heading: 90 }),
+      'shift r =, turn r heel =, shift r =, empty r =, turn r heel l, empty l =, lift l r, reach l r, touch l r, commit l =',
+    ],
+    [
+      'and back to the wide stance: the front foot out again, then the rear foot turns, empty',
+      part('bow', 'left', { school: 'therapeutic' }),
+      part('horse', 'left', { school: 'therapeutic', anchor: 'right', heading: -90, change: narrow(0.12) }),
+      'empty l =, lift l r, reach l r, touch l r, empty r =, turn r heel l, shift r =',
+    ],
+    [
+      'a tap in the middle of a back step',
+      part('back-step', 'left', { school: 'therapeutic' }),
+      part('back-step', 'right', { school: 'therapeutic', anchor: 'right', choices: { middle: 'touch' } }),
+      'empty r =, turn r heel l, empty l =, lift l r, reach l r, touch l r, lift l r, reach l r, touch l r, commit l =',
+    ],
+    [
       'a turn in place, feet set',
       part('parallel', 'left'),
       part('parallel', 'left', { change: (s) => ({ ...s, pelvisYaw: 20 * DEG }) }),
@@ -157,6 +230,48 @@ describe('a way is planned with no case of its own', () => {
     }
   })
 
+  it('no foot turns through the other one: the foot that is in the way steps first', () => {
+    const half = (school: SchoolId) => [
+      part('ward-off', 'left', { school, heading: -90, choices: { stepScale: 0.5 } }),
+      part('parallel', 'left', { school, heading: 0, seconds: 14 }),
+    ]
+    for (const school of SCHOOL_IDS) {
+      const path = makePath(body, [part('bow', 'right', { school, heading: -90 }), ...half(school)], 20)
+      expect(path.transitions.map(({ error }) => error?.accepts ?? null)).toEqual([null, null])
+    }
+  })
+
+  it('sits back over the standing foot where the other could not get so far out, and nowhere else', () => {
+    const [near, far] = (['side-step', 'half-horse'] as const).map((to) =>
+      makePath(body, [part('parallel', 'left'), part(to, 'left', { anchor: 'right' })], 20),
+    )
+    const pressedAt = (path: typeof near) =>
+      path?.transitions[0]?.made?.transition.phases.find(({ kind }) => kind === 'reach')?.from.feet.right.pressureAt
+    expect(near?.transitions[0]?.made?.transition.plan.sits).toBe(0)
+    expect(far?.transitions[0]?.made?.transition.plan.sits).toBeGreaterThan(0)
+    expect(pressedAt(far)).toBeLessThan((pressedAt(near) ?? 0) - 0.05)
+    expect(far?.verdict).toBe('beyond')
+  })
+
+  it('a step that no leg reaches says how far it could go on its line: that far it is a way, a little farther none', () => {
+    const wide = part('horse', 'left', { anchor: 'right' })
+    const routine = [part('parallel', 'left'), wide]
+    const [found] = sayNearerSteps(makePath(body, routine, 20), routine).transitions
+    expect(found?.error?.field).toBe('parts.1')
+    const { code, foot, longestM, wishedM } = found?.error?.accepts ?? { code: 'none' }
+    expect({ code, foot }).toEqual({ code: 'nearerStep', foot: 'left' })
+    const { left, right } = wide.stance.feet
+    expect(wishedM).toBeCloseTo(right.heel[0] - left.heel[0], 9)
+    const errorAt = (length: number) =>
+      makePath(
+        body,
+        [routine[0] as RoutinePart, { ...wide, stance: narrow(Number(wishedM) - length)(wide.stance) }],
+        20,
+      ).transitions[0]?.error ?? null
+    expect(errorAt(Number(longestM))).toBeNull()
+    expect(errorAt(Number(longestM) + 0.02)).not.toBeNull()
+  })
+
   it('is the cheapest of all that one can do in a few actions', () => {
     for (const [from, to, heading, anchor] of [
       ['parallel', 'bow', 0, 'right'],
@@ -168,8 +283,9 @@ describe('a way is planned with no case of its own', () => {
       const [a, b] = path.parts.map(({ stance, analysis }) => momentOf(body, stance, analysis?.pose.pelvis[2] ?? 0))
       if (!a || !b) throw new Error('a part that cannot be stood')
       const held = { frame: 'upright', eyes: 'open', floor: { slope: 0, downhill: 0 }, supports: [] } as const
-      const task = { body, from: a, to: b, choices: SCHOOLS['long-upright'].choices, clearance: CLEARANCE }
-      const [found, tried] = [findPlan(task, held), findPlanByTrying(task, held, 5)]
+      const { choices } = SCHOOLS['long-upright']
+      const task = { body, from: a, to: b, choices, clearance: CLEARANCE, held, sits: 0 }
+      const [found, tried] = [findPlan(task), findPlanByTrying(task, 5)]
       if (!found || !tried) throw new Error(`${from} to ${to}: no plan`)
       expect(comparePlans(found, tried), `${from} to ${to}: ${found.said} against ${tried.said}`).toBe(0)
     }
