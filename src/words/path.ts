@@ -44,10 +44,13 @@ export function sayWalked(path: ShownPath | null, words: Words = ENGLISH): strin
 
 /** A part by its posture, with its side where it has one. */
 export function sayPart(part: PartDocument, postures: readonly Posture[], words: Words = ENGLISH): string {
-  const posture = postures.find(({ id }) => id === part.posture)
+  const posture = postures.find(({ id }) => id === (part.stance ? part.stance.posture : part.posture))
   if (!posture) return part.posture ?? words.say('path.part.own')
   const name = sayPostureName(posture, words)
-  const sided = posture.sided ? words.say('path.part.sided', { name, side: part.side ?? 'left' }) : name
+  const sided = posture.sided
+    ? words.say('path.part.sided', { name, side: (part.stance ?? part).side ?? 'left' })
+    : name
+  if (part.stance) return words.say('path.part.ownOf', { name: sided })
   const share = part.with?.loadLeftPct
   if (share === undefined || share === 50) return sided
   // What an exercise does otherwise than its posture.
@@ -176,10 +179,12 @@ export function sayCost(marks: WayMarks, made: Made | null, words: Words = ENGLI
   return `${capital(steps.join(', '))}. ${cost}`
 }
 
+const WAY_CODES = ['transition', 'noWay', 'nearerStep']
+
 /** Why a way cannot be taken, or a part cannot be stood. */
 export function sayRefused(error: NonNullable<ShownTransition['error']>, who: string, words: Words = ENGLISH): string {
-  const key = error.accepts.code === 'transition' || error.accepts.code === 'noWay'
-  return words.say(key ? 'path.refused' : 'path.refusedPart', { who, why: sayAccepts(error.accepts, words) })
+  const ofWay = WAY_CODES.includes(error.accepts.code)
+  return words.say(ofWay ? 'path.refused' : 'path.refusedPart', { who, why: sayAccepts(error.accepts, words) })
 }
 
 /** Clockwise from the front. */

@@ -106,7 +106,7 @@ const PARTS: Record<RoutineId, Part[]> = {
     part('brush-knee', 'left', { headingDeg: 90 }),
     part('brush-knee', 'right', { headingDeg: -90, seconds: 16, says: 'turn' }),
     part('play-lute', 'left', { headingDeg: -90 }),
-    part('golden-rooster', 'left', { seconds: 12 }),
+    part('golden-rooster', 'right', { seconds: 12 }),
     part('ward-off', 'left', { headingDeg: -90 }),
     { ...END, headingDeg: 0, seconds: 14 },
   ],

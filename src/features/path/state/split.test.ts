@@ -9,9 +9,9 @@ const HURRIED: RoutineDocument = {
   tempo: { halfBreathS: 1.5 },
   parts: [
     { posture: 'parallel' },
-    { posture: 'bow', side: 'left', seconds: 3, breath: 'in-out' },
-    { posture: 'bow', side: 'right', seconds: 3, breath: 'in-out', say: 'Pour.' },
-    { posture: 'bow', side: 'left', headingDeg: 90, seconds: 3, breath: 'in-out' },
+    { posture: 'bow', side: 'left', seconds: 5, breath: 'in-out' },
+    { posture: 'bow', side: 'right', seconds: 5, breath: 'in-out', say: 'Pour.' },
+    { posture: 'bow', side: 'left', headingDeg: 90, seconds: 5, breath: 'in-out' },
   ],
 }
 
@@ -44,16 +44,48 @@ describe('a movement in two', () => {
     const carried =
       way.anchor === 'left' ? split.parts[at]?.stance.loadLeft : 1 - (split.parts[at]?.stance.loadLeft ?? 0)
     expect(carried).toBeGreaterThan(0.7)
-    expect(split.parts[at]?.stance.at?.heading).toBeCloseTo(middle.at?.heading ?? Number.NaN, 3)
+    expect(split.parts[at]?.stance.at?.heading).toBeCloseTo(middle.stance.at?.heading ?? Number.NaN, 3)
   })
 
-  it('each of the two lacks less for its breath than the whole did', () => {
-    const [whole] = shortOf(shown, 2, 2)
+  it('is of the posture that it goes to, in everybody’s own measure; where one turns, a stance of its own', () => {
+    const parted = (at: number) => {
+      const way = shown.transitions[at - 1]
+      const middle = way && findMiddle(way)
+      if (!way || !middle) throw new Error('no way')
+      return splitPart(HURRIED, at, middle, way.anchor)
+    }
+    const [, half] = parted(1).parts
+    expect(half).toMatchObject({ posture: 'bow', side: 'left', breath: 'in-out', seconds: 5, anchor: 'right' })
+    expect(half).not.toHaveProperty('stance')
+    expect(half?.with?.loadLeftPct).toBe(0)
+    const [, , , turned] = parted(3).parts
+    expect(turned?.stance).toMatchObject({ posture: 'bow', side: 'left' })
+    const tall = resolveBody({ stature: 1.9, mass: 85, sex: 'male', age: 50 })
+    const parts = toRoutine(parted(1), tall)
+    const path = showPath(makePath(tall, parts, 10), parts)
+    expect(path.transitions.map(({ error }) => error)).toEqual(path.transitions.map(() => null))
+    const long = (at: number) => {
+      const { left, right } = path.parts[at]?.stance.feet ?? {}
+      return Math.hypot((left?.heel[0] ?? 0) - (right?.heel[0] ?? 9), (left?.heel[1] ?? 0) - (right?.heel[1] ?? 9))
+    }
+    expect(long(1)).toBeCloseTo(long(2), 3)
+  })
+
+  it('is not offered where even the whole of its seconds is too short for one of the two', () => {
+    const [way] = walk({
+      ...HURRIED,
+      parts: HURRIED.parts.slice(0, 2).map((part) => ({ ...part, seconds: 0.5 })),
+    }).transitions
+    expect(way?.findings.map(({ code }) => code)).toContain('tempo.short')
+    expect(way && findMiddle(way)).toBeNull()
+  })
+
+  it('each of the two has time enough in its breath, where the whole had not', () => {
+    expect(shortOf(shown, 2, 2)).toHaveLength(1)
     const way = shown.transitions[1]
     const middle = way && findMiddle(way)
-    if (whole === undefined || !middle) throw new Error('the breath is long enough')
-    const halves = shortOf(walk(splitPart(HURRIED, 2, middle, way.anchor)), 2, 3)
-    for (const half of halves) expect(half).toBeLessThan(whole)
+    if (!middle) throw new Error('it is not offered')
+    expect(shortOf(walk(splitPart(HURRIED, 2, middle, way.anchor)), 2, 3)).toEqual([])
   })
 
   it('a shift in place is parted where half of it is over', () => {
@@ -66,7 +98,8 @@ describe('a movement in two', () => {
     }
     const [way] = walk(routine).transitions
     const middle = way && findMiddle(way)
-    expect(middle?.loadLeft).toBeGreaterThan(0.3)
-    expect(middle?.loadLeft).toBeLessThan(0.7)
+    expect(middle?.stance.loadLeft).toBeGreaterThan(0.3)
+    expect(middle?.stance.loadLeft).toBeLessThan(0.7)
+    expect(middle && splitPart(routine, 1, middle, null).parts[1]?.with?.loadLeftPct).toBeGreaterThan(30)
   })
 })
