@@ -1,33 +1,9 @@
 import { makePath, resolveBody } from '@/core'
 import { planTransition } from '@/core/motion/transition'
-import { toRoutine } from '@/formats/routine-document'
+import { makeRoutine } from './routine'
 
-/** A routine of bows, back steps and side steps that walks on, of so many parts. */
-const PERSON = { stature: 1.62, mass: 68, sex: 'female' as const, age: 74 }
-const body = resolveBody(PERSON)
-const STEPS = [
-  { posture: 'bow', side: 'left', anchor: 'right' },
-  { posture: 'bow', side: 'right', anchor: 'left' },
-  { posture: 'empty-ball', side: 'left', anchor: 'right' },
-  { posture: 'back-step', side: 'right', anchor: 'right' },
-  { posture: 'parallel', side: 'left' },
-  { posture: 'side-step', side: 'left', anchor: 'right' },
-] as const
-const routineOf = (count: number) =>
-  toRoutine(
-    {
-      format: 'nivrel.routine/1',
-      school: 'therapeutic',
-      parts: [
-        { posture: 'parallel', side: 'left' },
-        ...Array.from({ length: count - 1 }, (_, i) => ({
-          seconds: 8,
-          ...(STEPS[i % STEPS.length] as (typeof STEPS)[number]),
-        })),
-      ],
-    } as never,
-    body,
-  )
+const body = resolveBody({ stature: 1.62, mass: 68, sex: 'female', age: 74 })
+const routineOf = (count: number) => makeRoutine(count, body)
 
 const middle = (values: number[]) => values.sort((a, b) => a - b)[values.length >> 1] ?? Number.NaN
 const time = (rounds: number, run: () => void): number =>

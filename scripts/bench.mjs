@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process'
 import { bin, build, bundle, ENV, install, prepare, ROOT, run, say } from './steps.mjs'
 
 install()
-for (const part of ['core', 'class', 'path', 'lesson', 'paper'])
+for (const part of ['core', 'class', 'path', 'path-pool', 'lesson', 'paper'])
   run(process.execPath, [await bundle(`bench/${part}.ts`, `bench-${part}.mjs`)])
 
 await build()

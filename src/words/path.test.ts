@@ -166,15 +166,17 @@ describe('a class on one path is said', () => {
     scale: 1,
     chairs: [],
     fitted: [],
+    floor: null,
     ...more,
   })
 
   it('each in a line: close ways are named, chairs with their hand and ways', () => {
     expect(sayWalker(walk('asIs', { fitted: ['holds', 'close', 'close'] }))).toBe('as it is; close at 2 and 3')
     expect(sayWalker(walk('steps', { scale: 0.5 }))).toBe('half steps')
-    const left = [1, 3].map((part) => ({ part, hand: 'left' as const }))
+    const chair = (part: number, hand: 'left' | 'right') => ({ part, hand, at: [0, 0] as const, heading: 0 })
+    const left = [chair(1, 'left'), chair(3, 'left')]
     expect(sayWalker(walk('chair', { chairs: left }))).toBe('a chair on their left at 1 and 3')
-    expect(sayWalker(walk('chair', { chairs: [...left, { part: 4, hand: 'right' }] }))).toContain('on either side')
+    expect(sayWalker(walk('chair', { chairs: [...left, chair(4, 'right')] }))).toContain('on either side')
     expect(sayWalker(null)).toBe('cannot be sized to them')
   })
 

@@ -20,6 +20,7 @@ export function sayWalker(fit: WalkFit | null, words: Words = ENGLISH): string {
   const hands = new Set(chairs.map(({ hand }) => hand))
   return words.say('walkers.how.chair', {
     quarters: quartersOf(scale),
+    all: chairs.length > 1 && chairs.length === fitted.length ? 'yes' : 'no',
     hand: hands.size > 1 ? 'either' : ([...hands][0] ?? 'either'),
     ways: sayList(
       chairs.map(({ part }) => String(part)),

@@ -1,8 +1,8 @@
 import type { Vec2 } from '../conventions'
 
 /** House default: between people who do a routine together, and the least that stays clear of a wall or a chair. */
-const BETWEEN = 1
-const CLEAR = 0.6
+export const BETWEEN = 1
+export const CLEAR = 0.6
 
 export type RoomFit = {
   /** Whether what is needed lies within the walls. */

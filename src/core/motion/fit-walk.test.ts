@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { toRoutine } from '@/formats/routine-document'
-import { resolveBody } from '../body/body'
+import { type Body, resolveBody } from '../body/body'
 import { DEG } from '../conventions'
+import { toRoom } from '../stance/placed'
 import { fitRoom } from './fit-room'
 import { fitWalk } from './fit-walk'
 import { foldRoutine, turnBack } from './fold'
 import { makePath } from './path'
-import { calcExtent } from './room'
+import { calcExtent, listFootprints } from './room'
 import { keepAnchors, measureRoutine, tallyPath } from './safer-routine'
 
 const WALK = {
@@ -20,40 +21,66 @@ const WALK = {
 const body = (limits = {}, age = 60) => resolveBody({ stature: 1.66, mass: 68, sex: 'female', age, limits })
 const both = (one: object) => ({ left: one, right: one })
 
+const fitOf = (who: Body) => {
+  const parts = toRoutine(WALK, who)
+  return fitWalk(who, parts, makePath(who, parts, 6, 'verdicts'))
+}
+
 describe('a class on one path', () => {
   it('who walks it as it is asked is asked no less', () => {
-    const well = body()
-    const fit = fitWalk(well, toRoutine(WALK, well), 6)
-    expect(fit).toMatchObject({ how: 'asIs', scale: 1, chairs: [] })
-    expect(fit.fitted).not.toContain('beyond')
+    const found = fitOf(body())
+    expect(found).toMatchObject({ how: 'asIs', scale: 1, chairs: [] })
+    expect(found.fitted).not.toContain('beyond')
   })
 
   it('who needs a shorter step has the longest that does', () => {
-    for (const flexion of [38, 42, 46, 50]) {
-      const stiff = body(both({ kneeFlexionMax: flexion * DEG }), 72)
-      const parts = toRoutine(WALK, stiff)
-      const fit = fitWalk(stiff, parts, 6)
-      if (fit.how !== 'steps') continue
-      expect(fit.fitted).not.toContain('beyond')
-      const longer = measureRoutine(stiff, parts, { scale: fit.scale + 0.25, by: 0 })
+    const bends = [38, 42, 46, 50].map((degrees) => body(both({ kneeFlexionMax: degrees * DEG }), 72))
+    const shorter = bends.map((stiff) => ({ stiff, found: fitOf(stiff) })).filter(({ found }) => found.how === 'steps')
+    expect(shorter.length).toBeGreaterThan(0)
+    for (const { stiff, found } of shorter) {
+      expect(found.fitted).not.toContain('beyond')
+      const longer = measureRoutine(stiff, toRoutine(WALK, stiff), { scale: found.scale + 0.25, by: 0 })
       const tally = longer && tallyPath(makePath(stiff, longer, 6))
       expect((tally?.beyond ?? 0) + (tally?.noWay ?? 0)).toBeGreaterThan(0)
     }
   })
 
-  it('who may not stand alone has a chair on every way that fails, or does not walk', () => {
+  it('who may not stand alone has a chair on every way that fails, each within reach of its hand', () => {
     const held = body({ ...both({}), support: 'chair-back' }, 80)
-    const fit = fitWalk(held, toRoutine(WALK, held), 6)
-    expect(fit.asked).toContain('beyond')
-    if (fit.how === 'chair') {
-      expect(fit.chairs.map(({ part }) => part)).toEqual(fit.asked.flatMap((v, i) => (v === 'beyond' ? [i + 1] : [])))
-      expect(fit.fitted).not.toContain('beyond')
-    } else expect(['inPlace', 'sits']).toContain(fit.how)
+    const found = fitOf(held)
+    expect(found.asked).toEqual(['beyond', 'beyond'])
+    expect(found).toMatchObject({ how: 'chair', scale: 1 })
+    expect(found.chairs.map(({ part }) => part)).toEqual([1, 2])
+    expect(found.fitted).not.toContain('beyond')
+    const parts = toRoutine(WALK, held)
+    const path = makePath(held, parts, 6, 'verdicts')
+    const [[left, rear], [right, front]] = found.floor?.extent ?? [
+      [0, 0],
+      [0, 0],
+    ]
+    for (const { part, hand, at } of found.chairs) {
+      const stood = path.parts[part - 1]
+      const shoulder = stood?.analysis?.pose.joints[`${hand}Shoulder`]
+      if (!stood?.stance.at || !shoulder) throw new Error(`part ${part} is not stood`)
+      const [x, y] = toRoom(stood.stance.at, [shoulder[0], shoulder[1]])
+      expect(Math.hypot(at[0] - x, at[1] - y)).toBeLessThan(held.upperArm[hand] + held.forearm[hand] + held.hand[hand])
+      expect(Math.min(at[0] - left, right - at[0], at[1] - rear, front - at[1])).toBeGreaterThan(0.199)
+    }
   })
 
-  it('who only sits does not walk', () => {
-    const seated = body({ ...both({}), seatedOnly: true })
-    expect(fitWalk(seated, toRoutine(WALK, seated), 4)).toMatchObject({ how: 'sits', fitted: [] })
+  it('needs the floor that a path says: its footprints in order, and the box about it', () => {
+    const well = body()
+    const path = makePath(well, toRoutine(WALK, well), 6, 'verdicts')
+    expect(fitOf(well).floor).toEqual({ prints: listFootprints(path), extent: calcExtent(path) })
+  })
+
+  it('who only sits does not walk, and needs no more floor than where they are', () => {
+    const found = fitOf(body({ ...both({}), seatedOnly: true }))
+    expect(found).toMatchObject({ how: 'sits', fitted: [] })
+    expect(found.floor?.prints.map(({ did }) => did)).toEqual(['stands', 'stands'])
+    const [[left, rear], [right, front]] = found.floor?.extent ?? [[], []]
+    expect((right ?? 9) - (left ?? 0)).toBeLessThan(1)
+    expect((front ?? 9) - (rear ?? 0)).toBeLessThan(1)
   })
 })
 

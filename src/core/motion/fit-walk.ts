@@ -1,11 +1,14 @@
 import { analyse } from '../analysis'
 import type { Body } from '../body/body'
-import { otherSide, SIDES, type Side } from '../conventions'
+import { otherSide, SIDES, type Side, type Vec2 } from '../conventions'
 import { InputError } from '../errors'
 import type { Verdict } from '../limits/finding'
+import { toRoom } from '../stance/placed'
+import type { Placement } from '../stance/stance'
 import { verdictOfTransition } from './judge-path'
 import { makePath, type Path, type RoutinePart } from './path'
 import { scaleStep } from './place'
+import { calcExtent, type Footprint, listFootprints } from './room'
 import { markWay } from './safer'
 import { keepAnchors, measureRoutine, tallyPath } from './safer-routine'
 import { changeWay, type Way, walkWay } from './way-change'
@@ -17,16 +20,27 @@ export type WalkFit = {
   how: 'asIs' | 'steps' | 'chair' | 'inPlace' | 'sits'
   /** Of every step. */
   scale: number
-  /** On the ways to which parts a hand is on a chair, and which hand. */
-  chairs: { part: number; hand: Side }[]
+  chairs: WayChair[]
   /** What each way comes to then. */
   fitted: (Verdict | null)[]
+  /** Where that takes them, in a room of their own; null where their first stance cannot be stood. */
+  floor: WalkedFloor | null
 }
+
+/** A chair back under a hand on the way to a part: which hand, where it stands and along which direction its back runs. */
+export type WayChair = { part: number; hand: Side; at: Vec2; heading: number }
+
+/** Feet in the order in which they are set, and the box that the body needs, chairs included. Metres. */
+export type WalkedFloor = { prints: Footprint[]; extent: [Vec2, Vec2] }
 
 const SAMPLES = 6
 const SCALES = [0.75, 0.5, 0.25] as const
+/** Half of a chair's side, metres. */
+const CHAIR_HALF = 0.2
 
-const verdictsOf = ({ transitions }: Path) => transitions.map((one) => verdictOfTransition(one))
+/** The verdict of each way of a path, null where there is none. */
+export const listVerdicts = ({ transitions }: Path): (Verdict | null)[] =>
+  transitions.map((one) => verdictOfTransition(one))
 const isFit = (path: Path): boolean => {
   const { noWay, beyond } = tallyPath(path)
   return noWay + beyond === 0
@@ -35,25 +49,45 @@ const isFit = (path: Path): boolean => {
 /**
  * The least with which somebody walks a routine with everybody else: as it is, with shorter steps, with a hand on a
  * chair where it fails, weight shifts in place, or sitting.
- * @param samples intervals of a phase for what is asked; what is tried takes fewer
+ * @param path the routine as it is asked, worked out for them; what is tried takes fewer instants
  */
-export function fitWalk(body: Body, asked: readonly RoutinePart[], samples: number): WalkFit {
-  const path = makePath(body, asked, samples, 'verdicts')
-  const found = { asked: verdictsOf(path), scale: 1, chairs: [], fitted: verdictsOf(path) }
-  if (isFit(path)) return { ...found, how: 'asIs' }
+export function fitWalk(body: Body, asked: readonly RoutinePart[], path: Path): WalkFit {
+  const verdicts = listVerdicts(path)
+  const found = { asked: verdicts, scale: 1, chairs: [], fitted: verdicts }
+  if (isFit(path)) return { ...found, how: 'asIs', floor: layWalked(path) }
   const routine = keepAnchors(path, asked)
-  const failing = found.asked.flatMap((verdict, i) => (verdict === 'holds' || verdict === 'close' ? [] : [i]))
-  for (const scale of SCALES) {
+  const failing = verdicts.flatMap((verdict, i) => (verdict === 'holds' || verdict === 'close' ? [] : [i]))
+  for (const scale of isHelpedBySteps(path) ? SCALES : []) {
     const parts = measureRoutine(body, routine, { scale, by: 0 })
     // What fails by itself fails in the whole, too: most are told by a single way.
     if (!parts || failing.some((i) => isBeyond(walkAlone(body, parts, path, i)))) continue
     if (!isFit(makePath(body, parts, SAMPLES, 'beyond'))) continue
     const shorter = makePath(body, parts, SAMPLES, 'verdicts')
-    if (isFit(shorter)) return { ...found, how: 'steps', scale, fitted: verdictsOf(shorter) }
+    if (isFit(shorter))
+      return { ...found, how: 'steps', scale, fitted: listVerdicts(shorter), floor: layWalked(shorter) }
   }
   const held = holdWhereItFails(body, routine, path)
-  if (held) return { ...found, how: 'chair', ...held }
-  return { ...found, how: canShift(body, asked) ? 'inPlace' : 'sits', scale: 0, fitted: [] }
+  if (held) return { ...found, how: 'chair', ...held, floor: layWalked(path, held.chairs) }
+  const stays = layWalked({ ...path, parts: path.parts.slice(0, 1), transitions: [] })
+  return { ...found, how: canShift(body, asked) ? 'inPlace' : 'sits', scale: 0, fitted: [], floor: stays }
+}
+
+/** Who may not stand without a hand needs it for the shortest step, too. */
+const isHelpedBySteps = ({ transitions }: Path): boolean =>
+  !transitions.some(({ made }) => made?.findings.some(({ code, severity }) => code === HAND && severity === 'hard'))
+const HAND = 'support.needed'
+
+function layWalked(path: Path, chairs: readonly WayChair[] = []): WalkedFloor | null {
+  if (!path.parts[0]?.analysis) return null
+  const [[left, rear], [right, front]] = calcExtent(path)
+  const [xs, ys] = [chairs.map(({ at }) => at[0]), chairs.map(({ at }) => at[1])]
+  return {
+    prints: listFootprints(path),
+    extent: [
+      [Math.min(left, ...xs.map((x) => x - CHAIR_HALF)), Math.min(rear, ...ys.map((y) => y - CHAIR_HALF))],
+      [Math.max(right, ...xs.map((x) => x + CHAIR_HALF)), Math.max(front, ...ys.map((y) => y + CHAIR_HALF))],
+    ],
+  }
 }
 
 const isBeyond = (path: Path | null): boolean => path === null || !isFit(path)
@@ -80,7 +114,7 @@ function holdWhereItFails(
   parts: readonly RoutinePart[],
   path: Path,
 ): Pick<WalkFit, 'chairs' | 'fitted'> | null {
-  const fitted = verdictsOf(path)
+  const fitted = listVerdicts(path)
   const chairs: WalkFit['chairs'] = []
   for (const [i, verdict] of fitted.entries()) {
     if (verdict === 'holds' || verdict === 'close') continue
@@ -89,14 +123,21 @@ function holdWhereItFails(
     const held = SIDES.flatMap((hand) => {
       const changed = changeWay(body, way, { what: 'hand', hand }, null)
       const verdict = changed && markWay(walkWay(body, changed, SAMPLES, 'verdicts')).verdict
-      return verdict && verdict !== 'beyond' ? [{ hand, verdict }] : []
+      const chair = changed && chairInRoom(changed, path.parts[i]?.stance.at)
+      return chair && verdict && verdict !== 'beyond' ? [{ chair: { part: i + 1, hand, ...chair }, verdict }] : []
     })
     const [one] = held.sort((a, b) => Number(a.verdict === 'close') - Number(b.verdict === 'close'))
     if (!one) return null
-    chairs.push({ part: i + 1, hand: one.hand })
+    chairs.push(one.chair)
     fitted[i] = one.verdict
   }
   return { chairs, fitted }
+}
+
+/** Where the chair of a way stands, its first stance standing where it does in the whole. */
+function chairInRoom({ before }: Way, at: Placement | undefined): Pick<WayChair, 'at' | 'heading'> | null {
+  const [support] = before.stance.supports
+  return support && at ? { at: toRoom(at, [support.at[0], support.at[1]]), heading: at.heading } : null
 }
 
 const SHIFTED = [0.7, 0.3] as const

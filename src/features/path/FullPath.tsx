@@ -155,6 +155,7 @@ export function FullPath(props: FullPathProps) {
           routine={routine}
           library={library}
           names={names}
+          room={room}
           onOpen={async (id, at) => {
             await choosePerson(id)
             setPlay({ open: at > 0 ? at : null })

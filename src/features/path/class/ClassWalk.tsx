@@ -8,6 +8,7 @@ import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { ENGLISH } from '@/words/language'
 import { sayWalker, sayWalkers } from '@/words/walkers'
 import type { Library } from '../state/use-walk'
+import { ClassHall } from './ClassHall'
 import styles from './class.module.css'
 import { useWalkClass, type Walker } from './use-walk-class'
 
@@ -16,6 +17,7 @@ type ClassWalkProps = {
   routine: RoutineDocument
   library: Library
   names: readonly string[]
+  room: { width: number; depth: number }
   /** Somebody on a way: that way is opened for them. */
   onOpen: (person: string, part: number) => void
 }
@@ -24,20 +26,26 @@ const ORDER = { asIs: 0, steps: 1, chair: 2, inPlace: 3, sits: 4 } as const
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`walkers.${key}`, values)
 
 /** Everybody of a class on the same path: a line of tape for each, every way a mark on it. */
-export function ClassWalk({ people, routine, library, names, onOpen }: ClassWalkProps) {
+export function ClassWalk({ people, routine, library, names, room, onOpen }: ClassWalkProps) {
   const { walkers, progress, broken, cancel } = useWalkClass(people, routine, library)
-  const sorted = useMemo(() => (walkers ? [...walkers].sort(byDemand) : []), [walkers])
+  const working = progress !== null
+  // While it is worked out nobody changes places.
+  const sorted = useMemo(
+    () => (walkers && !working ? [...walkers].sort(byDemand) : (walkers ?? [])),
+    [walkers, working],
+  )
+  const known = !working && walkers?.every(({ sized, fit }) => fit !== null || !sized)
   const away = people.filter(({ mark }) => mark === 'away').map(({ name }) => name)
   return (
     <section className={styles.class} aria-label={say('label')}>
-      {progress !== null && (
+      {working && (
         <div className={styles.searching}>
           <LinearProgress variant="determinate" value={progress * 100} aria-label={say('searching')} />
           <Button onClick={cancel}>{say('stop')}</Button>
         </div>
       )}
       {broken && <p role="alert">{say('broken')}</p>}
-      {walkers && <p className={styles.sum}>{sayWalkers(walkers.map(({ fit }) => fit))}</p>}
+      {known && <p className={styles.sum}>{sayWalkers(sorted.map(({ fit }) => fit))}</p>}
       {away.length > 0 && <p className={styles.away}>{say('away', { names: away.join(', ') })}</p>}
       {sorted.length > 0 && (
         <div className={styles.line} aria-hidden="true">
@@ -50,7 +58,7 @@ export function ClassWalk({ people, routine, library, names, onOpen }: ClassWalk
           </div>
         </div>
       )}
-      <ul className={styles.lines} data-stale={progress !== null}>
+      <ul className={styles.lines}>
         {sorted.map((walker) => (
           <Line key={walker.person.id} walker={walker} names={names} onOpen={onOpen} />
         ))}
@@ -65,6 +73,7 @@ export function ClassWalk({ people, routine, library, names, onOpen }: ClassWalk
           ))}
         </ol>
       )}
+      {known && <ClassHall walkers={sorted} room={room} onOpen={onOpen} />}
     </section>
   )
 }
@@ -76,16 +85,17 @@ function byDemand(a: Walker, b: Walker): number {
 
 type LineProps = { walker: Walker; names: readonly string[]; onOpen: ClassWalkProps['onOpen'] }
 
-function Line({ walker: { person, fit }, names, onOpen }: LineProps) {
+function Line({ walker, names, onOpen }: LineProps) {
+  const { person, asked, fit, stale } = walker
   return (
-    <li className={styles.line} data-how={fit?.how ?? 'none'}>
+    <li className={styles.line} data-how={fit?.how ?? (asked ? 'asked' : 'none')} data-stale={stale}>
       <ButtonBase className={styles.name} onClick={() => onOpen(person.id, 0)}>
         {person.name}
       </ButtonBase>
       <div className={styles.tape}>
-        {fit?.asked.map((verdict, i) => {
+        {asked?.map((verdict, i) => {
           const name = names[i + 1] ?? ''
-          const chair = fit.chairs.find(({ part }) => part === i + 1)
+          const chair = fit?.chairs.find(({ part }) => part === i + 1)
           return (
             <ButtonBase
               // biome-ignore lint/suspicious/noArrayIndexKey: a way is its place in the order
@@ -101,9 +111,14 @@ function Line({ walker: { person, fit }, names, onOpen }: LineProps) {
           )
         })}
       </div>
-      <span className={styles.how}>{sayWalker(fit)}</span>
+      <span className={styles.how}>{sayHow(walker)}</span>
     </li>
   )
+}
+
+function sayHow({ sized, asked, fit }: Walker): string {
+  if (fit || !sized) return sayWalker(fit)
+  return say(asked ? 'untried' : 'unwalked')
 }
 
 /** The tape is broken: there is no way. */

@@ -1,13 +1,21 @@
 import { useEffect, useState } from 'react'
-import type { WalkFit } from '@/core'
+import type { Verdict, WalkFit } from '@/core'
 import type { RoutineDocument } from '@/formats/routine-document'
 import { toPerson } from '@/formats/to-core'
 import type { BenchPerson } from '@/server/bench'
 import { startWalkClass } from '@/workers/walk-class'
 import { type Library, SAMPLES, sizeRoutine } from '../state/use-walk'
 
-/** Somebody of the class and how they walk the path; null where the routine cannot be sized to them. */
-export type Walker = { person: BenchPerson; fit: WalkFit | null }
+/** Somebody of the class against the path: each way as it is asked, then what it takes; null while that is not known. */
+export type Walker = {
+  person: BenchPerson
+  /** Whether the routine can be sized to them. */
+  sized: boolean
+  asked: (Verdict | null)[] | null
+  fit: WalkFit | null
+  /** Of what was there before. */
+  stale: boolean
+}
 
 type ClassWalk = { walkers: Walker[] | null; progress: number | null; broken: boolean; cancel: () => void }
 
@@ -25,10 +33,22 @@ export function useWalkClass(people: readonly BenchPerson[], routine: RoutineDoc
       const able = sized.flatMap(({ person, parts }) =>
         parts ? [{ id: person.id, person: toPerson(person.document), parts }] : [],
       )
-      const search = startWalkClass(able, SAMPLES, (progress) => setState((was) => ({ ...was, progress })))
+      const put = (id: string | undefined, known: Partial<Walker>) =>
+        setState((was) => ({
+          ...was,
+          walkers: was.walkers?.map((one) => (one.person.id === id ? { ...one, ...known } : one)) ?? null,
+        }))
+      const search = startWalkClass(able, SAMPLES, {
+        onProgress: (progress) => setState((was) => ({ ...was, progress })),
+        onWalked: (who, asked) => put(able[who]?.id, { asked, fit: null, stale: false }),
+      })
       end = search.cancel
       setState((was) => ({
-        ...was,
+        walkers: sized.map(({ person, parts }) => {
+          const before = was.walkers?.find((one) => one.person.id === person.id)
+          const known = parts && before ? before : { asked: null, fit: null }
+          return { asked: known.asked, fit: known.fit, person, sized: parts !== null, stale: parts !== null }
+        }),
         progress: 0,
         broken: false,
         cancel: () => {
@@ -38,11 +58,8 @@ export function useWalkClass(people: readonly BenchPerson[], routine: RoutineDoc
       }))
       search.found
         .then((fits) => {
-          const walkers = sized.map(({ person }): Walker => {
-            const at = able.findIndex(({ id }) => id === person.id)
-            return { person, fit: at < 0 ? null : (fits[at] as WalkFit) }
-          })
-          setState((was) => ({ ...was, walkers, progress: null }))
+          for (const [i, fit] of fits.entries()) put(able[i]?.id, { asked: fit.asked, fit, stale: false })
+          setState((was) => ({ ...was, progress: null }))
         })
         .catch(() => setState((was) => ({ ...was, progress: null, broken: true })))
     }, REST_MS)

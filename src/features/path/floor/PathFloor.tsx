@@ -9,7 +9,8 @@ import { listStretches, SLOWEST } from './centre-line'
 import styles from './floor.module.css'
 import { PrintMark } from './PrintMark'
 import { gatherPrints } from './prints'
-import { RoomChairs } from './RoomChairs'
+import { listChairs, RoomChairs } from './RoomChairs'
+import { Metres, pointsOf, Walls } from './RoomWalls'
 import { layRoom, type RoomPlan, roomToScreen } from './room-plan'
 
 type PathFloorProps = { path: ShownPath; body: Body; room: { width: number; depth: number }; facing: string }
@@ -23,6 +24,7 @@ export const PathFloor = memo(function PathFloor({ path, body, room, facing }: P
   const fit = useMemo(() => fitRoom(path.extent, room), [path, room])
   const prints = useMemo(() => gatherPrints(path.footprints), [path])
   const stretches = useMemo(() => listStretches(path), [path])
+  const chairs = useMemo(() => listChairs(path), [path])
   const plan = useMemo(() => layRoom(path, room, width, height, whole), [path, room, width, height, whole])
   return (
     <section className={styles.floor} aria-label={ENGLISH.say('path.floor.label')}>
@@ -31,8 +33,8 @@ export const PathFloor = memo(function PathFloor({ path, body, room, facing }: P
           <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} data-testid="path-floor">
             <title>{ENGLISH.say('path.floor.title')}</title>
             <Metres plan={plan} />
-            <polygon className={styles.walls} data-fits={fit.fits} points={pointsOf(plan, plan.walls)} />
-            <RoomChairs plan={plan} path={path} />
+            <Walls plan={plan} fits={fit.fits} />
+            <RoomChairs plan={plan} chairs={chairs} />
             <g fill="none" strokeLinecap="round" strokeLinejoin="round">
               {stretches.map(({ points, slow, near }, i) => (
                 <polyline
@@ -73,39 +75,6 @@ export const PathFloor = memo(function PathFloor({ path, body, room, facing }: P
 /** How thick the way is, pixels. */
 const FAST = 1.6
 const SLOW = 8
-
-const pointsOf = (plan: RoomPlan, points: readonly Vec2[]): string =>
-  points
-    .map((point) =>
-      roomToScreen(plan, point)
-        .map((v) => v.toFixed(1))
-        .join(','),
-    )
-    .join(' ')
-
-/** Lines every metre, to count a room by. */
-function Metres({ plan }: { plan: RoomPlan }) {
-  const [[left, rear], , [right, front]] = plan.walls as [Vec2, Vec2, Vec2, Vec2]
-  const between = (low: number, high: number) =>
-    Array.from({ length: Math.max(0, Math.ceil(high - low) - 1) }, (_, i) => low + i + 1)
-  const lines: [Vec2, Vec2][] = [
-    ...between(left, right).map((x): [Vec2, Vec2] => [
-      [x, rear],
-      [x, front],
-    ]),
-    ...between(rear, front).map((y): [Vec2, Vec2] => [
-      [left, y],
-      [right, y],
-    ]),
-  ]
-  return (
-    <g className={styles.metres}>
-      {lines.map((ends) => (
-        <polyline key={ends.join(' ')} points={pointsOf(plan, ends)} />
-      ))}
-    </g>
-  )
-}
 
 type StartProps = { plan: RoomPlan; footprints: readonly Footprint[]; facing: string }
 

@@ -4,37 +4,32 @@ import { type RoomPlan, roomToScreen } from './room-plan'
 
 const HALF = 0.2
 
-/** Chairs where they are sat on, with their back, and what hands are on, in the room. */
-export function RoomChairs({ plan, path }: { plan: RoomPlan; path: ShownPath }) {
-  const line = (points: readonly Vec2[]) =>
-    points
-      .map((point) =>
-        roomToScreen(plan, point)
-          .map((v) => v.toFixed(0))
-          .join(','),
-      )
-      .join(' ')
-  const drawn = path.parts.flatMap(({ stance: { seat, supports, at } }) => {
+/** A chair in the room: its middle, where its sitter faces, and whether it is sat on or its back is held. */
+export type RoomChair = { at: Vec2; heading: number; sat: boolean }
+
+/** Chairs where they are sat on, and what hands are on, in the room. */
+export function listChairs(path: ShownPath): RoomChair[] {
+  return path.parts.flatMap(({ stance: { seat, supports, at } }) => {
     if (!at) return []
-    const corner = (from: readonly [number, number], x: number, y: number) => {
-      const [sin, cos] = [Math.sin(at.heading), Math.cos(at.heading)]
-      const [cx, cy] = toRoom(at, from)
-      return [cx + x * cos - y * sin, cy + x * sin + y * cos] as const
-    }
-    const square = (from: readonly [number, number]): Vec2[] =>
-      [
-        [-1, -1],
-        [1, -1],
-        [1, 1],
-        [-1, 1],
-      ].map(([x = 0, y = 0]) => corner(from, x * HALF, y * HALF))
-    const backs = supports.map((support) =>
-      line([corner([support.at[0], support.at[1]], 0, -HALF), corner([support.at[0], support.at[1]], 0, HALF)]),
-    )
-    return [
-      ...(seat ? [line(square(seat.at)), line([corner(seat.at, -HALF, -HALF), corner(seat.at, HALF, -HALF)])] : []),
-      ...backs,
-    ]
+    const chair = (place: Vec2, sat: boolean) => ({ at: toRoom(at, place), heading: at.heading, sat })
+    return [...(seat ? [chair(seat.at, true)] : []), ...supports.map((one) => chair([one.at[0], one.at[1]], false))]
+  })
+}
+
+/** Chairs from above: a seat with its back, or the back alone that a hand is on. */
+export function RoomChairs({ plan, chairs }: { plan: RoomPlan; chairs: readonly RoomChair[] }) {
+  const drawn = chairs.flatMap(({ at: [cx, cy], heading, sat }) => {
+    const [sin, cos] = [Math.sin(heading), Math.cos(heading)]
+    const line = (corners: readonly Vec2[]) =>
+      corners
+        .map(([x, y]): Vec2 => [cx + HALF * (x * cos - y * sin), cy + HALF * (x * sin + y * cos)])
+        .map((point) =>
+          roomToScreen(plan, point)
+            .map((v) => v.toFixed(0))
+            .join(','),
+        )
+        .join(' ')
+    return sat ? [line(SEAT), line(REAR_EDGE)] : [line(BACK)]
   })
   return (
     <g className={styles.chairs}>
@@ -44,3 +39,19 @@ export function RoomChairs({ plan, path }: { plan: RoomPlan; path: ShownPath }) 
     </g>
   )
 }
+
+/** In half sides of a chair, as its sitter faces. */
+const SEAT: readonly Vec2[] = [
+  [-1, -1],
+  [1, -1],
+  [1, 1],
+  [-1, 1],
+]
+const REAR_EDGE: readonly Vec2[] = [
+  [-1, -1],
+  [1, -1],
+]
+const BACK: readonly Vec2[] = [
+  [0, -1],
+  [0, 1],
+]

@@ -51,17 +51,24 @@ export function layRoom(
   whole: boolean,
 ): RoomPlan {
   const walls = wallsAbout(extent, room)
-  const needed = cornersOf(...extent[0], ...extent[1])
+  if (whole) return layPoints([...walls, ...cornersOf(...extent[0], ...extent[1])], walls, width, height, ABOUT_ROOM)
+  const steps = footprints.flatMap(({ heel, yaw }): Vec2[] => [
+    heel,
+    [heel[0] - FOOT * Math.sin(yaw), heel[1] + FOOT * Math.cos(yaw)],
+  ])
+  return layPoints(steps, walls, width, height, ABOUT_STEPS)
+}
+
+/** A whole room whose left rear corner is 0, 0. */
+export function layHall(room: Room, width: number, height: number): RoomPlan {
+  const walls = cornersOf(0, 0, room.width, room.depth)
+  return layPoints(walls, walls, width, height, ABOUT_ROOM)
+}
+
+function layPoints(shown: readonly Vec2[], walls: Vec2[], width: number, height: number, about: number): RoomPlan {
   const lay = (turn: number): RoomPlan => {
-    const points = (
-      whole
-        ? [...walls, ...needed]
-        : footprints.flatMap(({ heel, yaw }): Vec2[] => [
-            heel,
-            [heel[0] - FOOT * Math.sin(yaw), heel[1] + FOOT * Math.cos(yaw)],
-          ])
-    ).map((point) => rotate(point, turn))
-    return { ...fitPlan(points, width, height, whole ? ABOUT_ROOM : ABOUT_STEPS), turn, walls }
+    const points = shown.map((point) => rotate(point, turn))
+    return { ...fitPlan(points, width, height, about), turn, walls }
   }
   const [upright, lying] = [lay(0), lay(-Math.PI / 2)]
   return lying.scale > upright.scale * 1.05 ? lying : upright
