@@ -1,5 +1,5 @@
 import { Path } from '@/features/path/Path'
-import { findLastPersonId, listNames, readBench } from '@/server/bench'
+import { findLastPersonId, listMembers, listNames, readBench } from '@/server/bench'
 import { today } from '@/server/clock'
 import { readGroups } from '@/server/groups'
 import { readHouse } from '@/server/house'
@@ -25,7 +25,8 @@ export default async function PathPage({ searchParams }: { searchParams: Promise
   ])
   const wanted = [asked.person, last, 'odalys-marrin'].flatMap((id) => people.find((one) => one.id === id) ?? [])
   const first = wanted[0] ?? people[0]
-  const walker = first ? await readBench(first.id) : null
+  const groupId = groups.find(({ id }) => id === asked.group)?.id
+  const [walker, members] = await Promise.all([first ? readBench(first.id) : null, groupId ? listMembers(groupId) : []])
   return (
     <Path
       people={people}
@@ -36,7 +37,7 @@ export default async function PathPage({ searchParams }: { searchParams: Promise
       aside={aside}
       groups={groups.filter(({ id }) => people.some((one) => one.groups.includes(id)))}
       asked={asked.routine ?? null}
-      askedGroup={asked.group ?? null}
+      askedGroup={groupId && members.length > 0 ? { id: groupId, members } : null}
       day={day}
     />
   )

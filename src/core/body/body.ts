@@ -159,3 +159,17 @@ function resolveRanges(limits: Limits, house: House, side: Side): Ranges {
   for (const key of SIDE_LIMIT_KEYS) ranges[key] = resolveFigure(key, own[key], house)
   return ranges
 }
+
+// The first body of all: where every figure is a broken number, the engine expects them so, and needs to compile nothing
+// anew for the first person who has one that others lack.
+resolveBody({
+  stature: 1.65,
+  mass: 68.5,
+  sex: 'unspecified',
+  trunkShift: 0.005,
+  usableAlong: 0.45,
+  usableAcross: 0.55,
+  swayReserve: 0.015,
+  swayReserveOneFoot: 0.009,
+  limits: { trunkTwistMax: 0.5, trunkForwardMax: 0.5, trunkBackMax: 0.5, loadMax: { left: 0.5, right: 0.5 } },
+})

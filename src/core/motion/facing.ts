@@ -1,6 +1,6 @@
 import type { Body } from '../body/body'
 import { DEG } from '../conventions'
-import type { Held, Moment } from './moment'
+import { changeMoment, type Held, type Moment } from './moment'
 import { type Posed, type Stood, tryPose, tryRead } from './posing'
 
 /** Facing lies within this of either foot's direction, the pelvis within `PELVIS_MOST` of it. */
@@ -38,7 +38,7 @@ export function standFacing(body: Body, moment: Moment, held: Held, wanted: numb
   let best: Posed | null = null
   let least = Number.POSITIVE_INFINITY
   const look = (pelvis: number) => {
-    const posed = tryPose(body, { ...moment, pelvis }, held, best?.settled.reached)
+    const posed = tryPose(body, changeMoment(moment, { pelvis }), held, best?.settled.reached)
     if (!posed) return
     const { left, right } = posed.settled.legs
     const drift = Math.max(Math.abs(left.drift), Math.abs(right.drift))

@@ -47,5 +47,7 @@ function areApart({ footLength: L, footBreadth: B }: Body, a: Laid, b: Laid): bo
 }
 
 /** The outline of a foot of the room. */
-const layFoot = (body: Body, side: Side, { yaw, ...set }: FootMoment): Ring =>
-  layOnFloor(placeFoot(body, side, { ...set, contact: 'air', toeOut: side === 'left' ? yaw : -yaw }), FOOT_OUTLINE)
+function layFoot(body: Body, side: Side, { heel, yaw, pressureAt, clearance, lift }: FootMoment): Ring {
+  const toeOut = side === 'left' ? yaw : -yaw
+  return layOnFloor(placeFoot(body, side, { heel, toeOut, contact: 'air', pressureAt, clearance, lift }), FOOT_OUTLINE)
+}

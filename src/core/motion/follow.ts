@@ -1,7 +1,7 @@
 import { mix } from './ease'
 import { faceAsFeetAllow, standFacing } from './facing'
-import type { Moment } from './moment'
-import { mixArm, type Phase } from './phase'
+import { changeMoment, type Moment } from './moment'
+import { makePhase, mixArm, type Phase } from './phase'
 import type { Task } from './script'
 
 /** How far facing, arms and trunk have come at the end of each phase, 0 to 1. */
@@ -20,11 +20,10 @@ export function followFeet(task: Task, phases: readonly Phase[]): Phase[] {
     const isLast = i === all.length - 1
     const [turned, armed, leaned] = [facing[i] as number, arms[i] as number, trunk[i] as number]
     const end = isLast
-      ? { ...to, height: phase.to.height }
+      ? changeMoment(to, { height: phase.to.height })
       : faceAt(
           task,
-          {
-            ...phase.to,
+          changeMoment(phase.to, {
             heading: faceAsFeetAllow(phase.to, mix(from.heading, to.heading, turned)) ?? phase.to.heading,
             pelvisTilt: mix(from.pelvisTilt, to.pelvisTilt, leaned),
             trunk: {
@@ -37,7 +36,7 @@ export function followFeet(task: Task, phases: readonly Phase[]): Phase[] {
               right: mixArm(from.arms.right, to.arms.right, () => armed),
             },
             height: Math.min(from.height, to.height),
-          },
+          }),
           turned,
         )
     const followed = { ...phase, from: before, to: end }
@@ -50,7 +49,7 @@ export function followFeet(task: Task, phases: readonly Phase[]): Phase[] {
 function faceAt({ body, from, to, held }: Task, moment: Moment, turned: number): Moment {
   const off = mix(from.pelvis - from.heading, to.pelvis - to.heading, turned)
   const stood = standFacing(body, moment, held, moment.heading + off)
-  return stood ? { ...moment, pelvis: stood.moment.pelvis } : { ...moment, pelvis: moment.heading + off }
+  return changeMoment(moment, { pelvis: stood ? stood.moment.pelvis : moment.heading + off })
 }
 
 /** Where something is left for the end (facing, arms after the waist), a phase of its own for it. */
@@ -59,7 +58,7 @@ function withSettle({ choices, from, to }: Task, phases: readonly Phase[]): Phas
   const turns = choices.turnWith === 'end' && Math.abs(to.heading - from.heading) > 1e-6
   const armsLast = choices.arms === 'waist' && !sameArms(from, to)
   if (last.kind === 'settle' || !(turns || armsLast)) return [...phases]
-  return [...phases, { kind: 'settle', foot: null, about: null, from: last.to, to: last.to, order: choices.order }]
+  return [...phases, makePhase('settle', null, [last.to, last.to], choices.order)]
 }
 
 const sameArms = (a: Moment, b: Moment): boolean => JSON.stringify(a.arms) === JSON.stringify(b.arms)

@@ -10,6 +10,16 @@ import { pressureWithin } from './pressure'
 /** A foot in the room: what `FootSetting` is in a stance, with its direction counter-clockwise from the room's. */
 export type FootMoment = Omit<FootSetting, 'toeOut'> & { yaw: number }
 
+/** A foot with something changed. Written out, so that all feet are of one shape: paths change hundreds of thousands. */
+export const changeFoot = (foot: FootMoment, change: Partial<FootMoment>): FootMoment => ({
+  heel: change.heel ?? foot.heel,
+  yaw: change.yaw ?? foot.yaw,
+  contact: change.contact ?? foot.contact,
+  pressureAt: change.pressureAt ?? foot.pressureAt,
+  clearance: change.clearance ?? foot.clearance,
+  lift: change.lift ?? foot.lift,
+})
+
 /**
  * One instant of a path in the room frame: nothing in it depends on where a stance's own frame lies, so that feet
  * stay where they are while facing turns. Metres, radians, counter-clockwise.
@@ -26,6 +36,18 @@ export type Moment = {
   trunk: Stance['trunk']
   arms: BySide<Arm>
 }
+
+/** A moment with something changed, of the shape that all have. */
+export const changeMoment = (moment: Moment, change: Partial<Moment>): Moment => ({
+  heading: change.heading ?? moment.heading,
+  feet: change.feet ?? moment.feet,
+  loadLeft: change.loadLeft ?? moment.loadLeft,
+  pelvis: change.pelvis ?? moment.pelvis,
+  height: change.height ?? moment.height,
+  pelvisTilt: change.pelvisTilt ?? moment.pelvisTilt,
+  trunk: change.trunk ?? moment.trunk,
+  arms: change.arms ?? moment.arms,
+})
 
 /** What a transition holds throughout. */
 export type Held = Pick<Stance, 'frame' | 'eyes' | 'floor'> & {
@@ -46,9 +68,15 @@ export function momentOf(body: Body, stance: Stance, height: number): Moment {
   return {
     heading: at.heading,
     feet: bySide((side) => {
-      const { toeOut, ...set } = stance.feet[side]
-      const pressureAt = pressureWithin(body, side, stance.feet[side])
-      return { ...set, pressureAt, heel: toRoom(at, set.heel), yaw: at.heading + yawSign(side) * toeOut }
+      const { heel, toeOut, contact, clearance, lift } = stance.feet[side]
+      return {
+        heel: toRoom(at, heel),
+        yaw: at.heading + yawSign(side) * toeOut,
+        contact,
+        pressureAt: pressureWithin(body, side, stance.feet[side]),
+        clearance,
+        lift,
+      }
     }),
     loadLeft: stance.loadLeft,
     pelvis: at.heading + stance.pelvisYaw,

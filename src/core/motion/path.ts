@@ -1,6 +1,7 @@
 import { calcStandingMargin } from '../analysis'
 import type { Body } from '../body/body'
 import { InputError } from '../errors'
+import { placeAt } from '../stance/placed'
 import { decide, judgeTransition, verdictOfTransition } from './judge-path'
 import type { Path, PathDetail, PathPart, PathTransition, RoutinePart } from './path-parts'
 import { readTransition } from './readings'
@@ -29,7 +30,7 @@ export function makePath(
     const before = parts.at(-1)
     if (!before) {
       const at = { x: part.at?.x ?? 0, y: part.at?.y ?? 0, heading: part.heading }
-      parts.push(standPart(body, { ...part.stance, at }, i, standing))
+      parts.push(standPart(body, placeAt(part.stance, at), i, standing))
       clock += part.seconds + part.hold
       continue
     }

@@ -4,7 +4,7 @@ import type { Arm, Contact } from '../stance/stance'
 import type { Choices } from './choices'
 import { ease, easeOf, type Mover, mix } from './ease'
 import { PELVIS_MOST } from './facing'
-import { alongFoot, type FootMoment, type Moment, plus } from './moment'
+import { alongFoot, changeFoot, changeMoment, type FootMoment, type Moment, plus } from './moment'
 
 export const PHASE_KINDS = ['empty', 'turn', 'lift', 'reach', 'touch', 'commit', 'shift', 'settle'] as const
 export type PhaseKind = (typeof PHASE_KINDS)[number]
@@ -19,12 +19,21 @@ export type Phase = {
   to: Moment
   order: Choices['order']
   /** The point that a reach's heel bends toward, of a quadratic curve. */
-  bend?: Vec2
+  bend: Vec2 | undefined
   /** What a foot in the air meets the floor with, at the middle of its touch. */
-  lands?: { contact: Contact; lift: number }
+  lands: { contact: Contact; lift: number } | undefined
   /** Height of the hips at first contact. */
-  heightAtContact?: number
+  heightAtContact: number | undefined
 }
+
+/** A phase, each of the same shape. */
+export const makePhase = (
+  kind: PhaseKind,
+  foot: Side | null,
+  [from, to]: readonly [Moment, Moment],
+  order: Phase['order'],
+  { about = null, bend, lands }: Partial<Phase> = {},
+): Phase => ({ kind, foot, about, from, to, order, bend, lands, heightAtContact: undefined })
 
 const TURN_LIFT = (10 * Math.PI) / 180
 
@@ -68,17 +77,17 @@ function startOf(phase: Phase): Moment {
   const { kind, foot, from } = phase
   if (!foot) return from
   const set = from.feet[foot]
-  if (kind === 'lift') return withFoot(from, foot, { ...set, contact: 'air', clearance: 0 })
+  if (kind === 'lift') return withFoot(from, foot, changeFoot(set, { contact: 'air', clearance: 0 }))
   if (kind === 'turn' && isEmpty(from, foot)) return withFoot(from, foot, pivoting(phase, set, 0))
   return from
 }
 
 const isEmpty = ({ loadLeft }: Moment, foot: Side): boolean => (foot === 'left' ? loadLeft : 1 - loadLeft) <= 0
 
-export const withFoot = (moment: Moment, side: Side, foot: FootMoment): Moment => ({
-  ...moment,
-  feet: { ...moment.feet, [side]: foot },
-})
+export const withFoot = (moment: Moment, side: Side, foot: FootMoment): Moment =>
+  changeMoment(moment, {
+    feet: side === 'left' ? { left: foot, right: moment.feet.right } : { left: moment.feet.left, right: foot },
+  })
 
 function feetAt(phase: Phase, t: number, footLength: number): BySide<FootMoment> {
   const { from, to, foot, order } = phase
@@ -86,7 +95,7 @@ function feetAt(phase: Phase, t: number, footLength: number): BySide<FootMoment>
   return bySide((side) => {
     if (side === foot && MOVES[phase.kind]) return MOVES[phase.kind]?.(phase, t, footLength) as FootMoment
     const [a, b] = [from.feet[side], to.feet[side]]
-    return { ...a, pressureAt: mix(a.pressureAt, b.pressureAt, pressed) }
+    return changeFoot(a, { pressureAt: mix(a.pressureAt, b.pressureAt, pressed) })
   })
 }
 
@@ -111,9 +120,10 @@ function pivoting({ about, from, to, foot }: Phase, set: FootMoment, rise: numbe
   const [a, b] = [from.feet[foot as Side], to.feet[foot as Side]]
   if (about === 'ball') {
     const contact = a.contact === 'toe-touch' ? 'toe-touch' : 'ball'
-    return { ...set, contact, lift: mix(a.lift, b.lift, 0.5) + (a.lift > 0 ? 0 : TURN_LIFT * rise) }
+    return changeFoot(set, { contact, lift: mix(a.lift, b.lift, 0.5) + (a.lift > 0 ? 0 : TURN_LIFT * rise) })
   }
-  return { ...set, contact: 'heel', lift: -TURN_LIFT * rise + (a.contact === 'heel' ? a.lift * (1 - rise) : 0) }
+  const lift = -TURN_LIFT * rise + (a.contact === 'heel' ? a.lift * (1 - rise) : 0)
+  return changeFoot(set, { contact: 'heel', lift })
 }
 
 /** The foot of a turn at an instant. */
@@ -121,7 +131,7 @@ export function turnAt(phase: Phase, t: number, footLength: number): FootMoment 
   const [a, b] = ends(phase)
   const yaw = mix(a.yaw, b.yaw, ease(t))
   const heel = turnedHeel(a, yaw, phase.about ?? 'heel', footLength)
-  const set = { ...a, yaw, heel, pressureAt: mix(a.pressureAt, b.pressureAt, ease(t)) }
+  const set = changeFoot(a, { yaw, heel, pressureAt: mix(a.pressureAt, b.pressureAt, ease(t)) })
   if (!isEmpty(phase.from, phase.foot as Side)) return set
   return pivoting(phase, set, Math.sin(Math.PI * ease(t)) ** 2)
 }
@@ -129,14 +139,13 @@ export function turnAt(phase: Phase, t: number, footLength: number): FootMoment 
 function liftAt(phase: Phase, t: number): FootMoment {
   const [a, b] = ends(phase)
   const part = ease(t)
-  return { ...a, contact: 'air', clearance: b.clearance * part, lift: mix(a.lift, b.lift, part) }
+  return changeFoot(a, { contact: 'air', clearance: b.clearance * part, lift: mix(a.lift, b.lift, part) })
 }
 
 function reachAt(phase: Phase, t: number): FootMoment {
   const [a, b] = ends(phase)
   const part = ease(t)
-  return {
-    ...a,
+  return changeFoot(a, {
     heel: phase.bend
       ? curve(a.heel, phase.bend, b.heel, part)
       : plus(a.heel, [b.heel[0] - a.heel[0], b.heel[1] - a.heel[1]], part),
@@ -144,7 +153,7 @@ function reachAt(phase: Phase, t: number): FootMoment {
     clearance: mix(a.clearance, b.clearance, part),
     lift: mix(a.lift, b.lift, part),
     pressureAt: b.pressureAt,
-  }
+  })
 }
 
 /** A quadratic curve from a to b that bends toward a point. */
@@ -159,14 +168,15 @@ function touchAt(phase: Phase, t: number): FootMoment {
   const lands = phase.lands ?? { contact: b.contact, lift: b.lift }
   if (a.contact !== 'air') {
     const lift = mix(a.lift, b.lift, ease(t))
-    return { ...b, contact: contactFor(lift, lands.contact, b.contact), lift }
+    return changeFoot(b, { contact: contactFor(lift, lands.contact, b.contact), lift })
   }
   if (t < 0.5) {
     const part = ease(2 * t)
-    return { ...a, clearance: mix(a.clearance, 0, part), lift: mix(a.lift, lands.lift, part), pressureAt: b.pressureAt }
+    const { pressureAt } = b
+    return changeFoot(a, { clearance: mix(a.clearance, 0, part), lift: mix(a.lift, lands.lift, part), pressureAt })
   }
   const lift = mix(lands.lift, b.lift, ease(2 * t - 1))
-  return { ...b, contact: contactFor(lift, lands.contact, b.contact), lift }
+  return changeFoot(b, { contact: contactFor(lift, lands.contact, b.contact), lift })
 }
 
 /** What meets the floor while a foot rolls from one contact to another. */

@@ -1,7 +1,7 @@
 import type { Body } from '../body/body'
 import type { Side, Vec2 } from '../conventions'
 import { BALL_AT } from '../stance/foot'
-import { toRoom } from '../stance/placed'
+import { placeAt, toRoom } from '../stance/placed'
 import type { Placement, Stance } from '../stance/stance'
 import { alongFoot, ORIGIN, plus } from './moment'
 import { aboutOf } from './script'
@@ -16,7 +16,7 @@ export function placeNext(body: Body, before: Stance, next: Stance, heading: num
   // Turned first, then moved so that the point lies where it lay.
   const turned: Placement = { x: 0, y: 0, heading }
   const [x, y] = toRoom(turned, point(is))
-  return { ...next, at: { x: kept[0] - x, y: kept[1] - y, heading } }
+  return placeAt(next, { x: kept[0] - x, y: kept[1] - y, heading })
 }
 
 /** A stance whose step is scaled: the way ahead of the heel that steps, from the one that stays; not its track. */

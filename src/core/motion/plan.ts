@@ -1,7 +1,7 @@
 import { DEG, otherSide, SIDES, type Side } from '../conventions'
 import { faceAsFeetAllow, rangeOfFeet, standFacing } from './facing'
 import { doesTurnMeet } from './feet-meet'
-import type { Moment } from './moment'
+import { changeMoment, type Moment } from './moment'
 import { momentAt, type Phase } from './phase'
 import { type Action, isPlaced, isTurned, keepsPlace, listPhases, shareOn, type Task } from './script'
 
@@ -259,7 +259,7 @@ function showKeys(task: Task, phases: readonly Phase[]): Shown | null {
 function showKey({ body, from, to, held }: Task, end: Moment): Shown | null {
   const heading = faceAsFeetAllow(end, from.heading)
   if (heading === null) return null
-  const moment = { ...end, heading, height: Math.min(from.height, to.height) }
+  const moment = changeMoment(end, { heading, height: Math.min(from.height, to.height) })
   const stood = standFacing(body, moment, held, from.pelvis)
   if (!stood) return null
   const list = (severity: string) =>

@@ -10,7 +10,7 @@ import { assemble, type Reached, type Settled, settle } from '../pose/pose'
 import { checkFooting } from '../stance/check'
 import { setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
-import { type Held, type Moment, stanceOf } from './moment'
+import { changeMoment, type Held, type Moment, stanceOf } from './moment'
 
 /** A moment with its legs in place under the hips, at the height that it has: nothing is read of it yet. */
 export type Posed = { moment: Moment; stance: Stance; settled: Settled }
@@ -44,7 +44,7 @@ export function pose(body: Body, wanted: Moment, held: Held, neighbour: Reached 
   const settled = settle(set, { reached: neighbour }, true)
   const [, , height] = settled.pelvis
   stance.height = { pelvisDrop: body.standingHipHeight - height }
-  return { moment: { ...wanted, height }, stance, settled }
+  return { moment: changeMoment(wanted, { height }), stance, settled }
 }
 
 /**

@@ -1,10 +1,21 @@
 import type { Body } from '../body/body'
-import { otherSide, type Side, type Vec2 } from '../conventions'
+import { bySide, otherSide, type Side, type Vec2 } from '../conventions'
 import { USUAL_LIFT } from '../stance/stance'
 import type { Choices } from './choices'
 import { mix } from './ease'
-import { alongFoot, type FootMoment, footingInRoom, gap, type Held, type Moment, outward, plus } from './moment'
-import { type Phase, type PhaseKind, turnedHeel, withFoot } from './phase'
+import {
+  alongFoot,
+  changeFoot,
+  changeMoment,
+  type FootMoment,
+  footingInRoom,
+  gap,
+  type Held,
+  type Moment,
+  outward,
+  plus,
+} from './moment'
+import { makePhase, type Phase, type PhaseKind, turnedHeel, withFoot } from './phase'
 import { listKeptPressures, pressureRange } from './pressure'
 import { findSwing } from './swing'
 
@@ -66,10 +77,10 @@ export function listPhases(task: Task, at: Moment, action: Action, last: Side | 
 
 /** All on one foot, as far back on it as one sits. */
 function standOn({ body, held, sits }: Task, at: Moment, side: Side): Moment {
-  const over = { ...at, loadLeft: side === 'left' ? 1 : 0 }
+  const over = changeMoment(at, { loadLeft: side === 'left' ? 1 : 0 })
   if (sits === 0) return over
   const foot = at.feet[side]
-  const pressed = (pressureAt: number) => withFoot(over, side, { ...foot, pressureAt })
+  const pressed = (pressureAt: number) => withFoot(over, side, changeFoot(foot, { pressureAt }))
   const [, rear = foot.pressureAt] = listKeptPressures(body, PRESSURES, (at) => footingInRoom(body, pressed(at), held))
   return pressed(Math.min(foot.pressureAt, mix(foot.pressureAt, rear, sits)))
 }
@@ -81,19 +92,19 @@ const phase = (
   from: Moment,
   to: Moment,
   more: Partial<Phase> = {},
-): Phase => ({ kind, foot, about: null, from, to, order: choices.order, ...more })
+): Phase => makePhase(kind, foot, [from, to], choices.order, more)
 
 function turn(task: Task, at: Moment, { foot, yaw, loaded }: Extract<Action, { do: 'turn' }>): Phase[] {
   const { footLength } = task.body
   const about = loaded ? 'heel' : aboutOf(at.feet[foot])
   const [rear] = pressureRange(task.body, foot, { ...at.feet[foot], toeOut: 0 })
-  const back = { ...at.feet[foot], pressureAt: loaded ? rear : at.feet[foot].pressureAt }
+  const back = changeFoot(at.feet[foot], { pressureAt: loaded ? rear : at.feet[foot].pressureAt })
   const ready = withFoot(at, foot, back)
-  const turned = { ...back, yaw, heel: turnedHeel(back, yaw, about, footLength) }
+  const turned = changeFoot(back, { yaw, heel: turnedHeel(back, yaw, about, footLength) })
   const done = withFoot(ready, foot, turned)
   const turns = phase(task, 'turn', foot, ready, done, { about })
   if (!loaded) return [turns]
-  const forward = withFoot(done, foot, { ...turned, pressureAt: at.feet[foot].pressureAt })
+  const forward = withFoot(done, foot, changeFoot(turned, { pressureAt: at.feet[foot].pressureAt }))
   return [phase(task, 'shift', foot, at, ready), turns, phase(task, 'shift', foot, done, forward)]
 }
 
@@ -141,14 +152,14 @@ function swing(task: Task, at: Moment, foot: Side, goal: FootMoment): Phase[] {
   const phases: Phase[] = []
   let now = at
   if (!wasInAir) {
-    const up = { ...before, contact: 'air' as const, clearance: way.clearance, lift: 0 }
+    const up = changeFoot(before, { contact: 'air', clearance: way.clearance, lift: 0 })
     phases.push(phase(task, 'lift', foot, now, withFoot(now, foot, up)))
     now = (phases.at(-1) as Phase).to
   }
   const held = goal.contact === 'air'
   const over: FootMoment = held
     ? goal
-    : { ...goal, contact: 'air', clearance: way.clearance, lift: lands.lift, pressureAt: goal.pressureAt }
+    : changeFoot(goal, { contact: 'air', clearance: way.clearance, lift: lands.lift })
   phases.push(phase(task, 'reach', foot, now, withFoot(now, foot, over), way.bend ? { bend: way.bend } : {}))
   now = (phases.at(-1) as Phase).to
   if (!held) phases.push(phase(task, 'touch', foot, now, withFoot(now, foot, goal), { lands }))
@@ -179,16 +190,12 @@ function finish(task: Task, at: Moment, last: Side | null): Phase[] {
   const { to } = task
   const by = to.loadLeft - at.loadLeft
   const fills = by > 0 ? 'left' : 'right'
-  const pressed = {
-    ...at,
-    feet: {
-      left: { ...at.feet.left, pressureAt: to.feet.left.pressureAt },
-      right: { ...at.feet.right, pressureAt: to.feet.right.pressureAt },
-    },
-  }
+  const pressed = changeMoment(at, {
+    feet: bySide((side) => changeFoot(at.feet[side], { pressureAt: to.feet[side].pressureAt })),
+  })
   if (Math.abs(by) > 1e-9) {
     const kind = last === fills ? 'commit' : 'shift'
-    return [phase(task, kind, fills, at, { ...pressed, loadLeft: to.loadLeft })]
+    return [phase(task, kind, fills, at, changeMoment(pressed, { loadLeft: to.loadLeft }))]
   }
   return [phase(task, 'settle', null, at, pressed)]
 }

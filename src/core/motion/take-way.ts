@@ -2,7 +2,7 @@ import { analyse } from '../analysis'
 import type { Body } from '../body/body'
 import { otherSide, SIDES, type Side } from '../conventions'
 import { InputError } from '../errors'
-import { toRoom } from '../stance/placed'
+import { placeAt, toRoom } from '../stance/placed'
 import type { Placement, Seat, Stance } from '../stance/stance'
 import { isChairWay, leanOver, makeChairTransition, placeByChair, seatInRoom } from './chair'
 import { type Held, momentOf } from './moment'
@@ -102,8 +102,8 @@ export function listAnchors(before: Stance, part: RoutinePart): (Side | null)[] 
 /** Where a part stands: by the foot that anchors, its step scaled; or where it says itself. */
 function placePart(body: Body, before: Stance, part: RoutinePart, anchor: Side | null): Stance {
   const { stance, heading, choices, at } = part
-  if (stance.seat && before.seat) return { ...stance, at: placeOnSeat(before, stance.seat, heading) }
-  if (!anchor) return { ...stance, at: { x: at?.x ?? 0, y: at?.y ?? 0, heading } }
+  if (stance.seat && before.seat) return placeAt(stance, placeOnSeat(before, stance.seat, heading))
+  if (!anchor) return placeAt(stance, { x: at?.x ?? 0, y: at?.y ?? 0, heading })
   return placeNext(body, before, scaleStep(stance, otherSide(anchor), choices.stepScale), heading, anchor)
 }
 
@@ -144,7 +144,7 @@ function takeChairWay(body: Body, before: PathPart, part: RoutinePart, index: nu
   const { seat: _, ...held } = holdThroughout(before.stance, stance)
   const up = before.stance.seat !== undefined
   const at = placeByChair(body, before.stance, stance, heading, held)
-  const here = standPart(body, { ...stance, at: at ?? { x: 0, y: 0, heading } }, index, standing)
+  const here = standPart(body, placeAt(stance, at ?? { x: 0, y: 0, heading }), index, standing)
   const cannotBe = new InputError(`parts.${index}`, null, { code: 'noWay' })
   const none: Way = { here, plan: null, held, make: null, error: cannotBe }
   const [on, off] = up ? [before, here] : [here, before]

@@ -3,7 +3,7 @@ import type { Side } from '../conventions'
 import type { Choices } from './choices'
 import { mix } from './ease'
 import { followFeet } from './follow'
-import type { Held, Moment } from './moment'
+import { changeMoment, type Held, type Moment } from './moment'
 import { momentAt, type Phase } from './phase'
 import { findPlan, followPlan, type Plan } from './plan'
 import { type Stood, stand, tryPose, tryStand } from './posing'
@@ -87,7 +87,9 @@ function setHeights({ body, from, to, held }: Ask, phases: readonly Phase[], sec
       const level = mix(from.height, to.height, all > 0 ? (at + t * own) / all : 1)
       const moment = momentAt(phase, t, body.footLength)
       const isLast = i === phases.length - 1 && t === 1
-      const height = isLast ? to.height : (tryPose(body, { ...moment, height: level }, held)?.moment.height ?? level)
+      const height = isLast
+        ? to.height
+        : (tryPose(body, changeMoment(moment, { height: level }), held)?.moment.height ?? level)
       keys.push({ phase: i, contact, height, swings: isSwinging(phase, t) })
     }
     if (phase.kind === 'touch') put(0.5, true)
@@ -102,7 +104,7 @@ function setHeights({ body, from, to, held }: Ask, phases: readonly Phase[], sec
   for (const key of keys.slice(0, -1)) {
     const phase = phases[key.phase] as Phase
     const moment = momentAt(phase, key.contact ? 0.5 : 1, body.footLength)
-    key.height = tryPose(body, { ...moment, height: key.height }, held)?.moment.height ?? key.height
+    key.height = tryPose(body, changeMoment(moment, { height: key.height }), held)?.moment.height ?? key.height
   }
   let before = from.height
   return phases.map((phase, i) => {
@@ -110,9 +112,9 @@ function setHeights({ body, from, to, held }: Ask, phases: readonly Phase[], sec
     const end = (keys.find((key) => key.phase === i && !key.contact) as (typeof keys)[number]).height
     const set = {
       ...phase,
-      from: { ...phase.from, height: before },
-      to: { ...phase.to, height: end },
-      ...(contact !== undefined && { heightAtContact: contact }),
+      from: changeMoment(phase.from, { height: before }),
+      to: changeMoment(phase.to, { height: end }),
+      heightAtContact: contact,
     }
     before = end
     return set
@@ -135,7 +137,7 @@ function sample({ body, held, samples }: Ask, phase: Phase): Stood[] {
   return stood.map((one, i) => {
     const height = smooth[i] as number
     if (one.moment.height - height < 1e-6) return one
-    return tryStand(body, { ...one.moment, height }, held, one.reached) ?? one
+    return tryStand(body, changeMoment(one.moment, { height }), held, one.reached) ?? one
   })
 }
 

@@ -14,6 +14,33 @@ export function fromRoom({ x, y, heading }: Placement, [rx, ry]: Vec2): Vec2 {
 }
 
 /**
+ * A stance put somewhere in the room. Written out, in the order of `stanceOf`: stances that are spread are each of a
+ * shape of their own, and what reads them is compiled for every one.
+ */
+export function placeAt(stance: Stance, at: Placement): Stance {
+  const placed: Stance = {
+    posture: stance.posture,
+    side: stance.side,
+    feet: stance.feet,
+    loadLeft: stance.loadLeft,
+    loadMeasured: stance.loadMeasured,
+    height: stance.height,
+    pelvisYaw: stance.pelvisYaw,
+    pelvisTilt: stance.pelvisTilt,
+    trunk: stance.trunk,
+    arms: stance.arms,
+    supports: stance.supports,
+    frame: stance.frame,
+    eyes: stance.eyes,
+    at,
+    floor: stance.floor,
+  }
+  if (stance.seat) placed.seat = stance.seat
+  if (stance.keeps) placed.keeps = stance.keeps
+  return placed
+}
+
+/**
  * The same feet, hips, hands and seat in the same places of the room, said from another place and heading: what was
  * ahead may be beside. Where it stood before counts as the room's origin unless it says so itself.
  */

@@ -33,7 +33,7 @@ import { editRoutine, redo, undo } from './state/store'
 import { useCalmRoutine } from './state/use-calm-routine'
 import { useRoutines } from './state/use-routines'
 import { useWalk } from './state/use-walk'
-import { useWalker } from './state/use-walker'
+import { useWalker, type WalkingGroup } from './state/use-walker'
 import { Asks } from './trouble/Asks'
 import { Remedies } from './trouble/Remedies'
 import { Trouble } from './trouble/Trouble'
@@ -52,7 +52,7 @@ export type FullPathProps = {
   groups: readonly Group[]
   /** The routine that is asked for, and the group that walks it. */
   asked: string | null
-  askedGroup: string | null
+  askedGroup: WalkingGroup | null
 }
 
 const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.tools.${key}`, values)
@@ -73,8 +73,9 @@ export function FullPath(props: FullPathProps) {
   const [facingIn, setFacingIn] = useState<FacingIn>('hours')
   const [naming, setNaming] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
-  const walk = useWalk(routine, person.document, library)
-  const { path, isStale, body, parts: sized, error, broken } = walk
+  const walk = useWalk(routine, person.document, library, group === null)
+  const { isStale, body, parts: sized, error, broken } = walk
+  const path = group ? null : walk.path
   useUndoKeys(undo, redo)
   usePlaying(path)
   useKeys({

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { Verdict, WalkFit } from '@/core'
 import type { RoutineDocument } from '@/formats/routine-document'
 import { toPerson } from '@/formats/to-core'
@@ -24,6 +24,8 @@ const REST_MS = 150
 /** Everybody who is here against the path, worked out side by side; anew when either changes. */
 export function useWalkClass(people: readonly BenchPerson[], routine: RoutineDocument, library: Library): ClassWalk {
   const [state, setState] = useState<ClassWalk>({ walkers: null, progress: null, broken: false, cancel: () => {} })
+  // What changes under the hand rests first; what is there when the page opens does not.
+  const rest = useRef(0)
   useEffect(() => {
     const here = people.filter(({ mark }) => mark !== 'away')
     if (here.length === 0) return
@@ -62,7 +64,8 @@ export function useWalkClass(people: readonly BenchPerson[], routine: RoutineDoc
           setState((was) => ({ ...was, progress: null }))
         })
         .catch(() => setState((was) => ({ ...was, progress: null, broken: true })))
-    }, REST_MS)
+    }, rest.current)
+    rest.current = REST_MS
     return () => {
       clearTimeout(timer)
       end()

@@ -41,8 +41,11 @@ export type Walk = Sized & {
   broken: boolean
 }
 
-/** Works a routine out for somebody in a worker, anew whenever either changes. */
-export function useWalk(routine: RoutineDocument, person: PersonDocument, library: Library): Walk {
+/**
+ * Works a routine out for somebody in a worker, anew whenever either changes.
+ * @param isAlone where a class walks it nobody is worked out alone: its workers have the machine
+ */
+export function useWalk(routine: RoutineDocument, person: PersonDocument, library: Library, isAlone: boolean): Walk {
   const sized = useMemo(() => sizeRoutine(routine, person, library), [routine, person, library])
   const [found, setFound] = useState<{ path: ShownPath; of: RoutinePart[] | null } | null>(null)
   const [broken, setBroken] = useState(false)
@@ -60,12 +63,12 @@ export function useWalk(routine: RoutineDocument, person: PersonDocument, librar
     return mine.end
   }, [])
   useEffect(() => {
-    if (!sized.parts) return
+    if (!sized.parts || !isAlone) return
     const timer = setTimeout(() => {
       asked.current = sized.parts
       walker.current?.ask({ person: toPerson(person), parts: sized.parts, samples: SAMPLES })
     }, REST_MS)
     return () => clearTimeout(timer)
-  }, [sized, person])
-  return { ...sized, path: found?.path ?? null, isStale: found?.of !== sized.parts, broken }
+  }, [sized, person, isAlone])
+  return { ...sized, path: found?.path ?? null, isStale: isAlone && found?.of !== sized.parts, broken }
 }

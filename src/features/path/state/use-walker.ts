@@ -1,11 +1,14 @@
-import { useEffect, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import type { BenchOfPerson, BenchPerson } from '@/server/bench'
 import { ask } from '@/ui/api/ask'
 
+/** Everybody of a group, who walk together. */
+export type WalkingGroup = { id: string; members: readonly BenchPerson[] }
+
 /** Who walks: the first comes with the page, another is fetched when they are chosen; or everybody of a group. */
-export function useWalker(first: BenchOfPerson, askedGroup: string | null) {
+export function useWalker(first: BenchOfPerson, firstGroup: WalkingGroup | null) {
   const [walker, setWalker] = useState(first)
-  const [group, setGroup] = useState<{ id: string; members: readonly BenchPerson[] } | null>(null)
+  const [group, setGroup] = useState(firstGroup)
   const asked = useRef(0)
   /** Whoever was chosen last walks, whichever answer comes first. */
   const fetchLast = async <T>(path: string, take: (found: T) => void) => {
@@ -20,10 +23,6 @@ export function useWalker(first: BenchOfPerson, askedGroup: string | null) {
   }
   const chooseGroup = (id: string) =>
     fetchLast<BenchPerson[]>(`/api/bench?group=${encodeURIComponent(id)}`, (members) => setGroup({ id, members }))
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what the address asks for, once
-  useEffect(() => {
-    if (askedGroup) chooseGroup(askedGroup)
-  }, [])
   const [problem, setProblem] = useState(false)
   const choosePerson = (id: string) =>
     fetchLast<BenchOfPerson>(`/api/bench/${id}`, (found) => {
