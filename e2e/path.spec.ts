@@ -178,6 +178,36 @@ test('a class walks one path: each on a line, counted, and a mark leads to the w
   const lines = page.getByRole('region', { name: 'The class on this path' })
   await expect(lines.getByText(/of \w+ walk it together/)).toBeVisible({ timeout: 60_000 })
   await expect(lines.getByRole('button', { name: 'Odalys Marrin', exact: true })).toBeVisible()
+  const hall = lines.getByRole('region', { name: 'The hall from above' })
+  await expect(hall.getByText(/in 6 by 8 m, a metre between them/)).toBeVisible()
+  // Everybody once, inside the walls, nobody on anybody else.
+  const boxes = await hall.getByRole('button').evaluateAll((all) =>
+    all.map((one) => {
+      const box = one.getBoundingClientRect()
+      const walls = one.closest('svg')?.querySelector('polygon')?.getBoundingClientRect() as DOMRect
+      return {
+        name: one.getAttribute('aria-label'),
+        box,
+        walls,
+        round: [...document.querySelectorAll('figure')].findIndex((f) => f.contains(one)),
+      }
+    }),
+  )
+  expect(boxes.length).toBe(await lines.locator('li[data-how]').count())
+  for (const [i, { box, walls, round }] of boxes.entries()) {
+    expect(box.left).toBeGreaterThan(walls.left)
+    expect(box.bottom).toBeLessThan(walls.bottom)
+    for (const other of boxes.slice(i + 1)) {
+      if (other.round !== round) continue
+      const apart = Math.max(
+        box.left - other.box.right,
+        other.box.left - box.right,
+        box.top - other.box.bottom,
+        other.box.top - box.bottom,
+      )
+      expect(apart, `${boxes[i]?.name} and ${other.name}`).toBeGreaterThan(0)
+    }
+  }
   await lines.getByRole('button', { name: /^Odalys Marrin, 1 .*Beyond/ }).click()
   await expect(page.getByRole('button', { name: 'Person: Odalys Marrin' })).toBeVisible()
   await expect(page.getByTestId('step-floor')).toBeVisible({ timeout: 20_000 })

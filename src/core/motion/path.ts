@@ -46,9 +46,9 @@ export function makePath(
     }
     if (way.make && !found.error) {
       try {
-        const transition = way.make(part.seconds, samples)
-        const readings = readTransition(body, transition, way.held, detail === 'whole')
-        found.made = { transition, readings, held: way.held, findings: [] }
+        const { transition, held } = way.make(part.seconds, samples)
+        const readings = readTransition(body, transition, held, detail === 'whole')
+        found.made = { transition, readings, held, findings: [] }
       } catch (error) {
         if (!(error instanceof InputError)) throw error
         found.error = cannot(i, error)

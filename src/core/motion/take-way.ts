@@ -29,13 +29,17 @@ export type Way = {
   plan: Plan | null
   held: Held
   /** Null where no way was found. @throws InputError where an instant of it cannot be stood */
-  make: ((seconds: number, samples: number) => Transition) | null
+  make: ((seconds: number, samples: number) => MadeWay) | null
   error: InputError | null
 }
 
+/** A way that was made, and what was held on it. */
+export type MadeWay = { transition: Transition; held: Held }
+
 /**
  * The cheapest way to a part: with the foot that anchors, or, where that is not said, the better of both. Where a foot
- * cannot get there so, sitting back over the foot that carries.
+ * cannot get there so, sitting back over the foot that carries; where a hand cannot stay where it is, letting go of it
+ * before: nothing steadies then.
  */
 export function takeWay(
   body: Body,
@@ -48,24 +52,28 @@ export function takeWay(
   if (isChairWay(before.stance, part.stance)) return takeChairWay(body, before, part, index, standing)
   const anchored = listAnchors(before.stance, part).map((anchor) => {
     const here = standPart(body, placePart(body, before.stance, part, anchor), index, standing)
-    return (sits: number) => planWay(body, before, here, part, { anchor, quick, sits })
+    return (manner: Manner) => planWay(body, before, here, part, { anchor, quick, ...manner })
   })
+  const manners = before.stance.supports.length > 0 ? [...HOLDING, ...LETTING_GO] : HOLDING
   let none: Way | null = null
-  for (const [i, sits] of SITS.entries()) {
-    const ways = anchored.map((plan) => ({ plan, way: plan(sits) }))
+  for (const [i, manner] of manners.entries()) {
+    const ways = anchored.map((plan) => ({ plan, way: plan(manner) }))
     none ??= (ways[0] as Planned).way
     const best = findCheapest(ways)
     if (!best) continue
-    const others = SITS.slice(i + 1).map((more) => () => best.plan(more).make)
+    const others = manners.slice(i + 1).map((other) => () => best.plan(other).make)
     return { ...best.way, make: (...asked) => makeFirst([() => best.way.make, ...others], ...asked) }
   }
   return { ...(none as Way), error: new InputError(`parts.${index}`, null, { code: 'noWay' }) }
 }
 
-/** Not at all, half-way, and as far as the reserve for one foot goes. */
+/** How far one sits back, from not at all to as far as the reserve for one foot goes, and whether the hands stay. */
+type Manner = { sits: number; holds: boolean }
 const SITS = [0, 0.5, 1] as const
+const HOLDING: readonly Manner[] = SITS.map((sits) => ({ sits, holds: true }))
+const LETTING_GO: readonly Manner[] = SITS.map((sits) => ({ sits, holds: false }))
 
-type Planned = { plan: (sits: number) => Way; way: Way }
+type Planned = { plan: (manner: Manner) => Way; way: Way }
 
 /** The first of those that cost least, whichever foot anchors. */
 function findCheapest(ways: readonly Planned[]): Planned | null {
@@ -76,7 +84,7 @@ function findCheapest(ways: readonly Planned[]): Planned | null {
 }
 
 /** The first of several ways of which every instant can be stood. @throws InputError why the first one cannot */
-function makeFirst(ways: readonly (() => Way['make'])[], seconds: number, samples: number): Transition {
+function makeFirst(ways: readonly (() => Way['make'])[], seconds: number, samples: number): MadeWay {
   let why: InputError | null = null
   for (const find of ways) {
     const make = find()
@@ -119,22 +127,25 @@ function planWay(
   before: PathPart,
   here: PathPart,
   part: RoutinePart,
-  { anchor, quick, sits }: { anchor: Side | null; quick: boolean; sits: number },
+  { anchor, quick, sits, holds }: Manner & { anchor: Side | null; quick: boolean },
 ): Way {
   const { choices, plan: known } = part
   const { stance } = here
-  const held = holdThroughout(before.stance, stance)
+  const throughout = holdThroughout(before.stance, stance)
+  const held = holds ? throughout : { ...throughout, supports: [] }
   const nothing: Way = { here, plan: null, held, make: null, error: null }
   if (!before.analysis || !here.analysis) return nothing
   const from = momentOf(body, before.stance, before.analysis.pose.pelvis[2])
   const to = momentOf(body, stance, here.analysis.pose.pelvis[2])
   const ask = { body, from, to, held, choices }
   const steps = SIDES.some((side) => !keepsPlace(body, from.feet[side], to.feet[side]))
-  const plan = planTransition(ask, sits, sits === 0 ? known : undefined)
+  const plan = planTransition(ask, sits, sits === 0 && holds ? known : undefined)
   const make =
     plan &&
-    ((seconds: number, samples: number) =>
-      makeTransition({ ...ask, seconds, samples, quick }, plan, steps ? anchor : null))
+    ((seconds: number, samples: number) => ({
+      transition: makeTransition({ ...ask, seconds, samples, quick }, plan, steps ? anchor : null),
+      held,
+    }))
   return { ...nothing, plan, make }
 }
 
@@ -154,10 +165,10 @@ function takeChairWay(body: Body, before: PathPart, part: RoutinePart, index: nu
   const seated = momentOf(body, on.stance, on.analysis.pose.pelvis[2])
   const upright = momentOf(body, off.stance, off.analysis.pose.pelvis[2])
   const way = { body, up, seated, standing: upright, leaning: lean.leaning, seat, held, choices }
-  const make = (seconds: number, samples: number): Transition => {
-    const made = makeChairTransition(way, seconds, samples)
-    if (!made) throw cannotBe
-    return made
+  const make = (seconds: number, samples: number): MadeWay => {
+    const transition = makeChairTransition(way, seconds, samples)
+    if (!transition) throw cannotBe
+    return { transition, held }
   }
   return { ...none, make, error: null }
 }

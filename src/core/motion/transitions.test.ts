@@ -253,6 +253,25 @@ describe('a way is planned with no case of its own', () => {
     expect(far?.verdict).toBe('beyond')
   })
 
+  it('a hand lets go of a chair that it could not reach all the way, and holds on to one that it can', () => {
+    const held = (at: readonly [number, number, number]) => (stance: Stance) => ({
+      ...stance,
+      supports: [{ kind: 'chair-back' as const, hand: 'left' as const, at, maxLoad: 0.1 }],
+    })
+    const supportsOf = (at: readonly [number, number, number], heading: number) => {
+      const routine = [
+        part('parallel', 'left', { change: held(at) }),
+        part('bow', 'left', { anchor: 'right', heading, seconds: 12 }),
+      ]
+      const [way] = makePath(body, routine, 20).transitions
+      expect(way?.error).toBeNull()
+      const samples = way?.made?.transition.phases.flatMap((phase) => phase.samples) ?? []
+      return new Set(samples.map(({ stance }) => stance.supports.length))
+    }
+    expect(supportsOf([-0.35, 0.25, 0.9], 0)).toEqual(new Set([1]))
+    expect(supportsOf([-0.4, -0.15, 0.9], -90)).toEqual(new Set([0]))
+  })
+
   it('a step that no leg reaches says how far it could go on its line: that far it is a way, a little farther none', () => {
     const wide = part('horse', 'left', { anchor: 'right' })
     const routine = [part('parallel', 'left'), wide]

@@ -108,9 +108,10 @@ function Front({ plan, room }: { plan: RoomPlan; room: Room }) {
 /** Lying, as screens are. */
 const stretch = ({ width, depth }: Room): number => Math.max(width, depth) / Math.min(width, depth)
 
-/** Pixels from the lowest foot to the name under it; metres from the heels to the middle of a chair that is sat on. */
+/** Pixels from the lowest foot or chair to the name under it; metres from the heels to the middle of a seat, and half of one. */
 const NAME_BELOW = 18
 const SEAT_BEHIND = 0.15
+const CHAIR = 0.2
 
 type InHallProps = Placed & { plan: RoomPlan; by: Vec2; onOpen: ClassHallProps['onOpen'] }
 
@@ -129,7 +130,8 @@ function InHall({ plan, walker: { person, fit }, name, floor, by, onOpen }: InHa
       ? [seatBehind(left, right, move)]
       : fit.chairs.map(({ at, heading }) => ({ at: move(at), heading, sat: false }))
   const ends = prints.flatMap(({ at }) => [0, 1].map((u) => toScreen(plan, midline(draw(at), u))))
-  const bottom = Math.max(...ends.map(([, y]) => y))
+  const lowest = [...ends.map(([, y]) => y), ...chairs.map(({ at }) => roomToScreen(plan, at)[1] + CHAIR * plan.scale)]
+  const bottom = Math.max(...lowest)
   const open = () => onOpen(person.id, 0)
   return (
     <g
