@@ -176,7 +176,15 @@ describe('a class on one path', () => {
   it('has a line for each who is here, and a mark leads to somebody’s way', async () => {
     await openPage('/path?group=slack-tide&routine=quay-four')
     const lines = within(await screen.findByRole('region', { name: 'The class on this path' }))
+    // First everybody as it is asked, then what helps whom, then who walks at once in this room.
+    expect((await lines.findAllByText(/what helps is not worked out yet/, {}, { timeout: 30_000 })).length).toBeTruthy()
+    expect(lines.queryByRole('region', { name: 'The hall from above' })).toBeNull()
     expect(await lines.findByText(/walk it together/, {}, { timeout: 40_000 })).toBeTruthy()
+    expect(lines.queryByText(/not worked out yet/)).toBeNull()
+    const hall = within(lines.getByRole('region', { name: 'The hall from above' }))
+    expect(hall.getByText(/in 6 by 8 m, a metre between them and 60 cm to the walls/)).toBeTruthy()
+    // It is a class that walks: the order is nobody's.
+    expect(parts()[1]?.getAttribute('aria-label')).not.toMatch(/: (holds|close|beyond)/)
     expectReadable()
     const people = lines.getAllByRole('listitem').filter((one) => within(one).queryAllByRole('button').length > 1)
     expect(people.length).toBeGreaterThan(8)
@@ -198,5 +206,21 @@ describe('a class on one path', () => {
     expect(lines.queryByRole('button', { name: /^Isolde Farrant, 1/ })).toBeNull()
     await user.click(await lines.findByRole('button', { name: /Stop|Cancel/ }))
     await waitFor(() => expect(lines.queryByRole('progressbar')).toBeNull())
+    // What was not worked out says so, and nobody is counted as walking.
+    expect(lines.getAllByText(/not worked out yet/).length).toBeGreaterThan(0)
+    expect(lines.queryByText(/walk it together/)).toBeNull()
+  }, 60_000)
+
+  it('who was asked for comes with the page; a group that is not there is nobody’s, and somebody walks alone', async () => {
+    await openPage('/path?group=nobody-of-these&routine=quay-four')
+    await walked()
+    expect(screen.queryByRole('region', { name: 'The class on this path' })).toBeNull()
+    setServerGone(true)
+    await choose(/^Person: /, /^Slack Tide/)
+    expect(await screen.findByText('The server does not answer; choose them once more.')).toBeTruthy()
+    setServerGone(false)
+    await choose(/^Person: /, /^Slack Tide/)
+    expect(await screen.findByRole('region', { name: 'The class on this path' })).toBeTruthy()
+    expect(screen.queryByText('The server does not answer; choose them once more.')).toBeNull()
   }, 60_000)
 })
