@@ -32,6 +32,23 @@ function refused(value: unknown): string {
   return 'accepted'
 }
 
+it('a step that no leg reaches says how far along its line one could step, and the longest that it says can be taken', () => {
+  const wide = (trackM: number) => ({
+    stance: { feet: { left: { heel: [-trackM, 0] }, right: { heel: [0, 0] } } },
+    anchor: 'right',
+    seconds: 8,
+  })
+  const way = (trackM: number) => path(routine({ parts: [{ posture: 'parallel' }, wide(trackM)] })).transitions[0]
+  const refusal = way(0.7)
+  const accepts = refusal && 'error' in refusal ? refusal.error?.accepts : undefined
+  expect(accepts).toMatch(
+    /^a step of the left foot no longer than [\d.]+ cm on this line, from heel to heel \(70 cm is asked\)/,
+  )
+  const longest = Number(/no longer than ([\d.]+)/.exec(accepts ?? '')?.[1]) / 100
+  expect(way(longest - 0.01)).not.toHaveProperty('error')
+  expect(way(longest + 0.03)).toHaveProperty('error')
+})
+
 it('is answered as its schema says, with what cannot be had in its place', () => {
   const parts = [...routine().parts, { posture: 'horse', seconds: 8 }, { posture: 'seated', seconds: 8 }]
   const answer = JSON.parse(JSON.stringify(path(routine({ parts }), 4)))

@@ -176,6 +176,10 @@ describe('a class on one path is said', () => {
     const chair = (part: number, hand: 'left' | 'right') => ({ part, hand, at: [0, 0] as const, heading: 0 })
     const left = [chair(1, 'left'), chair(3, 'left')]
     expect(sayWalker(walk('chair', { chairs: left }))).toBe('a chair on their left at 1 and 3')
+    const both = [chair(1, 'right'), chair(2, 'right')]
+    expect(sayWalker(walk('chair', { chairs: both, fitted: ['close', 'holds'] }))).toBe(
+      'a chair on their right all the way',
+    )
     expect(sayWalker(walk('chair', { chairs: [...left, chair(4, 'right')] }))).toContain('on either side')
     expect(sayWalker(null)).toBe('cannot be sized to them')
   })
