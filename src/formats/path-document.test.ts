@@ -42,7 +42,7 @@ it('a step that no leg reaches says how far along its line one could step, and t
   const refusal = way(0.7)
   const accepts = refusal && 'error' in refusal ? refusal.error?.accepts : undefined
   expect(accepts).toMatch(
-    /^a step of the left foot no longer than [\d.]+ cm on this line, from heel to heel \(70 cm is asked\)/,
+    /^a step of the left foot no longer than [\d.]+\scm on this line, from heel to heel \(70\scm is asked\)/,
   )
   const longest = Number(/no longer than ([\d.]+)/.exec(accepts ?? '')?.[1]) / 100
   expect(way(longest - 0.01)).not.toHaveProperty('error')
