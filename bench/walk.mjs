@@ -45,6 +45,15 @@ export async function measureWalk(url) {
   })
   await page.goto(`${url}/path?group=slack-tide&routine=harbour-twelve`)
   const start = Date.now()
+  await page.waitForFunction(
+    () => {
+      const lines = [...document.querySelectorAll('li[data-how]')]
+      return lines.length > 0 && lines.every(({ dataset }) => dataset.how !== 'none')
+    },
+    null,
+    { timeout: 120_000 },
+  )
+  const asked = Date.now() - start
   await page.getByText(/of \w+ walk it together/).waitFor({ timeout: 120_000 })
   const walked = Date.now() - start
   await page.waitForTimeout(1000)
@@ -55,7 +64,7 @@ export async function measureWalk(url) {
   await everybody.waitFor({ state: 'detached', timeout: 120_000 })
   const edited = Date.now() - again
   await browser.close()
-  return { frame: spread(frames), after2, after10, drag: spread(moves), class: walked, edited }
+  return { frame: spread(frames), after2, after10, drag: spread(moves), asked, class: walked, edited }
 }
 
 function spread(times) {

@@ -1,0 +1,114 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { calcUsableBase } from '../balance/base'
+import { resolveBody } from '../body/body'
+import { GRAVITY } from '../conventions'
+import { calcInside } from '../geometry/inside'
+import { buildPosture } from '../postures/posture'
+import { postureOf } from '../postures/postures'
+import { SCHOOLS } from '../postures/schools'
+import { footingInRoom, type Held } from './moment'
+import { makePath, type RoutinePart } from './path'
+import { momentAt, type Phase } from './phase'
+import { pose, read } from './posing'
+import { calcShortest, calcWay, shareSeconds } from './timing'
+
+const body = resolveBody({ stature: 1.65, mass: 68, sex: 'unspecified', age: 66 })
+const part = (posture: string, anchor?: 'left' | 'right', loadLeft?: number): RoutinePart => {
+  const stance = buildPosture(postureOf(posture), body, 'long-upright', 'left')
+  return {
+    stance: loadLeft === undefined ? stance : { ...stance, loadLeft },
+    heading: 0,
+    seconds: 10,
+    hold: 0,
+    breath: 'free',
+    choices: SCHOOLS['long-upright'].choices,
+    anchor,
+  }
+}
+const made = [
+  [part('parallel'), part('bow', 'right')],
+  [part('parallel'), part('parallel', undefined, 0.85)],
+  [part('bow'), part('bow', undefined, 0.2)],
+].flatMap((routine) => {
+  const way = makePath(body, routine, 10).transitions[0]?.made
+  if (!way) throw new Error('no way')
+  return way.transition.phases.map((phase) => ({ phase, held: way.held }))
+})
+
+/** Whether the extrapolated centre keeps inside at every instant of a phase that takes so long: worked out anew. */
+function isSafe(phase: Phase, held: Held, seconds: number): boolean {
+  const end = read(pose(body, phase.to, held))
+  const keep = Math.min(end.balance.reserve, end.balance.assured.margin / 2)
+  const height = heightOfCentre(phase, held)
+  const steps = 60
+  const at = (i: number) => footingInRoom(body, momentAt(phase, i / steps, body.footLength), held)
+  for (let i = 1; i < steps; i++) {
+    const [before, now, after] = [at(i - 1), at(i), at(i + 1)]
+    const lead = (axis: 0 | 1) =>
+      (((after.centre[axis] - before.centre[axis]) * steps) / 2 / seconds) * Math.sqrt(height / GRAVITY)
+    const base = calcUsableBase(now).map(({ x, y }) => ({ x, y }))
+    if (calcInside(base, now.centre[0] + lead(0), now.centre[1] + lead(1)) < keep - 1e-6) return false
+  }
+  return true
+}
+
+const heightOfCentre = (phase: Phase, held: Held): number => {
+  const { settled } = pose(body, phase.to, held)
+  const { legs, pelvis } = settled
+  expect(legs.left.hipZ).toBeGreaterThan(0)
+  // The centre of a standing body is a little above the hips: within 12 cm for any posture of the library.
+  return pelvis[2] + 0.08
+}
+
+describe('the shortest safe time', () => {
+  const moving = made.filter(({ phase, held }) => (calcShortest(body, phase, held) ?? 0) > 0)
+
+  it('is time enough, and a little less is not', () => {
+    expect(moving.length).toBeGreaterThanOrEqual(4)
+    for (const { phase, held } of moving) {
+      const shortest = calcShortest(body, phase, held) as number
+      expect(isSafe(phase, held, shortest * 1.08), `${phase.kind} ${phase.foot}`).toBe(true)
+      expect(isSafe(phase, held, shortest * 0.88), `${phase.kind} ${phase.foot}`).toBe(false)
+    }
+  })
+
+  it('is nothing where the centre stays: a foot that is lifted, reaches or lands', () => {
+    for (const { phase, held } of made)
+      if (['lift', 'reach', 'touch'].includes(phase.kind)) expect(calcShortest(body, phase, held)).toBe(0)
+  })
+
+  it('back is as long as there for a shift that ends as safe as it began', () => {
+    const shift = made.find(({ phase }) => phase.kind === 'shift')
+    if (!shift) throw new Error('no shift')
+    const { phase, held } = shift
+    const [there, back] = [phase, { ...phase, from: phase.to, to: phase.from }].map((one) => calcWay(body, one, held))
+    expect(back).toBeCloseTo(there ?? Number.NaN, 9)
+  })
+})
+
+describe('seconds are shared', () => {
+  const way = fc.double({ min: 0.02, max: 1, noNaN: true })
+  const least = fc.option(fc.double({ min: 0, max: 4, noNaN: true }), { nil: null })
+  const phases = fc.array(fc.tuple(way, least), { minLength: 1, maxLength: 8 })
+
+  it('all of them, none below its shortest safe time where there is enough for all', () => {
+    fc.assert(
+      fc.property(phases, fc.double({ min: 0.5, max: 30, noNaN: true }), (all, seconds) => {
+        const [ways, shortest] = [all.map(([w]) => w), all.map(([, s]) => s)]
+        const shared = shareSeconds(seconds, ways, shortest)
+        expect(shared.reduce((sum, one) => sum + one, 0)).toBeCloseTo(seconds, 9)
+        for (const one of shared) expect(one).toBeGreaterThanOrEqual(0)
+        const needed = shortest.reduce<number>((sum, one) => sum + (one ?? 0), 0)
+        if (needed < seconds - 1e-6)
+          for (const [i, one] of shared.entries()) expect(one).toBeGreaterThanOrEqual((shortest[i] ?? 0) - 1e-9)
+      }),
+    )
+  })
+
+  it('by their ways where nothing presses, and by their ways alone where there is not enough', () => {
+    expect(shareSeconds(6, [1, 2], [0, null])).toEqual([2, 4])
+    expect(shareSeconds(6, [1, 2], [3, 0])).toEqual([3, 3])
+    expect(shareSeconds(3, [1, 2], [3, 3])).toEqual([1, 2])
+  })
+})
