@@ -109,6 +109,14 @@ describe('a routine that is walked is said', () => {
     const way = path.transitions[0] as (typeof path.transitions)[number]
     const test = way.readings?.emptyStep
     if (!way.readings || !test) throw new Error('no step')
+    const refused = (accepts: { code: string; [name: string]: string | number }) =>
+      plain(sayStep({ ...way, readings: null, error: { field: 'parts.1', value: null, accepts } }))
+    expect(refused({ code: 'nearerStep', foot: 'left', longestM: 0.43, wishedM: 0.5 })).toBe(
+      'There is no way there; it would take a step of the left foot no longer than 43 cm on this line, from heel to heel (50 cm is asked), or a part in between.',
+    )
+    expect(refused({ code: 'transition', why: 'handReach', at: 'stance.supports.0.at' })).toBe(
+      'There is no way there: on it a leg or a hand would not reach.',
+    )
     expect(plain(sayStep(way))).toMatch(/^A step of [\d.]+ cm; up to [\d.]+ cm can be taken back\./)
     const fails = { ...test, passes: false, longest: 0.1, neededKnee: 50 * DEG }
     expect(plain(sayStep({ ...way, readings: { ...way.readings, emptyStep: fails } }))).toMatch(

@@ -133,7 +133,11 @@ export function sayDose(dose: Dose, words: Words = ENGLISH): string[] {
 /** What one way shows in a line: its least margin, its step against what could be taken back, or why there is none. */
 export function sayStep(way: ShownTransition, words: Words = ENGLISH): string {
   const { readings, error, findings } = way
-  if (!readings) return error ? sayAccepts(error.accepts, words) : ''
+  if (!readings && error) {
+    const far = error.accepts.code === 'nearerStep' ? 'yes' : 'no'
+    return words.say('path.step.none', { far, what: sayAccepts(error.accepts, words) })
+  }
+  if (!readings) return ''
   const { least, emptyStep } = readings
   const margin = words.say('path.step.least', {
     spare: sayCentimetres(Math.abs(least), words),

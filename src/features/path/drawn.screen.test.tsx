@@ -57,6 +57,19 @@ describe('a routine that is drawn', () => {
     expect(await screen.findByTestId('path-floor')).toBeTruthy()
   })
 
+  it('a posture that no leg reaches says how far the foot could be set, on the floor and among the troubles', async () => {
+    press(prints().at(-1) as HTMLElement, 'Enter')
+    await stepVerdict()
+    await choose(/^Posture:/, 'horse')
+    const says = /no longer than [\d.]+\scm on this line, from heel to heel/
+    await waitFor(() => expect(screen.getByTestId('step-verdict').textContent).toMatch(says), { timeout: 15_000 })
+    const trouble = within(screen.getByRole('region', { name: 'What is wrong on the way' }))
+    expect(trouble.getAllByText(says).length).toBeGreaterThan(0)
+    expectReadable()
+    fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true })
+    await waitFor(() => expect(screen.getByTestId('step-verdict').textContent).not.toMatch(says), { timeout: 15_000 })
+  })
+
   it('shows the steps as large as they can be, or the whole room', async () => {
     const width = () => floor().getByTestId('path-floor').querySelector('polygon')?.getAttribute('points')
     const before = width()

@@ -53,7 +53,10 @@ export function StepFloor(props: StepFloorProps) {
   const { width, height } = useSize(stage)
   const [held, setHeld] = useState<Plan | null>(null)
   const step = useStep(body, props, held !== null)
-  const way = step?.transitions[0]
+  const alone = step?.transitions[0]
+  // How far the foot could be set is looked for with the whole, not while it is dragged.
+  const error = path.transitions.find(({ to }) => to === at)?.error ?? alone?.error ?? null
+  const way = alone && { ...alone, error: alone.error && error }
   const after = step?.parts[1]?.stance
   const before = step?.parts[0]?.stance
   const frame = after?.at
