@@ -6,6 +6,7 @@ import {
   calcInRoom,
   calcSupportingSpare,
   DEG,
+  findNearerSteps,
   InputError,
   listFootprints,
   type MotionFinding,
@@ -16,7 +17,6 @@ import {
   type RoutinePart,
   resolveBody,
   type Stood,
-  sayNearerSteps,
   type TimedPhase,
   verdictOf,
 } from '@/core'
@@ -45,7 +45,7 @@ export function pathDocument(value: unknown, words: DocumentWords, samples = SAM
   if (!who) throw new InputError('person', null, { code: 'keys', keys: 'statureM, massKg' })
   const body = resolveBody(toPerson(who))
   const parts = toRoutine(routine, body)
-  return toPathDocument(sayNearerSteps(makePath(body, parts, samples), parts), parts, words)
+  return toPathDocument(findNearerSteps(makePath(body, parts, samples), parts), parts, words)
 }
 
 export function toPathDocument(path: Path, routine: readonly RoutinePart[], words: DocumentWords) {

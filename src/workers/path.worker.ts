@@ -1,9 +1,9 @@
 import { expose } from 'comlink'
-import { makePath, type Person, type RoutinePart, resolveBody, sayNearerSteps, showPath } from '@/core'
+import { findNearerSteps, makePath, type Person, type RoutinePart, resolveBody, showPath } from '@/core'
 
 const api = {
   walk: (person: Person, parts: RoutinePart[], samples: number) =>
-    showPath(sayNearerSteps(makePath(resolveBody(person), parts, samples), parts), parts),
+    showPath(findNearerSteps(makePath(resolveBody(person), parts, samples), parts), parts),
 }
 
 export type PathApi = typeof api

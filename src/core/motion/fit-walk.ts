@@ -36,7 +36,7 @@ export type WalkedFloor = { prints: Footprint[]; extent: [Vec2, Vec2] }
 const SAMPLES = 6
 const SCALES = [0.75, 0.5, 0.25] as const
 /** Half of a chair's side, metres. */
-const CHAIR_HALF = 0.2
+export const CHAIR_HALF = 0.2
 
 /** The verdict of each way of a path, null where there is none. */
 export const listVerdicts = ({ transitions }: Path): (Verdict | null)[] =>

@@ -16,7 +16,7 @@ const BREADTHS_LEAST = 1.5
  * A path, its ways that cannot be taken for a step that is too long saying how far the foot could be set along the same
  * line, from heel to heel. Others say what they said: what stands elsewhere, or no shorter step gets there either.
  */
-export function sayNearerSteps(path: Path, routine: readonly RoutinePart[]): Path {
+export function findNearerSteps(path: Path, routine: readonly RoutinePart[]): Path {
   const transitions = path.transitions.map((one) => {
     const [before, here, part] = [path.parts[one.from], path.parts[one.to], routine[one.to]]
     if (!one.error || !before?.analysis || !part || here?.error) return one

@@ -8,7 +8,7 @@ import type { Stance } from '../stance/stance'
 import { type ChoicesSet, chooseOver } from './choices'
 import { verdictOfTransition } from './judge-path'
 import { momentOf } from './moment'
-import { sayNearerSteps } from './nearer-step'
+import { findNearerSteps } from './nearer-step'
 import { makePath, type RoutinePart } from './path'
 import { comparePlans, findPlan, findPlanByTrying } from './plan'
 import { CLEARANCE } from './script'
@@ -275,7 +275,7 @@ describe('a way is planned with no case of its own', () => {
   it('a step that no leg reaches says how far it could go on its line: that far it is a way, a little farther none', () => {
     const wide = part('horse', 'left', { anchor: 'right' })
     const routine = [part('parallel', 'left'), wide]
-    const [found] = sayNearerSteps(makePath(body, routine, 20), routine).transitions
+    const [found] = findNearerSteps(makePath(body, routine, 20), routine).transitions
     expect(found?.error?.field).toBe('parts.1')
     const { code, foot, longestM, wishedM } = found?.error?.accepts ?? { code: 'none' }
     expect({ code, foot }).toEqual({ code: 'nearerStep', foot: 'left' })

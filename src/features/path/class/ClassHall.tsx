@@ -1,5 +1,5 @@
 import { useMemo, useRef } from 'react'
-import { type Footprint, placeInHall, resolveBody, type Vec2, type WalkedFloor } from '@/core'
+import { CHAIR_HALF, type Footprint, placeInHall, resolveBody, type Vec2, type WalkedFloor } from '@/core'
 import { footAt, midline } from '@/draw/footprint'
 import { toScreen } from '@/draw/plan'
 import { toPerson } from '@/formats/to-core'
@@ -108,10 +108,9 @@ function Front({ plan, room }: { plan: RoomPlan; room: Room }) {
 /** Lying, as screens are. */
 const stretch = ({ width, depth }: Room): number => Math.max(width, depth) / Math.min(width, depth)
 
-/** Pixels from the lowest foot or chair to the name under it; metres from the heels to the middle of a seat, and half of one. */
+/** Pixels from the lowest foot or chair to the name under it; metres from the heels to the middle of a seat. */
 const NAME_BELOW = 18
 const SEAT_BEHIND = 0.15
-const CHAIR = 0.2
 
 type InHallProps = Placed & { plan: RoomPlan; by: Vec2; onOpen: ClassHallProps['onOpen'] }
 
@@ -130,7 +129,10 @@ function InHall({ plan, walker: { person, fit }, name, floor, by, onOpen }: InHa
       ? [seatBehind(left, right, move)]
       : fit.chairs.map(({ at, heading }) => ({ at: move(at), heading, sat: false }))
   const ends = prints.flatMap(({ at }) => [0, 1].map((u) => toScreen(plan, midline(draw(at), u))))
-  const lowest = [...ends.map(([, y]) => y), ...chairs.map(({ at }) => roomToScreen(plan, at)[1] + CHAIR * plan.scale)]
+  const lowest = [
+    ...ends.map(([, y]) => y),
+    ...chairs.map(({ at }) => roomToScreen(plan, at)[1] + CHAIR_HALF * plan.scale),
+  ]
   const bottom = Math.max(...lowest)
   const open = () => onOpen(person.id, 0)
   return (

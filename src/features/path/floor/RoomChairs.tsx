@@ -1,8 +1,6 @@
-import { type ShownPath, toRoom, type Vec2 } from '@/core'
+import { CHAIR_HALF, type ShownPath, toRoom, type Vec2 } from '@/core'
 import styles from './floor.module.css'
 import { type RoomPlan, roomToScreen } from './room-plan'
-
-const HALF = 0.2
 
 /** A chair in the room: its middle, where its sitter faces, and whether it is sat on or its back is held. */
 export type RoomChair = { at: Vec2; heading: number; sat: boolean }
@@ -22,7 +20,7 @@ export function RoomChairs({ plan, chairs }: { plan: RoomPlan; chairs: readonly 
     const [sin, cos] = [Math.sin(heading), Math.cos(heading)]
     const line = (corners: readonly Vec2[]) =>
       corners
-        .map(([x, y]): Vec2 => [cx + HALF * (x * cos - y * sin), cy + HALF * (x * sin + y * cos)])
+        .map(([x, y]): Vec2 => [cx + CHAIR_HALF * (x * cos - y * sin), cy + CHAIR_HALF * (x * sin + y * cos)])
         .map((point) =>
           roomToScreen(plan, point)
             .map((v) => v.toFixed(0))
