@@ -114,6 +114,7 @@ test('parts are moved by key and mouse, doubled, mirrored and taken out; undo br
   await expect(part(page, /^1\. bow/)).toBeVisible()
   await page.getByRole('button', { name: 'Take out' }).click()
   await expect(order(page)).toHaveCount(2)
+  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 20_000 })
 
   await page.getByRole('button', { name: 'Add an exercise' }).click()
   const sheet = page.getByRole('dialog', { name: 'An exercise in place' })

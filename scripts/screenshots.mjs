@@ -166,8 +166,9 @@ const SHOTS = {
   },
   'path-class': {
     ...onPath,
+    height: 1330,
     path: '/path?group=slack-tide&routine=quay-four',
-    shows: '[aria-label="The class on this path"] li',
+    shows: '[aria-label="The hall from above"]',
   },
   'bench-phone': { ...onBench, path: '/?person=odalys-marrin', width: 390, height: 844, touch: true },
   schools: {
