@@ -29,7 +29,7 @@ const api = {
   fit(who: number, person: Person, parts: RoutinePart[], samples: number): WalkFit {
     const path = walkAs(who, person, parts, samples)
     walked.delete(who)
-    return fitWalk(path.body, parts, path)
+    return fitWalk(parts, path)
   },
   /** Before another class: nothing of the one before is left. */
   forget: () => walked.clear(),

@@ -23,7 +23,7 @@ const both = (one: object) => ({ left: one, right: one })
 
 const fitOf = (who: Body) => {
   const parts = toRoutine(WALK, who)
-  return fitWalk(who, parts, makePath(who, parts, 6, 'verdicts'))
+  return fitWalk(parts, makePath(who, parts, 6, 'verdicts'))
 }
 
 describe('a class on one path', () => {

@@ -51,7 +51,8 @@ const isFit = (path: Path): boolean => {
  * chair where it fails, weight shifts in place, or sitting.
  * @param path the routine as it is asked, worked out for them; what is tried takes fewer instants
  */
-export function fitWalk(body: Body, asked: readonly RoutinePart[], path: Path): WalkFit {
+export function fitWalk(asked: readonly RoutinePart[], path: Path): WalkFit {
+  const { body } = path
   const verdicts = listVerdicts(path)
   const found = { asked: verdicts, scale: 1, chairs: [], fitted: verdicts }
   if (isFit(path)) return { ...found, how: 'asIs', floor: layWalked(path) }

@@ -22,6 +22,8 @@ export type RoutinePart = {
   anchor?: Side | undefined
   /** What was done to come here before something little was changed: done again, where it leads here still. */
   plan?: Plan | undefined
+  /** Hands stay where they are on the way here, or there is no way: what is offered with a hand has it all along. */
+  holdsOn?: boolean | undefined
   /** Where it stands, where that does not follow from the part before. */
   at?: { x: number; y: number } | undefined
 }

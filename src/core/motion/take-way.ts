@@ -54,7 +54,8 @@ export function takeWay(
     const here = standPart(body, placePart(body, before.stance, part, anchor), index, standing)
     return (manner: Manner) => planWay(body, before, here, part, { anchor, quick, ...manner })
   })
-  const manners = before.stance.supports.length > 0 ? [...HOLDING, ...LETTING_GO] : HOLDING
+  const letsGo = before.stance.supports.length > 0 && !part.holdsOn
+  const manners = letsGo ? [...HOLDING, ...LETTING_GO] : HOLDING
   let none: Way | null = null
   for (const [i, manner] of manners.entries()) {
     const ways = anchored.map((plan) => ({ plan, way: plan(manner) }))

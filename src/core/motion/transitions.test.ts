@@ -11,7 +11,9 @@ import { momentOf } from './moment'
 import { findNearerSteps } from './nearer-step'
 import { makePath, type RoutinePart } from './path'
 import { comparePlans, findPlan, findPlanByTrying } from './plan'
+import { findSaferWays } from './safer'
 import { CLEARANCE } from './script'
+import { walkWay } from './way-change'
 
 /** The middling body of 60. */
 const body = resolveBody({ stature: 1.65, mass: 68, sex: 'unspecified', age: 60 })
@@ -270,6 +272,38 @@ describe('a way is planned with no case of its own', () => {
     }
     expect(supportsOf([-0.35, 0.25, 0.9], 0)).toEqual(new Set([1]))
     expect(supportsOf([-0.4, -0.15, 0.9], -90)).toEqual(new Set([0]))
+  })
+
+  it('what is offered with a hand on a chair has it there all along, or is not offered', () => {
+    const stiff = resolveBody({
+      stature: 1.84,
+      mass: 91,
+      sex: 'male',
+      age: 81,
+      limits: { left: { dorsiflexionMax: 20 * DEG }, right: { dorsiflexionMax: 20 * DEG } },
+    })
+    let offered = 0
+    for (const who of [body, stiff])
+      for (const [from, to, heading] of [
+        ['parallel', 'bow', 0],
+        ['bow', 'bow', 90],
+        ['bow', 'bow', -90],
+        ['bow', 'back-step', 0],
+      ] as const) {
+        const [before, next] = [part(from, 'left'), part(to, 'left', { heading, seconds: 12 })]
+        const { ways } = findSaferWays(who, { before, parts: [next] }, null)
+        for (const { changes, way } of ways) {
+          if (!changes.some(({ what }) => what === 'hand')) continue
+          offered++
+          const held = walkWay(who, way, 6).transitions.flatMap(({ made }) =>
+            (made?.transition.phases ?? []).flatMap(({ samples }) =>
+              samples.map(({ stance }) => stance.supports.length),
+            ),
+          )
+          expect(new Set(held), `${from} to ${to}, ${heading}`).toEqual(new Set([1]))
+        }
+      }
+    expect(offered).toBeGreaterThan(1)
   })
 
   it('a step that no leg reaches says how far it could go on its line: that far it is a way, a little farther none', () => {

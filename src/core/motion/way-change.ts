@@ -119,7 +119,8 @@ function holdThrough(body: Body, way: Way, hand: Side): Way | null {
   const at = places.reduce(([x, y], [px, py]) => [x + px / places.length, y + py / places.length], [0, 0])
   const [before, ...parts] = path.parts.map(({ stance }, i): RoutinePart => {
     const own = (i === 0 ? way.before : way.parts[i - 1]) as RoutinePart
-    return { ...own, stance: { ...own.stance, supports: [chairAt(body, stance, hand, at as [number, number])] } }
+    const supports = [chairAt(body, stance, hand, at as [number, number])]
+    return { ...own, holdsOn: true, stance: { ...own.stance, supports } }
   }) as [RoutinePart, ...RoutinePart[]]
   return { before, parts }
 }

@@ -8,6 +8,7 @@ import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
 import { expectReadable } from '@/testing/screens/sight'
+import { usePlay } from './state/play'
 
 const order = () => within(screen.getByRole('region', { name: 'The order' }))
 const parts = () => within(order().getByRole('list')).getAllByRole('button')
@@ -18,6 +19,8 @@ const undo = () => fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true })
 const kept = async (id: string) => (await listRoutines()).find((one) => one.id === id)?.document
 
 beforeEach(async () => {
+  // A page that is loaded begins anew.
+  usePlay.setState(usePlay.getInitialState())
   await openHouse()
 })
 
@@ -215,6 +218,18 @@ describe('a class on one path', () => {
     // What was not worked out says so, and nobody is counted as walking.
     expect(lines.getAllByText(/not worked out yet/).length).toBeGreaterThan(0)
     expect(lines.queryByText(/walk it together/)).toBeNull()
+  }, 60_000)
+
+  it('stopped after a change, nothing that was true of the path before is left standing', async () => {
+    await openPage('/path?group=slack-tide&routine=quay-four')
+    const lines = within(await screen.findByRole('region', { name: 'The class on this path' }))
+    expect(await lines.findByText(/walk it together/, {}, { timeout: 40_000 })).toBeTruthy()
+    await user.click(screen.getByRole('button', { name: 'All of it mirrored' }))
+    fireEvent.click(await lines.findByRole('button', { name: 'Stop' }))
+    await waitFor(() => expect(lines.queryByRole('progressbar')).toBeNull())
+    expect(lines.getAllByText(/not worked out yet/).length).toBeGreaterThan(0)
+    expect(lines.queryByText(/walk it together/)).toBeNull()
+    expect(lines.queryByRole('region', { name: 'The hall from above' })).toBeNull()
   }, 60_000)
 
   it('who was asked for comes with the page; a group that is not there is nobody’s, and somebody walks alone', async () => {

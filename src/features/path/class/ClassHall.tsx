@@ -9,6 +9,8 @@ import { ENGLISH } from '@/words/language'
 import { sayList } from '@/words/lists'
 import { shortNames } from '@/words/people'
 import { sayWalker } from '@/words/walkers'
+import drawn from '../floor/floor.module.css'
+import { pressed } from '../floor/pressed'
 import { gatherPrints } from '../floor/prints'
 import { type RoomChair, RoomChairs } from '../floor/RoomChairs'
 import { Metres, Walls } from '../floor/RoomWalls'
@@ -95,7 +97,7 @@ function Front({ plan, room }: { plan: RoomPlan; room: Room }) {
   const lying = plan.turn !== 0
   return (
     <text
-      className={styles.front}
+      className={drawn.label}
       x={lying ? x - 12 : x}
       y={lying ? y + 5 : y + 22}
       textAnchor={lying ? 'end' : 'middle'}
@@ -134,25 +136,23 @@ function InHall({ plan, walker: { person, fit }, name, floor, by, onOpen }: InHa
     ...chairs.map(({ at }) => roomToScreen(plan, at)[1] + CHAIR_HALF * plan.scale),
   ]
   const bottom = Math.max(...lowest)
-  const open = () => onOpen(person.id, 0)
   return (
     <g
       role="button"
-      tabIndex={0}
+      {...pressed(() => onOpen(person.id, 0))}
       className={styles.inHall}
       aria-label={`${person.name}: ${sayWalker(fit)}`}
-      onClick={open}
-      onKeyDown={(event) => {
-        if (event.key !== 'Enter' && event.key !== ' ') return
-        event.preventDefault()
-        open()
-      }}
     >
       <RoomChairs plan={plan} chairs={chairs} />
       {prints.map(({ key, at }) => (
         <Sole key={key} plan={plan} foot={draw(at)} look={walks ? 'small' : 'former'} />
       ))}
-      <text x={ends.reduce((sum, [x]) => sum + x, 0) / ends.length} y={bottom + NAME_BELOW} textAnchor="middle">
+      <text
+        className={drawn.number}
+        x={ends.reduce((sum, [x]) => sum + x, 0) / ends.length}
+        y={bottom + NAME_BELOW}
+        textAnchor="middle"
+      >
         {name}
       </text>
     </g>

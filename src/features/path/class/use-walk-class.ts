@@ -21,6 +21,13 @@ type ClassWalk = { walkers: Walker[] | null; progress: number | null; broken: bo
 
 const REST_MS = 150
 
+/** What is of the path before is no answer to this one. */
+const stop = (was: ClassWalk): ClassWalk => ({
+  ...was,
+  progress: null,
+  walkers: was.walkers?.map((one) => (one.stale ? { ...one, asked: null, fit: null, stale: false } : one)) ?? null,
+})
+
 /** Everybody who is here against the path, worked out side by side; anew when either changes. */
 export function useWalkClass(people: readonly BenchPerson[], routine: RoutineDocument, library: Library): ClassWalk {
   const [state, setState] = useState<ClassWalk>({ walkers: null, progress: null, broken: false, cancel: () => {} })
@@ -30,22 +37,27 @@ export function useWalkClass(people: readonly BenchPerson[], routine: RoutineDoc
     const here = people.filter(({ mark }) => mark !== 'away')
     if (here.length === 0) return
     let end = () => {}
+    // Of a search that was ended an answer may still be on its way.
+    let isMine = true
     const timer = setTimeout(() => {
       const sized = here.map((person) => ({ person, parts: sizeRoutine(routine, person.document, library).parts }))
       const able = sized.flatMap(({ person, parts }) =>
         parts ? [{ id: person.id, person: toPerson(person.document), parts }] : [],
       )
+      const set = (next: (was: ClassWalk) => ClassWalk) => {
+        if (isMine) setState(next)
+      }
       const put = (id: string | undefined, known: Partial<Walker>) =>
-        setState((was) => ({
+        set((was) => ({
           ...was,
           walkers: was.walkers?.map((one) => (one.person.id === id ? { ...one, ...known } : one)) ?? null,
         }))
       const search = startWalkClass(able, SAMPLES, {
-        onProgress: (progress) => setState((was) => ({ ...was, progress })),
+        onProgress: (progress) => set((was) => ({ ...was, progress })),
         onWalked: (who, asked) => put(able[who]?.id, { asked, fit: null, stale: false }),
       })
       end = search.cancel
-      setState((was) => ({
+      set((was) => ({
         walkers: sized.map(({ person, parts }) => {
           const before = was.walkers?.find((one) => one.person.id === person.id)
           const known = parts && before ? before : { asked: null, fit: null }
@@ -55,18 +67,19 @@ export function useWalkClass(people: readonly BenchPerson[], routine: RoutineDoc
         broken: false,
         cancel: () => {
           search.cancel()
-          setState((now) => ({ ...now, progress: null }))
+          set(stop)
         },
       }))
       search.found
         .then((fits) => {
           for (const [i, fit] of fits.entries()) put(able[i]?.id, { asked: fit.asked, fit, stale: false })
-          setState((was) => ({ ...was, progress: null }))
+          set((was) => ({ ...was, progress: null }))
         })
-        .catch(() => setState((was) => ({ ...was, progress: null, broken: true })))
+        .catch(() => set((was) => ({ ...stop(was), broken: true })))
     }, rest.current)
     rest.current = REST_MS
     return () => {
+      isMine = false
       clearTimeout(timer)
       end()
     }

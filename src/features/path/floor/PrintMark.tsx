@@ -5,6 +5,7 @@ import { Footprint as Sole } from '@/ui/floor/Footprint'
 import { sayPrint } from '@/words/path'
 import { goTo, setPlay } from '../state/play'
 import styles from './floor.module.css'
+import { pressed } from './pressed'
 import { type Print, stepLength, stepsOf } from './prints'
 import { type RoomPlan, turnInPlan } from './room-plan'
 
@@ -39,7 +40,7 @@ export function PrintMark({ plan, print, body, footprints, onPoint }: PrintMarkP
   return (
     <g
       role="button"
-      tabIndex={0}
+      {...pressed(open)}
       className={styles.print}
       data-foot={at.foot}
       aria-label={said}
@@ -47,12 +48,6 @@ export function PrintMark({ plan, print, body, footprints, onPoint }: PrintMarkP
       onPointerLeave={() => onPoint(null)}
       onFocus={() => onPoint(said)}
       onBlur={() => onPoint(null)}
-      onClick={open}
-      onKeyDown={(event) => {
-        if (event.key !== 'Enter' && event.key !== ' ') return
-        event.preventDefault()
-        open()
-      }}
     >
       <Sole plan={plan} foot={foot} look={all.every((one) => one.print.did === 'turns') ? 'former' : 'small'} />
       {steps.length > 0 && (
