@@ -1,3 +1,2 @@
-import { defineConfig } from 'drizzle-kit'
-
-export default defineConfig({ dialect: 'sqlite', schema: './src/db/schema.ts', out: './src/db/migrations' })
+/** For `npx drizzle-kit@0.31 generate`, which writes a migration from a changed schema; nothing else needs it. */
+export default { dialect: 'sqlite', schema: './src/db/schema.ts', out: './src/db/migrations' }

@@ -1,19 +1,19 @@
 import { defineConfig } from '@playwright/test'
-
-const PORT = 4179
-const DATABASE = 'file:test-results/browser.db'
+import { PINNED } from './src/testing/clock'
 
 export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results/browser',
-  workers: 1,
+  globalSetup: './e2e/prepare.ts',
+  // Each has a server and a database of its own (e2e/test.ts).
+  workers: 2,
   // Two cores that also render in software: one more try, and the report lists whatever needed it as flaky.
   retries: 1,
   timeout: 60_000,
   expect: { timeout: 10_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {
-    baseURL: `http://127.0.0.1:${PORT}`,
+    timezoneId: PINNED.TZ,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: '/usr/bin/chromium',
@@ -26,12 +26,5 @@ export default defineConfig({
         '--no-first-run',
       ],
     },
-  },
-  webServer: {
-    command: `node scripts/demo.mjs --fresh --port ${PORT}`,
-    url: `http://127.0.0.1:${PORT}/api/v1/ready`,
-    env: { NIVREL_DATABASE_URL: DATABASE },
-    timeout: 240_000,
-    reuseExistingServer: false,
   },
 })

@@ -1,7 +1,10 @@
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
+import { PINNED } from './src/testing/clock'
 
 const place = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+/** Every test has the same day, in the same zone. */
+const env = PINNED
 const alias = { '@': place('./src') }
 
 export default defineConfig({
@@ -13,6 +16,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'unit',
+          env,
           setupFiles: ['src/testing/setup.ts'],
           include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'scripts/**/*.test.ts'],
           testTimeout: 30_000,
@@ -24,6 +28,7 @@ export default defineConfig({
         test: {
           name: 'screens',
           environment: 'jsdom',
+          env,
           setupFiles: ['src/testing/screens/setup.ts'],
           include: ['src/**/*.screen.test.tsx'],
           testTimeout: 30_000,

@@ -1,4 +1,4 @@
-import { calcHour, postureOf, resolveBody } from '@/core'
+import { calcHour, LIBRARY, postureOf, resolveBody } from '@/core'
 import { SECOND_LAUNCH } from '@/db/demo/second-launch'
 import { SLACK_TIDE } from '@/db/demo/slack-tide'
 import { dayOf } from '@/formats/day'
@@ -6,15 +6,21 @@ import { workPiece } from '@/formats/lessons/work-piece'
 import { toPerson } from '@/formats/to-core'
 import { readPerson } from '@/records/person-of'
 import { proposeLesson } from '@/records/practice/propose-lesson'
+import { knowTraits } from '@/records/practice/stages'
 import { readShipped } from '@/words/routines'
 
 /** An hour of fifty minutes for sixteen people of the demo, every load: in one thread, nothing known before. */
-const now = new Date()
+const now = new Date('2026-03-13T10:00:00Z')
 const routineOf = (id: string) => readShipped(id as Parameters<typeof readShipped>[0])
-const stepped = ['push', 'push', 'bow', 'bow'].map((posture) => [
+const stepped = ['parallel', 'parallel', 'bow', 'bow'].map((posture) => [
   { id: 'a', kind: 'posture' as const, posture, minutes: 5 },
 ])
-const pieces = proposeLesson({ minutes: 50, aim: 'way-back', had: stepped, routineOf })
+const pieces = proposeLesson({
+  minutes: 50,
+  aim: 'way-back',
+  had: stepped,
+  known: { routineOf, traitsOf: knowTraits(LIBRARY) },
+})
 const persons = [...SLACK_TIDE, ...SECOND_LAUNCH]
   .slice(0, 16)
   .map(({ make }) => toPerson(readPerson(make(now), dayOf(now))))

@@ -1,17 +1,24 @@
 import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
-import { describe, expect, it } from 'vitest'
+import { beforeAll, describe, expect, it } from 'vitest'
 import { calcSplit, putInOrder, type ReadingOf } from '@/core'
 import { analyseDocument } from '@/formats/analyse-document'
 import { readReadings } from '@/formats/readings/text'
 import { IN_DOCUMENTS } from '@/words/documents'
+import { bundle } from '../scripts/steps.mjs'
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url))
 const WORKED = readFileSync(`${ROOT}src/formats/worked/stances.ndjson`, 'utf8').trim().split('\n')
 
+/** The command line in one file: it starts ten times as fast, and is the same program. */
+let program = ''
+beforeAll(async () => {
+  program = await bundle(`import './cli/nivrel'`, 'command-line.mjs')
+})
+
 const nivrel = (args: string[], input = '') =>
-  spawnSync(process.execPath, ['--import', 'tsx', 'cli/nivrel.ts', ...args], { cwd: ROOT, input, encoding: 'utf8' })
+  spawnSync(process.execPath, [program, ...args], { cwd: ROOT, input, encoding: 'utf8' })
 
 describe('the command line', () => {
   it('analyses a file and standard input alike, in full precision', () => {

@@ -1,5 +1,6 @@
 import { createReadStream } from 'node:fs'
 import { createInterface } from 'node:readline'
+import { now } from '@/clock'
 import { InputError } from '@/core'
 import { analyseDocument } from '@/formats/analyse-document'
 import { dayOf } from '@/formats/day'
@@ -72,7 +73,7 @@ async function path(args: string[]): Promise<void> {
   const sampled = takeOption(args, '--samples')
   const samples = takeWhole('--samples', sampled.value, SAMPLES_LEAST, SAMPLES_MOST)
   const { value, rest } = takeOption(sampled.rest, '--person')
-  const person = value === undefined ? undefined : readPerson(readDocument(value), dayOf(new Date()))
+  const person = value === undefined ? undefined : readPerson(readDocument(value), dayOf(now()))
   await print(JSON.stringify(pathDocument(readDocument(takeFile(rest)), IN_DOCUMENTS, samples, person)))
 }
 
@@ -82,7 +83,7 @@ async function log(args: string[]): Promise<void> {
   if (value !== undefined && !/^\d{4}-\d{2}-\d{2}$/.test(value)) throw new UsageError('--on takes a day, YYYY-MM-DD')
   const text = readText(takeFile(rest))
   const document = text.trimStart().startsWith('{') ? parse(logDocument, parseJson(text)) : readLogCsv(text)
-  await print(JSON.stringify(decisionsDocument(document, value ?? dayOf(new Date())), null, 2))
+  await print(JSON.stringify(decisionsDocument(document, value ?? dayOf(now())), null, 2))
 }
 
 async function fit(args: string[]): Promise<void> {

@@ -1,3 +1,4 @@
+import { now } from '@/clock'
 import { InputError, LIBRARY, listFootprints, makePath, resolveBody, type Stance } from '@/core'
 import { dayOf } from '@/formats/day'
 import { parse } from '@/formats/parse'
@@ -35,8 +36,7 @@ export async function printSheets(args: string[]): Promise<void> {
   const size = oneOf('--size', values.size ?? 'a4', PAPER_SIZES)
   const unit = oneOf('--unit', values.unit ?? 'cm', LENGTH_UNITS)
   const document = readDocument(takeFile(rest))
-  const person =
-    values.person === undefined ? null : toPerson(readPerson(readDocument(values.person), dayOf(new Date())))
+  const person = values.person === undefined ? null : toPerson(readPerson(readDocument(values.person), dayOf(now())))
   const { title, sheets } =
     as === 'path' ? printRoutine(document, person, size) : printStance(document, person, as, size, unit)
   process.stdout.write(await toPdf(sheets, title))

@@ -1,3 +1,4 @@
+import { now } from '@/clock'
 import {
   buildPosture,
   disturb,
@@ -45,7 +46,7 @@ function readAsked(kind: ReadingKind, args: string[]): { to: string | undefined;
   const document = stance === undefined ? null : parse(stanceDocument, readDocument(stance))
   const who =
     person !== undefined
-      ? toPerson(readPerson(readDocument(person), dayOf(new Date())))
+      ? toPerson(readPerson(readDocument(person), dayOf(now())))
       : document
         ? toPerson(document.person)
         : { stature: 1.66, mass: 68, sex: 'female' as const, age: 72 }
@@ -65,7 +66,7 @@ function readAsked(kind: ReadingKind, args: string[]): { to: string | undefined;
 /** Each reading when its time has come, a tenth of a second of them together. */
 async function sendOn(to: string, readings: Iterable<Reading>): Promise<void> {
   const url = new URL('/api/v1/readings', to)
-  const start = Date.now()
+  const start = performance.now()
   let batch: string[] = []
   const send = async () => {
     const answer = await fetch(url, { method: 'POST', body: batch.join('\n') }).catch(() => {
@@ -76,7 +77,7 @@ async function sendOn(to: string, readings: Iterable<Reading>): Promise<void> {
   }
   for (const one of readings) {
     batch.push(JSON.stringify(fromReading(one)))
-    const ahead = one.atS * 1000 - (Date.now() - start)
+    const ahead = one.atS * 1000 - (performance.now() - start)
     if (ahead < BATCH_MS) continue
     await send()
     await new Promise((resolve) => setTimeout(resolve, ahead))

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
-import { expect, test } from '@playwright/test'
 import { choose, openBench, verdict } from './helpers'
+import { expect, test } from './test'
 
 test('shows whether a person holds a posture, and follows another person and posture', async ({ page }) => {
   await openBench(page, /Odalys Marrin/)

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
-import { expect, type Page, test } from '@playwright/test'
 import { choose, openBench } from './helpers'
+import { expect, type Page, test } from './test'
 
 const lane = (page: Page, level: number) => page.getByRole('region', { name: new RegExp(`^Level ${level}:`) })
 async function openClass(page: Page, posture = 'brush knee') {

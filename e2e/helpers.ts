@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test'
+import { expect, type Page } from './test'
 
 export const choose = async (page: Page, word: RegExp, item: RegExp | string) => {
   await page.getByRole('button', { name: word }).click()

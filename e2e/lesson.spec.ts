@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs'
-import { expect, type Page, test } from '@playwright/test'
 import { addDays } from '../src/formats/days'
+import { TODAY } from '../src/testing/clock'
+import { expect, type Page, test } from './test'
 
-const TODAY = new Date().toISOString().slice(0, 10)
 const strip = (page: Page) => page.getByRole('list', { name: 'The hour, piece by piece' }).getByRole('listitem')
 /** Worked out for everybody, and in the file. */
 const settled = async (page: Page) => {

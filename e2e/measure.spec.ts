@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test'
+import { expect, type Page, test } from './test'
 
 /** A stand-in for a device, begun. */
 async function beginStandIn(page: Page, panel: ReturnType<typeof panelOf>) {

@@ -1,5 +1,5 @@
-import { expect, type Page, test } from '@playwright/test'
 import { openBench, verdict } from './helpers'
+import { expect, type Page, test } from './test'
 
 const PAGES = [
   '/',
@@ -39,13 +39,13 @@ async function open(page: Page, path: string) {
   await page.waitForTimeout(400)
 }
 
-test.beforeAll(async ({ request }) => {
+test.beforeAll(async ({ request, nivrel }) => {
   const name = 'Bartholomea Christophora Wilhelmina-Alexandrina of the Outer Breakwater'
   // Where a test is tried again, they are there already.
   const there = (await (await request.get('/api/people')).json()) as { record: { name: string } }[]
   if (there.some(({ record }) => record.name === name)) return
   const record = { format: 'nivrel.person/1', name, groups: ['Slack Tide'], body: { statureM: 1.7, massKg: 70 } }
-  await request.post('/api/people', { data: { records: [record] }, headers: { origin: 'http://127.0.0.1:4179' } })
+  await request.post('/api/people', { data: { records: [record] }, headers: { origin: nivrel.url } })
 })
 
 test('nothing runs off and nothing is cut from a phone to a tablet on end, a long name among it', async ({ page }) => {

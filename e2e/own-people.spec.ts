@@ -1,6 +1,6 @@
 import { type ChildProcess, spawn } from 'node:child_process'
 import { rmSync } from 'node:fs'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 
 const PORT = 4183
 const DATABASE = 'test-results/own-people.db'

@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 
 test('from somebody’s page in two touches to a card; other paper, other units; the PDF holds its own fonts', async ({
   page,

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
-import { expect, type Page, test } from '@playwright/test'
 import { choose } from './helpers'
+import { expect, type Page, test } from './test'
 
 const verdict = (page: Page) => page.getByTestId('path-verdict')
 const order = (page: Page) => page.getByRole('region', { name: 'The order' }).getByRole('listitem')

@@ -1,7 +1,7 @@
-import { expect, type Page, test } from '@playwright/test'
 import { analyse, DEG, makeStandingStance, resolveBody, type Vec3 } from '../src/core'
 import { fromStance } from '../src/formats/from-core'
 import { toPerson } from '../src/formats/to-core'
+import { expect, type Page, test } from './test'
 
 const PERSON = 'yuki-harland'
 

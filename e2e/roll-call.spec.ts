@@ -1,5 +1,5 @@
-import { expect, type Page, test } from '@playwright/test'
 import { choose } from './helpers'
+import { expect, type Page, test } from './test'
 
 const lane = (page: Page, level: number) => page.getByRole('region', { name: new RegExp(`^Level ${level}:`) })
 const kept = (page: Page) => page.getByText(/^(“.*” )?kept /)

@@ -1,8 +1,8 @@
 import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
-import { expect, type Page, test } from '@playwright/test'
 import Libsql from 'libsql'
 import { choose, openBench } from './helpers'
+import { expect, type Page, test } from './test'
 
 const status = (page: Page) => page.getByRole('status').filter({ hasText: /^(saved|saving…|Not saved)/ })
 /** A person's page that has come alive. */
@@ -151,8 +151,11 @@ test('house rules in two tabs: the second sees what the first did, and loses not
   await expect(rule(other, /^Hollow back/)).toHaveValue('10')
 })
 
-test('a record that cannot be read is named and can be taken out; everybody else is there', async ({ page }) => {
-  const database = new Libsql('test-results/browser.db')
+test('a record that cannot be read is named and can be taken out; everybody else is there', async ({
+  page,
+  nivrel,
+}) => {
+  const database = new Libsql(nivrel.database)
   const { record } = database.prepare("select record from people where id = 'benedikt-shaw'").get() as {
     record: string
   }
@@ -203,12 +206,12 @@ test('a long search keeps nobody waiting; deep and malformed questions are the a
   expect((await request.get('/people/%E0%A4%A')).status()).toBe(400)
 })
 
-test('a second Nivrel on the same file is refused in one line, and leaves nothing running', () => {
+test('a second Nivrel on the same file is refused in one line, and leaves nothing running', ({ nivrel }) => {
   const started = spawnSync(process.execPath, ['scripts/demo.mjs', '--port', '4181'], {
-    env: { ...process.env, NIVREL_DATABASE_URL: 'file:test-results/browser.db' },
+    env: { ...process.env, NIVREL_DATABASE_URL: `file:${nivrel.database}` },
     encoding: 'utf8',
   })
   expect(started.status).toBe(1)
-  expect(started.stderr.trim()).toMatch(/^nivrel: another Nivrel runs on the database at .*browser\.db; /)
+  expect(started.stderr.trim()).toMatch(/^nivrel: another Nivrel runs on the database at .*browser-\d\.db; /)
   expect(started.stderr.trim().split('\n')).toHaveLength(1)
 })

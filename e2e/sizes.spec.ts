@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs'
-import { expect, test } from '@playwright/test'
 import Libsql from 'libsql'
 import { dayOf } from '../src/formats/day'
+import { PINNED } from '../src/testing/clock'
+import { expect, test } from './test'
 
 /** A list far over what is sent at once, and over what a single request may hold. */
 const MANY = 2400
@@ -9,6 +10,7 @@ const NOTES = 'A long story of somebody who was brought in. '.repeat(110)
 
 test('a list of 12 MB comes in whole, by parts, with progress; a table is dated on the user’s day', async ({
   page,
+  nivrel,
 }) => {
   const people = Array.from({ length: MANY }, (_, i) => ({
     format: 'nivrel.person/1',
@@ -29,7 +31,7 @@ test('a list of 12 MB comes in whole, by parts, with progress; a table is dated 
   const kept = (await (await page.request.get('/api/people')).json()) as { record: { name: string; notes: string } }[]
   const came = kept.filter(({ record }) => record.name.startsWith('Brought In'))
   expect([came.length, came[MANY - 1]?.record.notes]).toEqual([MANY, NOTES])
-  const database = new Libsql('test-results/browser.db')
+  const database = new Libsql(nivrel.database)
   database.exec("delete from people where name like 'Brought In %'")
   database.close()
 })
@@ -38,7 +40,7 @@ test.describe('far east of the server', () => {
   test.use({ timezoneId: 'Pacific/Kiritimati' })
 
   test('a day is the user’s day, and no page asks for ever', async ({ page }) => {
-    const here = dayOf(new Date(), 'Pacific/Kiritimati')
+    const here = dayOf(new Date(PINNED.NIVREL_CLOCK), 'Pacific/Kiritimati')
     let asked = 0
     page.on('request', (request) => {
       if (new URL(request.url()).pathname === '/people/mathis-orrin') asked++

@@ -1,5 +1,5 @@
-import { type CDPSession, expect, type Locator, type Page, test } from '@playwright/test'
 import { choose, openBench } from './helpers'
+import { type CDPSession, expect, type Locator, type Page, test } from './test'
 
 test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true })
 

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
 import { choose, openBench, verdict } from './helpers'
+import { expect, test } from './test'
 
 test('person, bench and class lead to each other; what was kept is found from the person, as taught is a press away', async ({
   page,

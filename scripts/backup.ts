@@ -1,11 +1,12 @@
 /** Writes everything that the database holds into one file, as "Take out whole" does. */
 import { existsSync, writeFileSync } from 'node:fs'
+import { now } from '@/clock'
 import { readAddress } from '@/db/address'
 import { DatabaseError, StorageError } from '@/db/errors'
 import { dayOf } from '@/formats/day'
 import { readWhole } from '@/server/whole'
 
-async function backup([file = `nivrel-${dayOf(new Date())}.house.json`]: string[]): Promise<void> {
+async function backup([file = `nivrel-${dayOf(now())}.house.json`]: string[]): Promise<void> {
   const address = readAddress()
   if (address.kind === 'file' && !existsSync(address.path))
     throw new DatabaseError(`there is no database at ${address.path}`)

@@ -2,6 +2,7 @@
  * Makes and migrates the database, and lets go of who was deleted: before the program starts, and when it is left.
  * --demo puts the demo people in, --fresh starts over.
  */
+import { now } from '@/clock'
 import { readAddress } from '@/db/address'
 import { connect, openDatabase } from '@/db/client'
 import { putInDemo, putInHistory } from '@/db/demo/put-in'
@@ -9,9 +10,11 @@ import { DatabaseError, StorageError } from '@/db/errors'
 import { bringUpToDate, clear, overwrite } from '@/db/migrate'
 import { takeOwnership } from '@/db/owner'
 import { forgetDeleted } from '@/db/people'
+import { checkClock } from '@/server/pinned-clock'
 
 async function prepare(flags: readonly string[]): Promise<void> {
   const address = readAddress()
+  checkClock(process.env, address)
   const owner = await takeOwnership(address)
   const client = connect()
   if (flags.includes('--fresh')) await clear(client)
@@ -26,8 +29,8 @@ async function prepare(flags: readonly string[]): Promise<void> {
       )
   }
   if (flags.includes('--demo')) {
-    await putInDemo(db, new Date())
-    await putInHistory(db, new Date())
+    await putInDemo(db, now())
+    await putInHistory(db, now())
   }
   client.close()
   await owner.letGo()
@@ -39,7 +42,8 @@ prepare(process.argv.slice(2)).catch((error: unknown) => {
 })
 
 function sayReason(error: unknown): string {
-  if (error instanceof DatabaseError || error instanceof StorageError) return error.message
+  if (error instanceof DatabaseError || error instanceof StorageError || error instanceof RangeError)
+    return error.message
   const { code = 'unknown' } = error as { code?: string }
   return `the database at ${describePlace()} cannot be opened or written (${code})`
 }

@@ -29,15 +29,25 @@ export function run(command, args, options = {}) {
 
 export const bin = (name) => join(ROOT, 'node_modules', '.bin', name)
 
-/** Installs from the lock file where that has changed since the last time. */
+/** Installs from the lock file where something else is there than it says. */
 export function install() {
   if (Number(process.versions.node.split('.')[0]) < 20) stop(`Node 20 or newer is needed (this is ${process.version})`)
-  const lock = hash(['package-lock.json'])
-  if (isStamped('install', lock)) return
+  if (isInstalled()) return
   say('Installing what it needs (once)…')
   if (run('npm', ['ci', '--no-audit', '--no-fund']).status !== 0)
     stop('the packages could not be installed (see above)')
-  stamp('install', lock)
+}
+
+/** npm's own list of what is there, against the lock file; what is optional is there on some machines only. */
+function isInstalled() {
+  const there = readPackages('node_modules/.package-lock.json')
+  return Object.entries(readPackages('package-lock.json')).every(
+    ([path, { version, optional }]) => path === '' || (path in there ? there[path].version === version : optional),
+  )
+}
+
+function readPackages(file) {
+  return existsSync(join(ROOT, file)) ? JSON.parse(readFileSync(join(ROOT, file), 'utf8')).packages : {}
 }
 
 /** Builds where the sources have changed since the last build. */
@@ -52,15 +62,15 @@ export async function build() {
 }
 
 /** The searches run in threads of their own, from one file beside the server (src/server/search/pool.ts). */
-export const bundleSearch = () => bundle('src/server/search/thread.ts', 'search-thread.mjs')
+export const bundleSearch = () => bundle(`import './src/server/search/thread'`, 'search-thread.mjs')
 
-/** Puts a source and everything that it imports of ours into one file that Node runs as it is. Returns where. */
-export async function bundle(source, name) {
+/** Puts a program and everything that it imports of ours into one file that Node runs as it is. Returns where. */
+export async function bundle(program, name) {
   const { build: esbuild } = await import('esbuild')
   mkdirSync(STAMPS, { recursive: true })
   const outfile = join(STAMPS, name)
   await esbuild({
-    entryPoints: [join(ROOT, source)],
+    stdin: { contents: program, resolveDir: ROOT, loader: 'ts' },
     outfile,
     bundle: true,
     platform: 'node',

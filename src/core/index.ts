@@ -129,6 +129,7 @@ export { type FootMeasure, layOut, type Measures, measureStance } from './postur
 export { buildPosture, type Posture } from './postures/posture'
 export { LIBRARY, POSTURE_IDS, postureOf } from './postures/postures'
 export { SCHOOL_IDS, SCHOOLS, type School, type SchoolId } from './postures/schools'
+export { type Traits, traitsOf } from './postures/traits'
 export * from './practice/decide'
 export * from './practice/hour'
 export * from './practice/load'

@@ -3,8 +3,9 @@ import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Libsql from 'libsql'
-import { afterAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { makeRecord } from '@/formats/record-document'
+import { bundle } from '../../scripts/steps.mjs'
 import { parseAddress } from './address'
 import { connect, openDatabase } from './client'
 import { requireGroups } from './groups'
@@ -32,6 +33,39 @@ const KILLED = `
   console.log('written')
 `
 
+/** A program that saves one person again and again, as fast as it can, and says each save that was answered. */
+const SAVING = `
+  import { connect, openDatabase } from '@/db/client'
+  import { bringUpToDate } from '@/db/migrate'
+  import { findPerson, savePerson } from '@/db/people'
+  const { AT, WHO, MOST } = process.env
+  const client = connect(AT)
+  await bringUpToDate(client)
+  const db = openDatabase(client)
+  for (let done = 0; done < Number(MOST); ) {
+    const { revision, record } = await findPerson(db, WHO)
+    const saved = await savePerson(db, { id: WHO, record: { ...record, notes: 'save ' + revision }, revision }, 'now')
+    process.stdout.write((saved ? 'saved ' + saved.revision : 'told') + '\\n')
+    if (saved) done++
+  }
+`
+
+/** A program that takes a file for itself, and keeps it. */
+const HOLDING = `
+  import { parseAddress } from '@/db/address'
+  import { takeOwnership } from '@/db/owner'
+  await takeOwnership(parseAddress(process.env.AT))
+  console.log('mine')
+  setInterval(() => {}, 1000)
+`
+
+const programs = { killed: '', saving: '', holding: '' }
+beforeAll(async () => {
+  programs.killed = await bundle(KILLED, 'killed.mjs')
+  programs.saving = await bundle(SAVING, 'saving.mjs')
+  programs.holding = await bundle(HOLDING, 'holding.mjs')
+})
+
 describe('what is written', () => {
   it('is all there or not at all when the process is killed in the middle of bringing people in', async () => {
     const at = `file:${join(folder, 'killed.db')}`
@@ -39,7 +73,7 @@ describe('what is written', () => {
     await bringUpToDate(client)
     await addPeople(openDatabase(client), [{ id: 'ana', record: makeRecord('Ana', BODY) }], NOW)
     client.close()
-    const child = spawnSync(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', KILLED], {
+    const child = spawnSync(process.execPath, [programs.killed], {
       env: { ...process.env, AT: at },
       encoding: 'utf8',
     })
@@ -117,25 +151,8 @@ describe('what is written', () => {
   })
 })
 
-/** A program that saves one person again and again, as fast as it can, and says each save that was answered. */
-const SAVING = `
-  import { connect, openDatabase } from '@/db/client'
-  import { bringUpToDate } from '@/db/migrate'
-  import { findPerson, savePerson } from '@/db/people'
-  const { AT, WHO, MOST } = process.env
-  const client = connect(AT)
-  await bringUpToDate(client)
-  const db = openDatabase(client)
-  for (let done = 0; done < Number(MOST); ) {
-    const { revision, record } = await findPerson(db, WHO)
-    const saved = await savePerson(db, { id: WHO, record: { ...record, notes: 'save ' + revision }, revision }, 'now')
-    process.stdout.write((saved ? 'saved ' + saved.revision : 'told') + '\\n')
-    if (saved) done++
-  }
-`
-
 const startSaving = (at: string, who: string, most: number) => {
-  const child = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', SAVING], {
+  const child = spawn(process.execPath, [programs.saving], {
     env: { ...process.env, AT: at, WHO: who, MOST: String(most) },
     stdio: ['ignore', 'pipe', 'pipe'],
   })
@@ -221,9 +238,7 @@ describe('a save that was answered is in the file', () => {
 
   it('and a second Nivrel on the same file is refused, until the first has ended, however it ended', async () => {
     const address = parseAddress(`file:${join(folder, 'owned.db')}`)
-    const holding = `import { parseAddress } from '@/db/address'; import { takeOwnership } from '@/db/owner'
-      await takeOwnership(parseAddress(process.env.AT)); console.log('mine'); setInterval(() => {}, 1000)`
-    const child = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', holding], {
+    const child = spawn(process.execPath, [programs.holding], {
       env: { ...process.env, AT: address.url },
       stdio: ['ignore', 'pipe', 'inherit'],
     })

@@ -32,14 +32,14 @@ export function makeSteady(client: Client): Client {
   }
 
   const patiently = async <T>(work: () => Promise<T>): Promise<T> => {
-    const until = Date.now() + PATIENCE_MS
+    const until = performance.now() + PATIENCE_MS
     for (;;) {
       try {
         return await work()
       } catch (error) {
         if (!isBusy(error)) throw error
         await renew()
-        if (Date.now() >= until) throw error
+        if (performance.now() >= until) throw error
         await new Promise((done) => setTimeout(done, LOOK_EVERY_MS))
       }
     }

@@ -9,7 +9,13 @@ const sided = z.union([length, z.looseObject({ left: length, right: length })], 
   error: accepted('sidedLength', { min: 0.02, max: 0.9 }),
 })
 const seconds = number(0, 600, 's')
-const sideLimits = { ...optionalLimits(SIDE_LIMIT_KEYS), hipOrdered: flag.optional() }
+const sideLimits = {
+  ...optionalLimits(SIDE_LIMIT_KEYS),
+  /** Each limit of the hip's rotation that is given is an order; the other two keys say it of one. */
+  hipOrdered: flag.optional(),
+  hipInwardOrdered: flag.optional(),
+  hipOutwardOrdered: flag.optional(),
+}
 
 /** A limit of the whole body within a side would bind nobody: it is not taken for a key of somebody else's. */
 const ofTheWhole = Object.fromEntries(

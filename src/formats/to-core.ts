@@ -67,12 +67,26 @@ function toLengths(doc: NonNullable<PersonDocument['lengths']>): Partial<Lengths
 }
 
 function toSideLimits(doc: SideLimitsDocument): SideLimits {
-  const limits: SideLimits = { ...(doc.hipOrdered !== undefined && { hipOrdered: doc.hipOrdered }) }
+  const limits: SideLimits = {}
   for (const key of SIDE_LIMIT_KEYS) {
     const value = doc[whatOf(key)] as number | undefined
     if (value !== undefined) limits[key] = readLimit(key, value)
   }
   return limits
+}
+
+/** What stands under one side, and which of the hip's limits that reach it are orders. */
+function toOneSide(common: SideLimitsDocument, side: SideLimitsDocument | undefined): SideLimits | undefined {
+  const { hipOrdered, hipInwardMaxDeg, hipOutwardMaxDeg, ...all } = { ...common, ...side }
+  const none = hipInwardMaxDeg === undefined && hipOutwardMaxDeg === undefined
+  const inward = all.hipInwardOrdered ?? (hipOrdered && (none || hipInwardMaxDeg !== undefined))
+  const outward = all.hipOutwardOrdered ?? (hipOrdered && (none || hipOutwardMaxDeg !== undefined))
+  if (!side && !inward && !outward) return undefined
+  return {
+    ...(side && toSideLimits(side)),
+    ...(inward && { hipInwardOrdered: true }),
+    ...(outward && { hipOutwardOrdered: true }),
+  }
 }
 
 function toLimits(doc: LimitsDocument): Limits {
@@ -84,8 +98,8 @@ function toLimits(doc: LimitsDocument): Limits {
     ...toSideLimits(doc),
     ...Object.fromEntries(whole),
     ...given<Limits>({
-      left: doc.left && toSideLimits(doc.left),
-      right: doc.right && toSideLimits(doc.right),
+      left: toOneSide(doc, doc.left),
+      right: toOneSide(doc, doc.right),
       trunkOrdered: doc.trunkOrdered,
       loadMax: doc.loadMaxPct && bySide((side) => (doc.loadMaxPct?.[side] ?? 100) / 100),
       support: doc.support,

@@ -110,7 +110,7 @@ describe('which limit binds', () => {
     expect(document.limits).toEqual({
       loadMaxPct: { left: 50, right: 100 },
       left: { hipOutwardMaxDeg: 40 },
-      right: { hipInwardMaxDeg: 0, hipOrdered: true, hipOutwardMaxDeg: 40 },
+      right: { hipInwardMaxDeg: 0, hipInwardOrdered: true, hipOutwardMaxDeg: 40 },
       trunkTwistMaxDeg: 20,
       trunkOrdered: true,
       eyesOpen: true,
@@ -318,6 +318,10 @@ describe('simple tests', () => {
     const wary = { swayReserveM: 0.024 }
     expect(resolveRecord(oneLeg, DAY, wary).document.swayReserveOneFootM).toBe(0.024)
     expect(resolveRecord(short, DAY, wary).document.swayReserveM).toBe(0.024)
+    // Nor is what was measured of somebody: the larger of both counts.
+    const measured = (swayReserveM: number) => ({ ...short, body: { ...short.body, swayReserveM } })
+    expect(resolveRecord(measured(0.028), DAY).document.swayReserveM).toBe(0.028)
+    expect(resolveRecord(measured(0.012), DAY).document.swayReserveM).toBe(0.02)
   })
 
   it('are read against the range for age and sex', () => {

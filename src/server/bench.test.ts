@@ -3,8 +3,9 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { InputError, LIBRARY } from '@/core'
-import { connect, openDatabase } from '@/db/client'
+import { connect, database, openDatabase } from '@/db/client'
 import { putInDemo } from '@/db/demo/put-in'
+import { findDraft } from '@/db/kept'
 import { bringUpToDate } from '@/db/migrate'
 import { fromPosture } from '@/formats/posture-document'
 import { answerDocument } from './answer'
@@ -13,6 +14,7 @@ import type { ConflictError } from './conflict'
 import { readHouse, saveHouse } from './house'
 import { previewHouse } from './house-preview'
 import { addPosture, changePosture, resetPosture } from './library'
+import { bringBack, takeAway } from './people'
 import { dropPlan, keepPlan } from './plans'
 import { callRoll } from './roll-call'
 import { readWhole } from './whole'
@@ -41,6 +43,15 @@ const fieldOf = async (promise: Promise<unknown>) => {
 }
 
 describe('what the routes do', () => {
+  it('keeps nothing on the bench for somebody who is gone, or was never there', async () => {
+    await takeAway('perrin-locke')
+    for (const id of ['perrin-locke', 'nobody']) {
+      expect(await fieldOf(keepDraft(id, { ...ON, revision: 0 }))).toBe('person')
+      expect(await findDraft(database(), id)).toBeNull()
+    }
+    await bringBack('perrin-locke')
+  })
+
   it('marks people for today as the house has it, keeps the day of whoever is away, and knows the mark again', async () => {
     const mark = async (how: string) => {
       await callRoll({ marks: [{ person: 'isolde-farrant', mark: how }] })

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
+import { stamp } from '@/clock'
 import { analyse, InputError, resolveBody, SCHOOL_IDS } from '@/core'
 import { database } from '@/db/client'
 import {
@@ -27,7 +28,7 @@ import { resolveRecord } from '@/records/resolve'
 import { readStanding } from '@/records/standing'
 import type { Effect } from '@/records/test-effects'
 import { type Mark, readMark } from '@/records/today'
-import { now, today } from './clock'
+import { today } from './clock'
 import { saveOver } from './conflict'
 import { readGroups } from './groups'
 import { type HouseSettings, readHouse } from './house'
@@ -186,7 +187,7 @@ export async function keepDraft(personId: string, value: unknown): Promise<Draft
   await requirePosture(on.posture)
   const saved = await saveOver(
     revision,
-    () => saveDraft(database(), { personId, ...on, updatedAt: now() }, revision),
+    () => saveDraft(database(), { personId, ...on, updatedAt: stamp() }, revision),
     async () => {
       const there = await findDraft(database(), personId)
       return there && toDraft(there)
@@ -202,7 +203,7 @@ export async function keepStance(personId: string, value: unknown): Promise<Kept
   await requirePosture(given.posture)
   const { document } = resolveRecord(record, await today(), (await readHouse()).rules)
   analyse(resolveBody(toPerson(document)), toStance(given.stance), { standing: null, withoutFreeTurn: true })
-  const row: KeptRow = { id: randomUUID(), personId, ...given, createdAt: now() }
+  const row: KeptRow = { id: randomUUID(), personId, ...given, createdAt: stamp() }
   await addKept(database(), row)
   return toKept(row)
 }

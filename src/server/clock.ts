@@ -1,9 +1,10 @@
 import { cookies } from 'next/headers'
+import { now } from '@/clock'
 import { dayOf, ZONE_COOKIE } from '@/formats/day'
 
 /** The user's day: limits, tests and what is due go by days. Without a browser that said its zone, the server's. */
 export async function today(): Promise<string> {
-  return dayOf(new Date(), await readZone())
+  return dayOf(now(), await readZone())
 }
 
 async function readZone(): Promise<string | undefined> {
@@ -15,5 +16,3 @@ async function readZone(): Promise<string | undefined> {
     return undefined
   }
 }
-
-export const now = (): string => new Date().toISOString()

@@ -19,12 +19,12 @@ export async function saveOver<T>(
   save: () => Promise<T | null>,
   find: () => Promise<{ revision: number } | null>,
 ): Promise<T> {
-  const until = Date.now() + PATIENCE_MS
+  const until = performance.now() + PATIENCE_MS
   for (;;) {
     const saved = await save()
     if (saved) return saved
     const there = await find()
-    if ((there?.revision ?? 0) > revision || Date.now() >= until) throw new ConflictError(there)
+    if ((there?.revision ?? 0) > revision || performance.now() >= until) throw new ConflictError(there)
     await new Promise((done) => setTimeout(done, LOOK_EVERY_MS))
   }
 }

@@ -1,5 +1,6 @@
 import { isDeepStrictEqual } from 'node:util'
 import { z } from 'zod'
+import { stamp } from '@/clock'
 import { InputError } from '@/core'
 import { database } from '@/db/client'
 import { type DecisionRow, listDecisionsOf, putDecision } from '@/db/decisions'
@@ -8,7 +9,6 @@ import { text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { day as dayField } from '@/formats/record-document'
 import { type StanceBody, stanceBody } from '@/formats/stance-document'
-import { now } from './clock'
 import { readRecord } from './people'
 import { changeForm } from './plans'
 import { readKept } from './set-aside'
@@ -44,7 +44,7 @@ export async function keepDecision(value: unknown): Promise<Decided> {
   if (before) await takeBack(person, before)
   const { plan: _, ...decided } = said
   const document = form ? { ...decided, plan: await takeForm(person, form) } : decided
-  await putDecision(database(), { personId: person, day, document, updatedAt: now() })
+  await putDecision(database(), { personId: person, day, document, updatedAt: stamp() })
   return { person, day, document }
 }
 

@@ -1,10 +1,10 @@
+import { stamp } from '@/clock'
 import { database } from '@/db/client'
 import { keepFact } from '@/db/library'
 import { readSiteHouse, type SiteHouse, writeSiteHouse } from '@/db/sites'
 import { number } from '@/formats/fields'
 import { type HouseChoices, houseSettings } from '@/formats/house-settings'
 import { parse } from '@/formats/parse'
-import { now } from './clock'
 import { ConflictError } from './conflict'
 import { readKept, type SetAside } from './set-aside'
 
@@ -53,7 +53,7 @@ function readJson(text: string): unknown {
 export async function saveHouse(value: unknown): Promise<HouseSettings> {
   const { revision, ...settings } = parse(saving, value, 'house')
   const { aside } = await readHouse()
-  if (aside) await keepFact(database(), `${HOUSE} unreadable ${now()}`, aside.raw)
+  if (aside) await keepFact(database(), `${HOUSE} unreadable ${stamp()}`, aside.raw)
   const saved = await writeSiteHouse(database(), settings, revision)
   const after = await readHouse()
   if (!saved) throw new ConflictError(after)

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
+import { stamp } from '@/clock'
 import { InputError } from '@/core'
 import { database } from '@/db/client'
 import {
@@ -15,7 +16,6 @@ import { list, number, text } from '@/formats/fields'
 import { type LessonDocument, lessonDocument } from '@/formats/lesson-document'
 import { parse } from '@/formats/parse'
 import { day as dayField } from '@/formats/record-document'
-import { now } from './clock'
 import { saveOver } from './conflict'
 import { requireGroup } from './groups'
 import { readKept, type SetAside } from './set-aside'
@@ -52,7 +52,7 @@ export const listUnreadableLessons = async (): Promise<SetAside[]> =>
 export async function keepLesson(value: unknown): Promise<Lesson> {
   const { group, day, revision, document } = parse(saving, value)
   await requireGroup(group)
-  const row = { id: randomUUID(), groupId: group, day, document, updatedAt: now() }
+  const row = { id: randomUUID(), groupId: group, day, document, updatedAt: stamp() }
   const saved = await saveOver(
     revision,
     () => saveLesson(database(), row, revision),

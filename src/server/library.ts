@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
+import { stamp } from '@/clock'
 import { InputError, POSTURE_IDS } from '@/core'
 import { database } from '@/db/client'
 import { listOwnPostures, removePosture, savePosture } from '@/db/library'
 import { number } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { type PostureDocument, postureDocument } from '@/formats/posture-document'
-import { now } from './clock'
 import { ConflictError } from './conflict'
 import { readKept, type SetAside } from './set-aside'
 
@@ -46,7 +46,7 @@ const isOwnId = (id: string) => /^own-[0-9a-f-]{36}$/.test(id)
 export async function changePosture(id: string, value: unknown): Promise<OwnPosture> {
   const { revision, document } = parse(saving, value)
   if (revision > 0 || !isOwnId(id)) await requirePosture(id)
-  const saved = await savePosture(database(), { id, document, updatedAt: now() }, revision)
+  const saved = await savePosture(database(), { id, document, updatedAt: stamp() }, revision)
   if (!saved) throw new ConflictError((await listOwn()).find((one) => one.id === id) ?? null)
   return { id, revision: saved.revision, document }
 }
@@ -55,7 +55,7 @@ export async function changePosture(id: string, value: unknown): Promise<OwnPost
 export async function addPosture(value: unknown): Promise<OwnPosture> {
   const document = parse(postureDocument, value)
   const id = `own-${randomUUID()}`
-  await savePosture(database(), { id, document, updatedAt: now() }, 0)
+  await savePosture(database(), { id, document, updatedAt: stamp() }, 0)
   return { id, revision: 1, document }
 }
 

@@ -1,33 +1,34 @@
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { now, stamp } from '@/clock'
 import { buildPosture, InputError, postureOf, resolveBody } from '@/core'
-import { connect, openDatabase } from '@/db/client'
+import { connect, database, openDatabase } from '@/db/client'
 import { putInDemo, putInHistory } from '@/db/demo/put-in'
 import { bringUpToDate } from '@/db/migrate'
-import { dayOf } from '@/formats/day'
 import { addDays, weekdayOf } from '@/formats/days'
 import { fromStance } from '@/formats/from-core'
 import type { LessonDocument } from '@/formats/lesson-document'
+import { TODAY } from '@/testing/clock'
 import { ConflictError } from './conflict'
 import { keepDecision, readDecisionsOf } from './decisions'
 import { listPupils } from './lesson-page'
 import { dropLesson, keepLesson, listLessons, shiftLessons } from './lessons'
-import { bringInLog, enterLog, readDay, readLogOf, takeOutLog } from './log'
+import { bringInLog, enterLog, listUnreadableLog, readDay, readLogOf, takeOutLog } from './log'
 import { keepPlan, listPlans } from './plans'
 import { readWeeks } from './weeks'
 
 const folder = mkdtempSync(join(tmpdir(), 'nivrel-log-'))
-const TODAY = dayOf(new Date())
 const GROUP = 'slack-tide'
 
 beforeAll(async () => {
   process.env.NIVREL_DATABASE_URL = `file:${join(folder, 'log.db')}`
   const client = connect()
   await bringUpToDate(client)
-  await putInDemo(openDatabase(client), new Date())
-  await putInHistory(openDatabase(client), new Date())
+  await putInDemo(openDatabase(client), now())
+  await putInHistory(openDatabase(client), now())
   client.close()
 })
 afterAll(() => rmSync(folder, { recursive: true }))
@@ -42,7 +43,7 @@ const fieldOf = async (done: Promise<unknown>): Promise<string> => {
   return 'done'
 }
 
-const happened = (id: string, what = 'wobble') => ({ id, at: new Date().toISOString(), what })
+const happened = (id: string, what = 'wobble') => ({ id, at: stamp(), what })
 const entry = (more: object) => ({ person: 'marit-quill', group: GROUP, day: TODAY, ...more })
 
 describe('the log', () => {
@@ -66,7 +67,7 @@ describe('the log', () => {
   })
 
   it('shows what was corrected after the day, and when', async () => {
-    const day = addDays(TODAY, -20)
+    const day = addDays(TODAY, -120)
     await enterLog({ rows: [entry({ day, said: { effort: 3 } })] })
     await enterLog({ rows: [entry({ day, said: { effort: 8 } })] })
     const [row] = (await readLogOf('marit-quill')).filter((one) => one.day === day && one.piece === undefined)
@@ -74,12 +75,23 @@ describe('the log', () => {
   })
 
   it('names what is wrong, and then keeps nothing of it', async () => {
-    const day = addDays(TODAY, -1)
+    const day = addDays(TODAY, -121)
     expect(await fieldOf(enterLog({ rows: [entry({ day, said: { effort: 11 } })] }))).toBe('rows.0.said.effort')
     expect(await fieldOf(enterLog({ rows: [entry({ day }), entry({ day, person: 'nobody' })] }))).toBe('person')
     expect(await fieldOf(enterLog({ rows: [entry({ day, group: 'none' })] }))).toBe('group')
     expect(await fieldOf(enterLog({ rows: [entry({ day: '2026-02-30' })] }))).toBe('rows.0.day')
     expect(await readDay(GROUP, day)).toEqual([])
+  })
+
+  it('never writes over a row that cannot be read: it is named, and stays as it is', async () => {
+    const day = addDays(TODAY, -122)
+    const broken = '{"effort": 4, "word": "half a li'
+    await enterLog({ rows: [entry({ day, said: { effort: 4 } })] })
+    await database().run(sql`update log set body = ${broken} where day = ${day}`)
+    expect(await fieldOf(enterLog({ rows: [entry({ day, said: { pain: 1 } })] }))).toBe('log')
+    expect(await database().get(sql`select body from log where day = ${day}`)).toMatchObject({ body: broken })
+    expect((await listUnreadableLog(GROUP, day)).map(({ what }) => what)).toEqual(['log'])
+    await database().run(sql`delete from log where day = ${day}`)
   })
 
   it('goes out by names and comes back where it is missing; who is unknown is named', async () => {

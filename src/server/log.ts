@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { stamp } from '@/clock'
 import { InputError } from '@/core'
 import { database } from '@/db/client'
 import { StorageError } from '@/db/errors'
@@ -17,7 +18,7 @@ import { LOG_FORMAT, type LogDocument, type LogRow, logBody, logDocument } from 
 import { parse } from '@/formats/parse'
 import { day as dayField } from '@/formats/record-document'
 import { mergeRow, type RowPatch } from '@/records/practice/merge-row'
-import { now, today } from './clock'
+import { today } from './clock'
 import { readGroups, requireGroup, takeGroups } from './groups'
 import { listRecords } from './people'
 import { readKept, type SetAside } from './set-aside'
@@ -81,8 +82,8 @@ async function putRow(place: LogPlace, title: string | undefined, patch: RowPatc
     const there = await findLogEntry(database(), place)
     const known = there && read(there)
     if (known?.aside) throw new InputError('log', place.day, { code: 'known.readable', reason: known.aside.reason })
-    const body = mergeRow(known?.value ?? null, patch, { at: now(), isLater: on > place.day })
-    const row = { ...place, title: title ?? there?.title ?? '', body, updatedAt: now() }
+    const body = mergeRow(known?.value ?? null, patch, { at: stamp(), isLater: on > place.day })
+    const row = { ...place, title: title ?? there?.title ?? '', body, updatedAt: stamp() }
     const saved = await saveLogEntry(database(), row, there?.revision ?? 0)
     if (saved) return toRow(saved, body)
     if (attempt === TRIES) throw new StorageError('too many write at once')
@@ -129,7 +130,7 @@ export async function bringInLog(value: unknown): Promise<BroughtIn> {
       unknown.add(person)
       continue
     }
-    const row = { personId: who.id, day, groupId, piece, title, body, updatedAt: now() }
+    const row = { personId: who.id, day, groupId, piece, title, body, updatedAt: stamp() }
     if (await saveLogEntry(database(), row, 0)) count++
   }
   return { rows: count, unknown: [...unknown] }

@@ -1,5 +1,6 @@
 import { readAddress } from '@/db/address'
 import { type Ownership, takeOwnership } from '@/db/owner'
+import { checkClock } from './pinned-clock'
 
 const LOOK_EVERY_MS = 1000
 
@@ -12,7 +13,9 @@ let owner: Ownership | null = null
  */
 export async function ownDatabase(): Promise<void> {
   try {
-    owner = await takeOwnership(readAddress())
+    const address = readAddress()
+    checkClock(process.env, address)
+    owner = await takeOwnership(address)
   } catch (error) {
     process.stderr.write(`nivrel: ${(error as Error).message}\n`)
     process.exit(1)

@@ -5,6 +5,7 @@ import { join } from 'node:path'
 import type { Client } from '@libsql/client'
 import { eq, inArray, like, sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+import { now } from '@/clock'
 import { InputError, postureOf } from '@/core'
 import { connect, type Database, database, openDatabase } from '@/db/client'
 import { putInDemo, putInHistory } from '@/db/demo/put-in'
@@ -47,8 +48,8 @@ beforeAll(async () => {
   process.env.NIVREL_DATABASE_URL = `file:${join(folder, 'people.db')}`
   const client = connect()
   await bringUpToDate(client)
-  await putInDemo(openDatabase(client), new Date())
-  await putInHistory(openDatabase(client), new Date())
+  await putInDemo(openDatabase(client), now())
+  await putInHistory(openDatabase(client), now())
   client.close()
 })
 afterAll(() => rmSync(folder, { recursive: true }))

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
+import { stamp } from '@/clock'
 import { InputError } from '@/core'
 import { database } from '@/db/client'
 import {
@@ -18,7 +19,6 @@ import { parse } from '@/formats/parse'
 import { recordDocument } from '@/formats/record-document'
 import { sayGroups } from '@/records/groups'
 import type { KeptRecord } from '@/records/kept-record'
-import { now } from './clock'
 import { saveOver } from './conflict'
 import { keepByIds, readGroups } from './groups'
 import { type Read, readKept, type SetAside } from './set-aside'
@@ -100,7 +100,7 @@ export async function takeOutRecords(): Promise<KeptRecord[]> {
 export async function addRecords(value: unknown): Promise<KeptRecord[]> {
   const kept = await keepByIds(parse(newPeople, value).records)
   const added = kept.map((record) => ({ id: randomUUID(), record }))
-  await addPeople(database(), added, now())
+  await addPeople(database(), added, stamp())
   return added.map(({ id, record }) => ({ id, revision: 1, record }))
 }
 
@@ -108,7 +108,7 @@ export async function addRecords(value: unknown): Promise<KeptRecord[]> {
 export async function takeImportPart(value: unknown): Promise<void> {
   const part = parse(importPart, value)
   const added = (await keepByIds(part.records)).map((record) => ({ id: randomUUID(), record }))
-  await addPeople(database(), added, now(), markOf(part.import))
+  await addPeople(database(), added, stamp(), markOf(part.import))
 }
 
 /** Puts everybody of an import on the list at once: who that is, by id. @throws InputError where there are not as many as were sent */
@@ -122,7 +122,7 @@ export async function endImport(value: unknown): Promise<string[]> {
 /** Takes people away who had just come in; whoever is gone already stays so. */
 export async function takeBackImport(value: unknown): Promise<void> {
   const { people } = parse(backOut, value)
-  for (const id of people) await setDeleted(database(), id, now())
+  for (const id of people) await setDeleted(database(), id, stamp())
 }
 
 const markOf = (importId: string) => `import ${importId}`
@@ -132,7 +132,7 @@ export async function saveRecord(id: string, value: unknown): Promise<KeptRecord
   const { revision, record } = parse(saving, value)
   const row = await saveOver(
     revision,
-    () => savePerson(database(), { id, record, revision }, now()),
+    () => savePerson(database(), { id, record, revision }, stamp()),
     () => readRecord(id),
   )
   return { id, revision: row.revision, record }
@@ -140,7 +140,7 @@ export async function saveRecord(id: string, value: unknown): Promise<KeptRecord
 
 /** Takes a person away until the program is left; `bringBack` undoes it. @throws InputError where there is none */
 export async function takeAway(id: string): Promise<void> {
-  if (!(await setDeleted(database(), id, now()))) throw new InputError('person', id, { code: 'known.person' })
+  if (!(await setDeleted(database(), id, stamp()))) throw new InputError('person', id, { code: 'known.person' })
 }
 
 export async function bringBack(id: string): Promise<KeptRecord> {

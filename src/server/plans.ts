@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
+import { stamp } from '@/clock'
 import { InputError } from '@/core'
 import { database } from '@/db/client'
 import { findPlan, listPlans as listPlanRows, type PlanRow, removePlan, savePlan } from '@/db/library'
@@ -7,7 +8,6 @@ import { number, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { type PlanDocument, type PlanPerson, planDocument } from '@/formats/plan-document'
 import type { Group } from '@/records/groups'
-import { now } from './clock'
 import { ConflictError } from './conflict'
 import { readGroups, requireGroup } from './groups'
 import { requirePosture } from './library'
@@ -53,7 +53,7 @@ export async function listUnreadablePlans(): Promise<SetAside[]> {
 export async function keepPlan(value: unknown): Promise<ClassPlan> {
   const { group, posture, plan, revision } = parse(keeping, value)
   await Promise.all([requirePosture(posture), requireGroup(group)])
-  const row = { id: randomUUID(), groupId: group, posture, document: plan, updatedAt: now() }
+  const row = { id: randomUUID(), groupId: group, posture, document: plan, updatedAt: stamp() }
   const saved = await savePlan(database(), row, revision)
   if (saved) return toPlan(saved, plan)
   const there = await findPlan(database(), group, posture)

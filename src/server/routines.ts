@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { stamp } from '@/clock'
 import { InputError } from '@/core'
 import { database } from '@/db/client'
 import { findRoutineRow, listRoutineRows, removeRoutineRow, saveRoutineRow } from '@/db/routines'
@@ -6,7 +7,6 @@ import { number } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { houseRoutine, type RoutineDocument } from '@/formats/routine-document'
 import { ROUTINE_IDS } from '@/formats/routines/routines'
-import { now } from './clock'
 import { saveOver } from './conflict'
 import { readKept, type SetAside } from './set-aside'
 
@@ -38,7 +38,7 @@ export const listUnreadableRoutines = async (): Promise<SetAside[]> =>
 export async function saveRoutine(id: string, value: unknown): Promise<OwnRoutine> {
   const { revision, document } = parse(saving, value)
   if (!isRoutineId(id)) throw new InputError('routine', id, { code: 'known.routine' })
-  const row = { id, document, updatedAt: now() }
+  const row = { id, document, updatedAt: stamp() }
   const saved = await saveOver(
     revision,
     () => saveRoutineRow(database(), row, revision),

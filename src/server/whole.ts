@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { stamp } from '@/clock'
 import { database } from '@/db/client'
 import { endWhole, readRows, stageWhole, type WholeEnd } from '@/db/whole'
 import { decisionDocument } from '@/formats/decision-document'
@@ -12,7 +13,6 @@ import { recordDocument } from '@/formats/record-document'
 import { houseRoutine } from '@/formats/routine-document'
 import { WHOLE_FORMAT, type WholeDocument, wholePerson, wholeRest } from '@/formats/whole-document'
 import { sayGroups } from '@/records/groups'
-import { now } from './clock'
 import { keepByIds, readGroups, takeGroups } from './groups'
 import { readHouse } from './house'
 import { readKept, type SetAside } from './set-aside'
@@ -95,7 +95,7 @@ export async function readWhole(): Promise<WholeDocument> {
   const house = revision > 0 && !unreadableHouse ? { rules, days, signs, units, ways: goes, practice, emergency } : null
   return {
     format: WHOLE_FORMAT,
-    takenOutAt: now(),
+    takenOutAt: stamp(),
     people,
     postures,
     plans,
@@ -122,7 +122,7 @@ export async function takeWholePart(value: unknown): Promise<void> {
       return groupId ? [{ day, groupId, piece, title, body }] : []
     }),
   }))
-  await stageWhole(database(), kept, markOf(id), now())
+  await stageWhole(database(), kept, markOf(id), stamp())
 }
 
 /** Puts everything in its place at once; what is there already stays as it is. */
@@ -137,7 +137,7 @@ export async function endWholeImport(value: unknown): Promise<WholeEnd> {
     groupId: idOf(group),
   }))
   const lessons = rest.lessons.map(({ group, day, document }) => ({ day, document, groupId: idOf(group) }))
-  return endWhole(database(), { ...rest, plans, lessons }, markOf(id), now())
+  return endWhole(database(), { ...rest, plans, lessons }, markOf(id), stamp())
 }
 
 const markOf = (importId: string) => `import ${importId}`

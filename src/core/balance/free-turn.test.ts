@@ -57,7 +57,9 @@ describe('how far the waist turns', () => {
       mass: 70,
       sex: 'unspecified',
       age: 64,
-      limits: { left: { hipInwardMax: 5 * DEG, hipOutwardMax: 10 * DEG, hipOrdered: true } },
+      limits: {
+        left: { hipInwardMax: 5 * DEG, hipOutwardMax: 10 * DEG, hipInwardOrdered: true, hipOutwardOrdered: true },
+      },
     })
     for (const posture of POSTURES) {
       const stance = stanceOf(posture, 'therapeutic')

@@ -1,4 +1,4 @@
-import type { Body } from '../body/body'
+import { type Body, isPastOrder } from '../body/body'
 import { DEG, SIDES } from '../conventions'
 import { InputError } from '../errors'
 import { settle } from '../pose/pose'
@@ -45,9 +45,8 @@ function keepsKnees(body: Body, stance: Stance): boolean {
     return SIDES.every((side) => {
       const leg = legs[side]
       if (leg.foot.contact === 'air') return true
-      const { hipOrdered, hipOutwardMax, hipInwardMax } = body.sides[side]
-      const pastOrder = hipOrdered && (leg.hipRotation > hipOutwardMax || leg.hipRotation < -hipInwardMax)
-      return Math.abs(leg.drift) < DRIFT_MOST && !leg.rangeExceeded && !pastOrder
+      const isBroken = isPastOrder(body.sides[side], leg.hipRotation)
+      return Math.abs(leg.drift) < DRIFT_MOST && !leg.rangeExceeded && !isBroken
     })
   } catch (error) {
     // A turn that a leg or a supported hand cannot reach is a turn that isn't free.

@@ -4,6 +4,7 @@ import { layOnFloor } from '../stance/foot'
 import type { Footing } from '../stance/footing'
 import { findLightSide, shareOf } from '../stance/footing'
 import { findNearestEdge, viewEdges } from './margins'
+import { calcOneFootReserve } from './reserve'
 
 /** Whether the light foot could be lifted now, and if not, how far the centre must go first and to which share. */
 export type Lift = {
@@ -30,11 +31,12 @@ export function calcLift(footing: Footing): Lift | null {
   const part = standing.part as NonNullable<typeof standing.part>
   const ring = layOnFloor(standing, part.ring, part.centroid, body.usableAlong, body.usableAcross)
   const corners = ring.map(([x, y]) => ({ x, y }))
+  const reserve = calcOneFootReserve(footing)
   const [cx, cy] = footing.centre
   const at = (t: number): Vec2 => [cx + t * (standing.px - cx), cy + t * (standing.py - cy)]
   const keeps = (t: number) => {
     const views = viewEdges(corners, at(t))
-    return (views[findNearestEdge(views)]?.distance ?? -1) >= body.swayReserveOneFoot
+    return (views[findNearestEdge(views)]?.distance ?? -1) >= reserve
   }
   if (keeps(0)) return { light, now: true, shift: 0, share: shareOf(stance, standing.side) }
   if (!keeps(1)) return { light, now: false, shift: null, share: null }

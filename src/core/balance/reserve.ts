@@ -4,11 +4,15 @@ import type { Footing } from '../stance/footing'
 const ONE_FOOT_BELOW = 0.05
 const TWO_FEET_FROM = 0.15
 
-/** The margin that a stance must keep for normal sway, in metres. */
-export function calcReserve(footing: Footing): number {
-  const open = calcOpenReserve(footing)
-  return footing.stance.eyes === 'closed' ? open * footing.body.house.eyesClosedReserveFactor : open
-}
+/** The margin that a stance must keep for normal sway, in metres; with closed eyes so many times as much. */
+export const calcReserve = (footing: Footing): number => calcOpenReserve(footing) * calcEyesFactor(footing)
+
+/** The margin that it must keep on one foot, metres: what a foot is lifted against. */
+export const calcOneFootReserve = (footing: Footing): number =>
+  footing.body.swayReserveOneFoot * calcEyesFactor(footing)
+
+const calcEyesFactor = ({ body, stance }: Footing): number =>
+  stance.eyes === 'closed' ? body.house.eyesClosedReserveFactor : 1
 
 function calcOpenReserve({ body, stance, feet }: Footing): number {
   if (stance.seat) return body.swayReserve

@@ -1,6 +1,6 @@
 import { type BySide, bySide, type Side } from '../conventions'
 import { type House, resolveHouse } from '../limits/house'
-import { type LimitKey, limitOf, SIDE_LIMIT_KEYS, type SideLimitKey } from '../limits/limits'
+import { type HipOrder, type LimitKey, limitOf, SIDE_LIMIT_KEYS, type SideLimitKey } from '../limits/limits'
 import type { Lengths, Limits, Person } from './person'
 import { calcSegmentTable, type SegmentTable } from './segments'
 
@@ -69,7 +69,12 @@ export type Body = Lengths & {
 }
 
 /** What one side may do, a figure for everything: infinity where nothing limits it. */
-export type Ranges = Record<SideLimitKey, number> & { hipOrdered: boolean }
+export type Ranges = Record<SideLimitKey, number> & Record<HipOrder, boolean>
+
+/** Whether a rotation of the hip, outward positive, is past a limit that is an order. Radians. */
+export const isPastOrder = (ranges: Ranges, rotation: number): boolean =>
+  (ranges.hipOutwardOrdered && rotation > ranges.hipOutwardMax) ||
+  (ranges.hipInwardOrdered && rotation < -ranges.hipInwardMax)
 
 const USABLE_SD_ESTIMATED = 0.08
 const USABLE_SD_GIVEN = 0.03
@@ -155,9 +160,12 @@ function resolveFigure(key: LimitKey, own: number | undefined, house: House): nu
 
 function resolveRanges(limits: Limits, house: House, side: Side): Ranges {
   const own = { ...limits, ...limits[side] }
-  const ranges = { hipOrdered: own.hipOrdered ?? false } as Ranges
+  const ranges: Partial<Ranges> = {
+    hipInwardOrdered: own.hipInwardOrdered ?? false,
+    hipOutwardOrdered: own.hipOutwardOrdered ?? false,
+  }
   for (const key of SIDE_LIMIT_KEYS) ranges[key] = resolveFigure(key, own[key], house)
-  return ranges
+  return ranges as Ranges
 }
 
 // The first body of all: where every figure is a broken number, the engine expects them so, and needs to compile nothing

@@ -1,13 +1,13 @@
 import type { BySide } from '../conventions'
 import type { House } from '../limits/house'
-import type { FlagLimitKey, SideLimitKey, WholeLimitKey } from '../limits/limits'
+import type { FlagLimitKey, HipOrder, SideLimitKey, WholeLimitKey } from '../limits/limits'
 import type { SupportKind } from '../stance/stance'
 import type { Sex } from './segments'
 
 /** What one leg and arm may do: radians. */
 export type SideLimits = { [K in SideLimitKey]?: number } & {
-  /** The rotation limits are an order: the knee is not moved to keep them, a stance past them breaks it. */
-  hipOrdered?: boolean
+  /** A limit of rotation is an order: the knee is not moved to keep it, a stance past it breaks it. */
+  [K in HipOrder]?: boolean
 }
 
 /**

@@ -86,13 +86,14 @@ const HIP_LIMITS: readonly LegRule[] = [
   }),
   hipLimit({
     aspect: 'rotation',
-    limits: ['hipInwardMax', 'hipOutwardMax', 'hipOrdered'],
+    limits: ['hipInwardMax', 'hipOutwardMax', 'hipInwardOrdered', 'hipOutwardOrdered'],
     read: ({ side, leg, body }) => {
-      const { hipOrdered, hipInwardMax, hipOutwardMax } = body.sides[side]
+      const { hipInwardOrdered, hipOutwardOrdered, hipInwardMax, hipOutwardMax } = body.sides[side]
       const inward = leg.hip.rotation < 0
+      const isOrdered = inward ? hipInwardOrdered : hipOutwardOrdered
       return {
         value: Math.abs(leg.hip.rotation),
-        limit: !hipOrdered ? Number.POSITIVE_INFINITY : inward ? hipInwardMax : hipOutwardMax,
+        limit: !isOrdered ? Number.POSITIVE_INFINITY : inward ? hipInwardMax : hipOutwardMax,
         by: inward ? 'hipInwardMax' : 'hipOutwardMax',
         says: { aspect: inward ? 'inward' : 'outward' },
       }

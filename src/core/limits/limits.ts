@@ -20,9 +20,12 @@ export type LimitRow = {
   kept: 'rule' | 'pose' | 'teacher'
   /** The house's figure that applies where nothing is set. */
   house?: HouseKey
-  /** What says that it is an order rather than a range that was measured: then a stance past it breaks it. */
-  ordered?: 'hipOrdered' | 'trunkOrdered'
+  /** What says that this limit is an order rather than a range that was measured: then a stance past it breaks it. */
+  ordered?: HipOrder | 'trunkOrdered'
 }
+
+/** Which of a hip's two limits of rotation are orders. */
+export type HipOrder = 'hipInwardOrdered' | 'hipOutwardOrdered'
 
 type More = Partial<Omit<LimitRow, 'unit' | 'per' | 'range'>>
 type Row<U extends LimitUnit, P extends LimitRow['per']> = LimitRow & { unit: U; per: P }
@@ -51,8 +54,8 @@ export const LIMITS = {
   kneeRangeMax: sided(160, 'knee', { house: 'kneeRangeMax' }),
   hipFlexionMax: sided(150, 'hip'),
   hipAdductionMax: sided(60, 'hip'),
-  hipInwardMax: sided(90, 'hip', { house: 'hipInwardMax', ordered: 'hipOrdered' }),
-  hipOutwardMax: sided(90, 'hip', { house: 'hipOutwardMax', ordered: 'hipOrdered' }),
+  hipInwardMax: sided(90, 'hip', { house: 'hipInwardMax', ordered: 'hipInwardOrdered' }),
+  hipOutwardMax: sided(90, 'hip', { house: 'hipOutwardMax', ordered: 'hipOutwardOrdered' }),
   hipAbductionMax: sided(90, 'hip', { house: 'hipAbductionMax' }),
   hipExtensionOutwardMax: sided(60, 'hip'),
   dorsiflexionMax: sided(60, 'ankle', { house: 'dorsiflexionMax' }),

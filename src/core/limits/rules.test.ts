@@ -151,8 +151,8 @@ const CASES: [string, Severity, Case, Case][] = [
   [
     'hip.limit',
     'hard',
-    { limits: { hipOrdered: true, hipOutwardMax: 20 * DEG }, stance: { ...feet(-0.3, 0.3, 25), ...bent(45) } },
-    { limits: { hipOrdered: true, hipOutwardMax: 70 * DEG }, stance: { ...feet(-0.3, 0.3, 25), ...bent(45) } },
+    { limits: { hipOutwardOrdered: true, hipOutwardMax: 20 * DEG }, stance: { ...feet(-0.3, 0.3, 25), ...bent(45) } },
+    { limits: { hipOutwardOrdered: true, hipOutwardMax: 70 * DEG }, stance: { ...feet(-0.3, 0.3, 25), ...bent(45) } },
   ],
   ['ankle.limit', 'caution', { limits: { dorsiflexionMax: 15 * DEG }, stance: bent(60) }, { stance: bent(30) }],
   [

@@ -47,6 +47,17 @@ describe('two scales', () => {
     expect(calcSplit([{ atS: 0, leftKg: 12.5, rightKg: 12.5 }]).sd).toBeCloseTo((0.4 / 25) * Math.SQRT1_2, 6)
   })
 
+  it('are as sure as their seconds: readings within one second say the same', () => {
+    // Ten a second for ten seconds, to and fro by ten points each way: a spread of 0.1 over ten that are independent.
+    const readings = Array.from({ length: 101 }, (_, i) => {
+      const leftKg = 35 + (i % 2 === 0 ? 7 : -7)
+      return { atS: i / 10, leftKg, rightKg: 70 - leftKg }
+    })
+    const { sd, spread } = calcSplit(readings)
+    expect(spread).toBeCloseTo(0.1, 3)
+    expect(sd).toBeCloseTo(Math.hypot((0.4 / 70) * Math.SQRT1_2, 0.1 / Math.sqrt(10)), 4)
+  })
+
   it('recover what a stand-in was set to, within what they state, over sixty seeds', () => {
     const errors = SEEDS.map((seed) => {
       const { loadLeft, sd } = calcSplit(take('scales', 10, 10, seed))

@@ -124,7 +124,7 @@ const isAllowed = ({ findings, legs, stance: { feet } }: Stood, body: Body): boo
 function listWays(body: Body, moment: Moment, foot: Side, held: Held): Moment[] {
   const standing = otherSide(foot)
   const set = moment.feet[standing]
-  const ends = listKeptPressures(body, PRESSURES, (pressureAt) =>
+  const ends = listKeptPressures(PRESSURES, (pressureAt) =>
     footingInRoom(body, withFoot(moment, standing, { ...set, pressureAt }), held),
   )
   const toward = set.yaw - moment.pelvis

@@ -1,4 +1,5 @@
 import { calcSupportingBase } from '../balance/base'
+import { calcOneFootReserve } from '../balance/reserve'
 import type { Body } from '../body/body'
 import type { Side } from '../conventions'
 import { calcInside } from '../geometry/inside'
@@ -27,12 +28,12 @@ export const pressureRange = (body: Body, side: Side, foot: FootSetting): [rear:
  * Pressures along a foot that carries all, which keep the reserve for one foot to its usable edge: the front end, the
  * rear end, the middle; none where it keeps it nowhere.
  */
-export function listKeptPressures(body: Body, parts: number, footingAt: (pressureAt: number) => Footing): number[] {
+export function listKeptPressures(parts: number, footingAt: (pressureAt: number) => Footing): number[] {
   const kept = Array.from({ length: parts + 1 }, (_, i) => i / parts).filter((pressureAt) => {
     const footing = footingAt(pressureAt)
     const part = calcSupportingBase(footing)?.map(([x, y]) => ({ x, y }))
     const [x, y] = footing.centre
-    return part !== undefined && calcInside(part, x, y) >= body.swayReserveOneFoot
+    return part !== undefined && calcInside(part, x, y) >= calcOneFootReserve(footing)
   })
   const chosen = [kept.at(-1), kept[0], kept[kept.length >> 1]]
   return [...new Set(chosen)].filter((at): at is number => at !== undefined)

@@ -9,7 +9,15 @@ import { pressureRange } from './pressure'
 import { isTurned } from './script'
 import type { TimedPhase, Transition } from './transition'
 
-export type Turn = { foot: Side; angle: number; about: 'heel' | 'ball'; load: number; pressedRight: boolean }
+/** One turn of a foot: in which phase of its transition, and the largest share that it carried meanwhile. */
+export type Turn = {
+  phase: number
+  foot: Side
+  angle: number
+  about: 'heel' | 'ball'
+  load: number
+  pressedRight: boolean
+}
 
 /** What is read off a transition: metres, radians, shares, seconds. */
 export type Readings = {
@@ -95,7 +103,10 @@ function integrate(phases: readonly TimedPhase[], of: (stood: Stood) => number):
   return sum
 }
 
-function readSingle(phases: readonly TimedPhase[]): Pick<Readings, 'singleS' | 'longestSingle'> {
+/** How long one stands on each leg, and the longest single stretch on one of them. Seconds. */
+export function readSingle(
+  phases: readonly Pick<TimedPhase, 'samples' | 'seconds'>[],
+): Pick<Readings, 'singleS' | 'longestSingle'> {
   const singleS = { left: 0, right: 0 }
   let stretch: Readings['longestSingle'] = { leg: null, seconds: 0 }
   let longest = stretch
@@ -119,13 +130,13 @@ function readSingle(phases: readonly TimedPhase[]): Pick<Readings, 'singleS' | '
 const REAR_THIRD = 1 / 3
 
 function readTurns(body: Body, phases: readonly TimedPhase[]): Turn[] {
-  return phases.flatMap(({ kind, foot, about, from, to, samples }) => {
+  return phases.flatMap(({ kind, foot, about, from, to, samples }, phase) => {
     if (kind !== 'turn' || !foot || !about || isTurned(from.feet[foot], to.feet[foot])) return []
     const load = Math.max(...samples.map(({ stance }) => shareOf(stance, foot)))
     const [rear, front] = pressureRange(body, foot, { ...from.feet[foot], toeOut: 0 })
     const third = rear + (front - rear) * REAR_THIRD
     const pressedRight = samples.every(({ moment }) => moment.feet[foot].pressureAt <= third + 1e-9)
-    return [{ foot, angle: to.feet[foot].yaw - from.feet[foot].yaw, about, load, pressedRight }]
+    return [{ phase, foot, angle: to.feet[foot].yaw - from.feet[foot].yaw, about, load, pressedRight }]
   })
 }
 

@@ -75,7 +75,15 @@ describe('what a way shows, by its instants', () => {
     const { made, part } = walk('bow', 0, 'right')
     const rule = MOTION_RULES.find(({ code }) => code === 'turn.loaded')
     const turned = (turn: Partial<Turn>) => {
-      const own: Turn = { foot: 'left', angle: 30 * DEG, about: 'heel', load: 0.7, pressedRight: true, ...turn }
+      const own: Turn = {
+        phase: 0,
+        foot: 'left',
+        angle: 30 * DEG,
+        about: 'heel',
+        load: 0.7,
+        pressedRight: true,
+        ...turn,
+      }
       const readings = { ...made.readings, turns: [own] }
       const { transition } = made
       return rule?.find({ body, transition, readings, choices: part.choices, breath: part.breath, wayOutS: null })

@@ -126,14 +126,13 @@ const CROSSING = 'cross-step'
 const loaded: MotionRule = {
   id: 'turn.loaded',
   code: 'turn.loaded',
-  find: ({ readings: { turns }, transition: { phases } }) => {
+  find: ({ readings: { turns } }) => {
     const bad = turns.find(
       ({ about, load, angle, pressedRight }) =>
         (load > 0.5 && (about === 'ball' || !pressedRight)) ||
         (load > CARRIES && Math.abs(angle) > TURN_AT_ONCE + 1e-6),
     )
     if (!bad) return null
-    const phase = phases.findIndex(({ kind, foot }) => kind === 'turn' && foot === bad.foot)
     const says = { aspect: bad.about === 'ball' ? 'ball' : bad.pressedRight ? 'far' : 'forward' }
     return {
       severity: 'caution',
@@ -143,7 +142,7 @@ const loaded: MotionRule = {
       limit: 0.5,
       unit: 'share',
       says,
-      phase,
+      phase: bad.phase,
       t: 0.5,
     }
   },
@@ -157,7 +156,7 @@ const toesIn: MotionRule = {
       Math.min(loadLeft, 1 - loadLeft) >= BOTH_CARRY ? feet.right.yaw - feet.left.yaw : Number.NEGATIVE_INFINITY
     const at = findInstant(phases, inward)
     if (!(at.value > TOES_IN + DUST)) return null
-    const ordered = SIDES.some((side) => sides[side].hipOrdered)
+    const ordered = SIDES.some((side) => sides[side].hipInwardOrdered)
     return { severity: ordered ? 'hard' : 'note', side: null, part: 'feet', limit: TOES_IN, unit: 'rad', ...at }
   },
 }
@@ -205,7 +204,6 @@ const dragged: MotionRule = {
     const rear = otherSide(findFrontSide(last.stance))
     const bad = turns.find(({ foot, load }) => foot === rear && load > CARRIES)
     if (!bad) return null
-    const phase = phases.findIndex(({ kind, foot }) => kind === 'turn' && foot === rear)
     return {
       severity: 'caution',
       side: rear,
@@ -213,7 +211,7 @@ const dragged: MotionRule = {
       value: bad.load,
       limit: CARRIES,
       unit: 'share',
-      phase,
+      phase: bad.phase,
       t: 0.5,
     }
   },

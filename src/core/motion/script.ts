@@ -81,7 +81,7 @@ function standOn({ body, held, sits }: Task, at: Moment, side: Side): Moment {
   if (sits === 0) return over
   const foot = at.feet[side]
   const pressed = (pressureAt: number) => withFoot(over, side, changeFoot(foot, { pressureAt }))
-  const [, rear = foot.pressureAt] = listKeptPressures(body, PRESSURES, (at) => footingInRoom(body, pressed(at), held))
+  const [, rear = foot.pressureAt] = listKeptPressures(PRESSURES, (at) => footingInRoom(body, pressed(at), held))
   return pressed(Math.min(foot.pressureAt, mix(foot.pressureAt, rear, sits)))
 }
 

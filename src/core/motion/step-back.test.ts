@@ -41,6 +41,12 @@ describe('the longest step that can be taken back', () => {
     )
   })
 
+  it('is no longer than the ankle lets the knee come over the foot', () => {
+    const stiff = resolveBody({ ...body.person, limits: { dorsiflexionMax: 12 * DEG } })
+    for (const way of ['ahead', 'side'] as const)
+      expect(calcLongestStep(stiff, from, way)).toBeLessThan(calcLongestStep(body, from, way) - 0.02)
+  })
+
   it('says the bend that a longer step would need, and that there is none for one that is too long', () => {
     const reach = calcLongestStep(body, from, 'ahead')
     const needed = calcNeededBend(body, from, 'ahead', reach + 0.05)

@@ -53,9 +53,7 @@ export function calcNeededBend(body: Body, from: StandingLeg, way: StepWay, leng
 /** Asks whether a step of a length lands, from where this leg can be pressed. */
 function landsFrom(body: Body, from: StandingLeg, way: StepWay): (length: number) => boolean {
   const stance = makeStep(body, from, way, NEAR)
-  const pressures = listKeptPressures(body, PRESSURES, (at) =>
-    setFooting(body, withPressure(stance, from.standing, at)),
-  )
+  const pressures = listKeptPressures(PRESSURES, (at) => setFooting(body, withPressure(stance, from.standing, at)))
   return (length) => pressures.some((at) => TURNS.some((turn) => reaches(body, from, way, length, at, turn)))
 }
 

@@ -4,9 +4,10 @@ import { GRAVITY, SIDES, type Vec2 } from '../conventions'
 import { lengthOf } from '../geometry/length'
 import { assemble } from '../pose/pose'
 import type { Footing } from '../stance/footing'
+import { mix } from './ease'
 import { alongFoot, footingInRoom, gap, type Held, plus } from './moment'
 import { momentAt, type Phase } from './phase'
-import { pose, read } from './posing'
+import { pose, read, tryPose } from './posing'
 import { shareOn } from './script'
 
 const INSTANTS = 60
@@ -73,7 +74,7 @@ export function calcShortest(body: Body, phase: Phase, held: Held): number | nul
   const end = pose(body, phase.to, held)
   const { reserve, assured } = read(end).balance
   const keep = Math.min(reserve, assured.margin / 2)
-  const sway = Math.sqrt(assemble(end.settled).centreOfMass[2] / GRAVITY)
+  const pendulumLengthAt = listPendulumLengths(body, phase, held)
   let base: Base = []
   let shortest = 0
   for (const [i, footing] of footings.entries()) {
@@ -81,17 +82,39 @@ export function calcShortest(body: Body, phase: Phase, held: Held): number | nul
     if (!last || !isBorneAlike(last, footing)) base = calcUsableBase(footing)
     const [before, after] = [centreAt(i - 1), centreAt(i + 1)]
     const width = (Math.min(INSTANTS, i + 1) - Math.max(0, i - 1)) / INSTANTS
-    const lead: Vec2 = [((after[0] - before[0]) / width) * sway, ((after[1] - before[1]) / width) * sway]
-    shortest = Math.max(shortest, calcLeast(base, footing.centre, lead, keep))
+    const omega = Math.sqrt(GRAVITY / pendulumLengthAt(i / INSTANTS))
+    const ahead: Vec2 = [(after[0] - before[0]) / width / omega, (after[1] - before[1]) / width / omega]
+    shortest = Math.max(shortest, calcLeastSeconds(base, footing.centre, ahead, keep))
   }
   return shortest <= LONGEST_S ? shortest : null
 }
 
+/** At so many instants the height of the centre is read; between them it goes along a line, true to a millimetre. */
+const POSED = 6
+
 /**
- * The least seconds in which a centre that would be ahead of itself by `lead` in one second keeps inside a base by
- * `keep`: each edge by itself is a line, and the lead falls with the time. Infinity where the longest is not enough.
+ * How long the pendulum is at an instant of a phase, 0 to 1: the height of the centre of mass over the floor, metres.
+ * An instant that cannot be posed counts as high as the highest, which asks for more time.
  */
-function calcLeast(base: Base, [x, y]: Vec2, [leadX, leadY]: Vec2, keep: number): number {
+function listPendulumLengths(body: Body, phase: Phase, held: Held): (t: number) => number {
+  const lengths = Array.from({ length: POSED + 1 }, (_, i) => {
+    const posed = tryPose(body, momentAt(phase, i / POSED, body.footLength), held)
+    return posed && assemble(posed.settled).centreOfMass[2]
+  })
+  const highest = Math.max(...lengths.map((length) => length ?? 0))
+  const lengthOfPosed = (i: number) => lengths[i] ?? highest
+  return (t) => {
+    const i = Math.min(POSED - 1, Math.floor(t * POSED))
+    return mix(lengthOfPosed(i), lengthOfPosed(i + 1), t * POSED - i)
+  }
+}
+
+/**
+ * The least seconds in which a centre whose extrapolation would be `ahead` of it in one second keeps inside a base by
+ * `keep`: each edge by itself is a line, and what is ahead falls with the time. Infinity where the longest is not
+ * enough.
+ */
+function calcLeastSeconds(base: Base, [x, y]: Vec2, [aheadX, aheadY]: Vec2, keep: number): number {
   let least = 0
   for (let i = 0; i < base.length; i++) {
     const a = base[i] as Corner
@@ -99,7 +122,7 @@ function calcLeast(base: Base, [x, y]: Vec2, [leadX, leadY]: Vec2, keep: number)
     const [ex, ey] = [b.x - a.x, b.y - a.y]
     const length = lengthOf(ex, ey)
     const spare = (ex * (y - a.y) - ey * (x - a.x)) / length - keep
-    const approach = (ey * leadX - ex * leadY) / length
+    const approach = (ey * aheadX - ex * aheadY) / length
     if (spare * LONGEST_S < approach) return Number.POSITIVE_INFINITY
     if (approach > 0) least = Math.max(least, approach / spare)
   }

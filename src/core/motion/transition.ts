@@ -8,6 +8,7 @@ import { momentAt, type Phase } from './phase'
 import { findPlan, followPlan, type Plan } from './plan'
 import { type Stood, stand, tryPose, tryStand } from './posing'
 import { CLEARANCE, type Task } from './script'
+import { smoothHeights } from './smooth'
 import { calcShortest, calcWay, shareSeconds } from './timing'
 
 export type TimedPhase = Phase & { startS: number; seconds: number; shortest: number | null; samples: Stood[] }
@@ -139,19 +140,4 @@ function sample({ body, held, samples }: Ask, phase: Phase): Stood[] {
     if (one.moment.height - height < 1e-6) return one
     return tryStand(body, changeMoment(one.moment, { height }), held, one.reached) ?? one
   })
-}
-
-/** A peak of the eased way, and a little: what changes faster from instant to instant is a jump. */
-const FASTEST = 2.5
-
-/** Where the reach would pull the hips down at once, they begin to sink earlier. The ends stay. */
-function smoothHeights(heights: readonly number[]): number[] {
-  const range = Math.max(...heights) - Math.min(...heights)
-  const most = (FASTEST * range) / (heights.length - 1)
-  const smooth = [...heights]
-  for (let i = smooth.length - 2; i > 0; i--)
-    smooth[i] = Math.min(smooth[i] as number, (smooth[i + 1] as number) + most)
-  for (let i = 1; i < smooth.length - 1; i++)
-    smooth[i] = Math.min(smooth[i] as number, (smooth[i - 1] as number) + most)
-  return smooth
 }

@@ -1,4 +1,4 @@
-import type { Body, Ranges } from '../body/body'
+import { type Body, isPastOrder, type Ranges } from '../body/body'
 import type { PlacedFoot } from '../stance/foot'
 
 /** The pelvis' axes in the floor frame: forward F and up U (tilted), x the horizontal axis to the right. */
@@ -115,8 +115,8 @@ export class Leg {
     this.rangeUsed = false
     this.rangeExceeded = false
     this.drift = 0
-    // Under an order no other place is sought: a stance that needs one breaks it.
-    if (this.ranges.hipOrdered || this.readExcess() <= TOLERANCE) return
+    // Past an order no other place is sought: a stance that needs one breaks it.
+    if (this.readExcess() <= TOLERANCE || isPastOrder(this.ranges, this.hipRotation)) return
     const best = Math.atan2(this.sin, this.cos)
     this.rangeUsed = true
     this.drift = this.findAllowed(best) ?? this.findLeastExcess(best)

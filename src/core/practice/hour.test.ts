@@ -1,7 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { toRoutine } from '@/formats/routine-document'
+import { kneeLoad, type LegReading } from '../balance/legs'
 import { resolveBody } from '../body/body'
+import type { BySide } from '../conventions'
 import { calcDose } from '../motion/dose'
 import { makePath } from '../motion/path'
 import { calcBudget, calcHour, findPressed, type WorkedPiece } from './hour'
@@ -111,6 +113,48 @@ describe('what a routine asks', () => {
       parts('left').reduce((sum, { seconds, hold }) => sum + seconds + hold, 0),
       6,
     )
+  })
+
+  it('counts every second once, and a knee as loaded past what it bears at ease and half as much again', () => {
+    const routine = parts('left').map((part) => ({ ...part, hold: 7 }))
+    const path = makePath(body, routine, 20)
+    const load = calcLoad(path, routine)
+    // Worked out anew: each hold by its stance, each phase by trapezoids over whether its instants are loaded.
+    const isLoaded = (legs: BySide<LegReading>) => kneeLoad(legs.left) > 0.3 * body.mass
+    const holds = path.parts.map(({ analysis }, i) => {
+      const { seconds, hold } = routine[i] as (typeof routine)[number]
+      return analysis && isLoaded(analysis.legs) ? hold + (i === 0 ? seconds : 0) : 0
+    })
+    const ways = path.transitions.flatMap(({ made }) =>
+      (made?.transition.phases ?? []).map(({ samples, seconds }) => {
+        const loaded = samples.map(({ legs }) => (isLoaded(legs) ? 1 : 0))
+        const ends = ((loaded[0] ?? 0) + (loaded.at(-1) ?? 0)) / 2
+        return (seconds * (loaded.reduce<number>((sum, one) => sum + one, 0) - ends)) / (samples.length - 1)
+      }),
+    )
+    const sum = (of: readonly number[]) => of.reduce((all, one) => all + one, 0)
+    expect(load.loadedS.left).toBeCloseTo(sum(holds) + sum(ways), 6)
+    expect([load.loadedS.left > 1, load.loadedS.left < load.seconds]).toEqual([true, true])
+    expect(load.seconds).toBeCloseTo(sum(routine.map(({ seconds, hold }) => seconds + hold)), 6)
+  })
+
+  it('counts a shift from twenty points on', () => {
+    const shifting = (pct: number) => {
+      const routine = toRoutine(
+        {
+          school: 'therapeutic',
+          parts: [{ posture: 'parallel' }, { posture: 'parallel', with: { loadLeftPct: 50 + pct } }],
+        },
+        body,
+      )
+      const path = makePath(body, routine, 4)
+      return [calcDose(path, routine).shifts, calcLoad(path, routine).shifts.left]
+    }
+    expect([shifting(19), shifting(20), shifting(25)]).toEqual([
+      [0, 0],
+      [1, 1],
+      [1, 1],
+    ])
   })
 
   it('with few instants is what it is with many, to three percent', () => {

@@ -217,7 +217,7 @@ function historyOf(
     (day, week): DemoLesson => ({
       groupId,
       day,
-      document: { ...lessonOf(week), taughtAt: `${day}T10:55:00.000Z` },
+      document: { ...lessonOf(week), taughtAt: new Date(`${day}T10:55:00`).toISOString() },
     }),
   )
   const rows = days.flatMap((day, week) =>

@@ -1,4 +1,5 @@
 import { dayOf } from '@/formats/day'
+import { addDays } from '@/formats/days'
 import { type LimitEntry, makeRecord, type RecordDocument, type TestEntry } from '@/formats/record-document'
 
 /** Somebody of the demo world; dates are counted back from the day on which it is put in. */
@@ -8,12 +9,10 @@ type Days = (daysAgo: number) => string
 type Body = RecordDocument['body']
 type Words = Partial<Omit<RecordDocument, 'format' | 'name' | 'body'>>
 
-const DAY = 86_400_000
-
-const daysFrom =
-  (now: Date): Days =>
-  (daysAgo) =>
-    dayOf(new Date(now.getTime() - daysAgo * DAY))
+const daysFrom = (now: Date): Days => {
+  const today = dayOf(now)
+  return (daysAgo) => addDays(today, -daysAgo)
+}
 
 export const person = (id: string, name: string, body: Body, words: (day: Days) => Words): DemoPerson => ({
   id,

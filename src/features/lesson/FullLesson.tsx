@@ -6,6 +6,7 @@ import { type PracticeDocument, toPractice } from '@/formats/practice-rules'
 import type { Group } from '@/records/groups'
 import { countNeeds } from '@/records/practice/needs'
 import { findUneven, listWarnings, proposeLesson } from '@/records/practice/propose-lesson'
+import { knowTraits } from '@/records/practice/stages'
 import type { Pupil } from '@/server/lesson-page'
 import type { Lesson } from '@/server/lessons'
 import type { OwnPosture } from '@/server/library'
@@ -54,7 +55,10 @@ export function FullLesson(props: FullLessonProps) {
   useUndoKeys(undo, redo)
   const stock = useMemo(() => makeStock(own, ownRoutines, ways), [own, ownRoutines, ways])
   const named = useMemo(() => nameStock(stock), [stock])
-  const routineOf = (id: string) => stock.routines[id] ?? null
+  const known = useMemo(
+    () => ({ routineOf: (id: string) => stock.routines[id] ?? null, traitsOf: knowTraits(stock.postures) }),
+    [stock],
+  )
   const rules = useMemo(() => toPractice(practice), [practice])
   const here = useMemo(
     () => pupils.filter(({ person }) => day !== today || person.mark !== 'away'),
@@ -70,8 +74,8 @@ export function FullLesson(props: FullLessonProps) {
     [saving.lessons, group.id, day],
   )
   const warnings = useMemo(
-    () => listWarnings(lesson.pieces, lesson.aim, { had, routineOf: (id) => stock.routines[id] ?? null }),
-    [lesson.pieces, lesson.aim, had, stock],
+    () => listWarnings(lesson.pieces, lesson.aim, { had, known }),
+    [lesson.pieces, lesson.aim, had, known],
   )
   useEffect(() => {
     window.history.replaceState(null, '', `/lesson?group=${encodeURIComponent(group.id)}&day=${day}`)
@@ -81,7 +85,7 @@ export function FullLesson(props: FullLessonProps) {
   const propose = () =>
     editLesson((now) => ({
       ...now,
-      pieces: proposeLesson({ minutes: now.minutes, aim: now.aim ?? 'even', had, routineOf }),
+      pieces: proposeLesson({ minutes: now.minutes, aim: now.aim ?? 'even', had, known }),
     }))
   const routines = Object.keys(stock.routines).map((id) => ({ id, name: named.routineName(id) }))
   const sayName = (id: string) => {
@@ -189,7 +193,7 @@ export function FullLesson(props: FullLessonProps) {
         today={today}
         lesson={lesson}
         named={named}
-        routineOf={routineOf}
+        known={known}
         onLessons={saving.setLessons}
         onOpen={(on) => goTo(group.id, on)}
       />

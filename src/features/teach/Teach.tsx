@@ -2,6 +2,7 @@ import Button from '@mui/material/Button'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useCallback, useEffect, useMemo, useState } from 'react'
+import { nowMs, stamp } from '@/clock'
 import { resolveBody } from '@/core'
 import type { HouseWays } from '@/formats/choices-document'
 import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
@@ -66,7 +67,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
   const named = useMemo(() => nameStock(stock), [stock])
   const place = `${group.id} ${day}`
   const clock = useClock()
-  const [now, setNow] = useState(Date.now())
+  const [now, setNow] = useState(nowMs())
   const [breathing, setBreathing] = useState(true)
   const [meaning, setMeaning] = useState<(typeof MEANINGS)[number]>('wobble')
   const [touched, setTouched] = useState<Touched | null>(null)
@@ -78,7 +79,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
     return keepClock(place)
   }, [place, lesson.pieces.length])
   useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), TICK_MS)
+    const timer = setInterval(() => setNow(nowMs()), TICK_MS)
     return () => clearInterval(timer)
   }, [])
   const worked = useWorked(people, lesson, stock, group.name)
@@ -92,7 +93,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
   const read = useCallback(
     () =>
       round && useClock.getState().lessonBeganAt !== null
-        ? readRound(round, elapsedMs(useClock.getState(), Date.now()) / 1000, useClock.getState().loop)
+        ? readRound(round, elapsedMs(useClock.getState(), nowMs()) / 1000, useClock.getState().loop)
         : null,
     [round],
   )
@@ -121,16 +122,16 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
         lesson.pieces,
         at,
         sayPiece(lesson.pieces[at] as PieceDocument, named),
-        markTaught(Date.now()),
+        markTaught(nowMs()),
         people.map(({ id }, i) => ({ id, worked: worked?.[i] })),
       ),
     )
   }
   const go = (by: 1 | -1) => {
     if (fallen) return
-    if (!began) return begin(Date.now())
+    if (!began) return begin(nowMs())
     if (by > 0 && !clock.over) leavePiece()
-    goTo(clock.at + by, lesson.pieces.length, Date.now())
+    goTo(clock.at + by, lesson.pieces.length, nowMs())
     setTouched(null)
   }
   useTaught(clock.over, group.id, day, kept)
@@ -141,7 +142,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
     pageup: () => go(-1),
     arrowleft: () => go(-1),
     b: () => setBreathing((on) => !on),
-    p: () => began && wait(Date.now()),
+    p: () => began && wait(nowMs()),
     l: () => loopPart(clock.loop === null ? (beat?.part ?? null) : null),
   })
 
@@ -153,7 +154,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
       day,
       piece: piece.id,
       title: name,
-      happened: [{ id, at: new Date().toISOString(), what }],
+      happened: [{ id, at: stamp(), what }],
       ...(instead && { mistaken: [instead] }),
     }
     outbox.add([entry])
@@ -174,7 +175,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
           <Button variant="contained" href={door}>
             {say('door')}
           </Button>
-          <Button onClick={() => goTo(clock.at, lesson.pieces.length, Date.now())}>{say('back')}</Button>
+          <Button onClick={() => goTo(clock.at, lesson.pieces.length, nowMs())}>{say('back')}</Button>
         </p>
       </main>
     )
@@ -222,7 +223,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
           )}
           {!began && (
             <p className={styles.keys}>
-              <Button variant="contained" onClick={() => begin(Date.now())}>
+              <Button variant="contained" onClick={() => begin(nowMs())}>
                 {say('begin')}
               </Button>{' '}
               {say('keys')}
@@ -272,7 +273,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
           <Button onClick={() => go(-1)} disabled={clock.at === 0}>
             {say('back')}
           </Button>
-          <Button onClick={() => wait(Date.now())} disabled={!began}>
+          <Button onClick={() => wait(nowMs())} disabled={!began}>
             {say(clock.waitingSince === null ? 'pause' : 'go')}
           </Button>
           {round && (

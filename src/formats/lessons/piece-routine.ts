@@ -1,4 +1,4 @@
-import { ARM_PRESETS, type Arm, DEG, otherSide, type SchoolId } from '@/core'
+import { ARM_PRESETS, type Arm, DEG, otherSide, type SchoolId, traitsOf } from '@/core'
 import type { Fault, LessonDocument, PieceDocument } from '../lesson-document'
 import {
   type ChangesDocument,
@@ -82,7 +82,7 @@ export function pieceRoutine(
       return { ...about, parts: [{ posture: parts.at(-1)?.posture ?? 'parallel', side: 'left' }, ...parts] }
     }
     case 'transition':
-      return { ...about, parts: [stand(), ...sidesOf(piece).flatMap((side) => fromTo(piece, side, makings))] }
+      return { ...about, parts: [stand(), ...sidesOf(piece).flatMap((side) => fromTo(piece, side, school, makings))] }
     case 'posture':
     case 'fault':
       return {
@@ -90,33 +90,47 @@ export function pieceRoutine(
         parts: [
           stand(),
           ...sidesOf(piece).flatMap((side): PartDocument[] => [
-            limbs === 'arms' ? armsAlone(piece, side, school, makings) : held(piece, side, makings, limbs === 'legs'),
-            { ...stand(), ...(limbs !== 'arms' && anchorOf(piece.posture as string, side)), breath: 'out' },
+            limbs === 'arms'
+              ? armsAlone(piece, side, school, makings)
+              : held(piece, side, school, makings, limbs === 'legs'),
+            {
+              ...stand(),
+              ...(limbs !== 'arms' && anchorOf(piece.posture as string, side, school, makings)),
+              breath: 'out',
+            },
           ]),
         ],
       }
   }
 }
 
-/** A foot goes back to these; to both sides from those, with either foot. */
-const BACKWARD = ['back-step', 'repulse-monkey']
-const EITHER = ['side-step', 'cloud-hands', 'horse', 'half-horse', 'parallel', 'heels-together', 'closing', 'toed-in']
-
-/** The foot that stays on the way out, and so on the way back: a foot that was set ahead comes back. */
-const anchorOf = (posture: string, side: Side): Pick<PartDocument, 'anchor'> =>
-  EITHER.includes(posture) ? {} : { anchor: BACKWARD.includes(posture) ? side : otherSide(side) }
+/**
+ * The foot that stays on the way out, and so on the way back: a foot that was set ahead comes back. Where neither is
+ * ahead, or the weight stays about the middle, either may stay.
+ */
+function anchorOf(posture: string, side: Side, school: SchoolId, { find }: Makings): Pick<PartDocument, 'anchor'> {
+  const { level, central, stepsBack } = traitsOf(find(posture).measures[school])
+  return level || central ? {} : { anchor: stepsBack ? side : otherSide(side) }
+}
 
 const stand = (): PartDocument => ({ posture: 'parallel', side: 'left' })
 
 const withStillArms = (part: PartDocument): PartDocument => ({ ...part, with: { ...part.with, arms: STILL_ARMS } })
 
-const standIn = (posture: string, side: Side, { formOf }: Makings): PartDocument => {
-  const form = formOf(posture, side)
-  return { ...(form ? { stance: form } : { posture }), side, breath: 'in-out', ...anchorOf(posture, side) }
+const standIn = (posture: string, side: Side, school: SchoolId, makings: Makings): PartDocument => {
+  const form = makings.formOf(posture, side)
+  const anchor = anchorOf(posture, side, school, makings)
+  return { ...(form ? { stance: form } : { posture }), side, breath: 'in-out', ...anchor }
 }
 
-function held({ posture, holdS = HOLD_S }: PieceDocument, side: Side, makings: Makings, still: boolean): PartDocument {
-  const part = { ...standIn(posture as string, side, makings), holdS }
+function held(
+  { posture, holdS = HOLD_S }: PieceDocument,
+  side: Side,
+  school: SchoolId,
+  makings: Makings,
+  still: boolean,
+): PartDocument {
+  const part = { ...standIn(posture as string, side, school, makings), holdS }
   return still ? withStillArms(part) : part
 }
 
@@ -132,10 +146,15 @@ function armsAlone(
   return { ...stand(), breath: 'in', ...(seconds && { seconds }), ...(holdS > 0 && { holdS }), with: { arms } }
 }
 
-function fromTo({ posture, to, holdS = 0 }: PieceDocument, side: Side, makings: Makings): PartDocument[] {
-  const at = (id: string) => ({ ...standIn(id, side, makings), ...(holdS > 0 && { holdS }) })
+function fromTo(
+  { posture, to, holdS = 0 }: PieceDocument,
+  side: Side,
+  school: SchoolId,
+  makings: Makings,
+): PartDocument[] {
+  const at = (id: string) => ({ ...standIn(id, side, school, makings), ...(holdS > 0 && { holdS }) })
   const [first, next] = [posture as string, to as string]
-  return [at(first), at(next), at(first), { ...stand(), ...anchorOf(first, side), breath: 'out' }]
+  return [at(first), at(next), at(first), { ...stand(), ...anchorOf(first, side, school, makings), breath: 'out' }]
 }
 
 /** The same, sitting: arms and trunk alone. */

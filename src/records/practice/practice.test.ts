@@ -23,11 +23,14 @@ import { mergeRow } from './merge-row'
 import { countNeeds } from './needs'
 import { findNextVersion } from './next-version'
 import { findUneven, listWarnings, proposeLesson } from './propose-lesson'
-import { findReady, STAGES, stageOfPiece, stressesOf } from './stages'
+import { findReady, knowTraits, STAGES, stageOfPiece, stressesOf } from './stages'
 import { moveOn, planTerm } from './term'
 import { findWayCauses } from './way-causes'
 
-const routineOf = (id: string) => readShipped(id as Parameters<typeof readShipped>[0])
+const known = {
+  routineOf: (id: string) => readShipped(id as Parameters<typeof readShipped>[0]),
+  traitsOf: knowTraits(LIBRARY),
+}
 const AT = { at: '2026-03-03T10:00:00.000Z', isLater: false }
 const row = (more: Partial<LogRow>): LogRow => ({ person: 'a', day: '2026-03-03', ...more })
 
@@ -100,8 +103,7 @@ describe('a day of somebody', () => {
 })
 
 describe('a plan for an hour', () => {
-  const propose = (aim: Aim, minutes = 50, had: PieceDocument[][] = []) =>
-    proposeLesson({ minutes, aim, had, routineOf })
+  const propose = (aim: Aim, minutes = 50, had: PieceDocument[][] = []) => proposeLesson({ minutes, aim, had, known })
   const walked = (posture: string): PieceDocument => ({ id: 'a', kind: 'posture', posture, minutes: 5 })
 
   it('fills its minutes, warms up and cools down, legs before arms before both, rests between, both sides', () => {
@@ -124,14 +126,14 @@ describe('a plan for an hour', () => {
   it('keeps to what the group is ready for: nothing that comes too early is ever proposed', () => {
     for (const aim of AIMS) {
       const pieces = propose(aim)
-      expect(listWarnings(pieces, aim, { had: [], routineOf }).early, aim).toEqual([])
-      for (const piece of pieces) expect(stageOfPiece(piece, routineOf)).toBe('standing')
+      expect(listWarnings(pieces, aim, { had: [], known }).early, aim).toEqual([])
+      for (const piece of pieces) expect(stageOfPiece(piece, known)).toBe('standing')
     }
-    const stepped = [[walked('push')], [walked('push')], [walked('bow')], [walked('bow')]]
-    expect(findReady(stepped, routineOf)).toBe('backward')
-    expect(findReady([[walked('golden-rooster')], [walked('golden-rooster')]], routineOf)).toBe('standing')
+    const stepped = [[walked('parallel')], [walked('horse')], [walked('push')], [walked('bow')]]
+    expect(findReady(stepped, known)).toBe('backward')
+    expect(findReady([[walked('golden-rooster')], [walked('golden-rooster')]], known)).toBe('standing')
     expect(propose('backward', 50, stepped).some(({ posture }) => posture === 'back-step')).toBe(true)
-    const early = listWarnings([walked('golden-rooster')], 'even', { had: stepped, routineOf }).early
+    const early = listWarnings([walked('golden-rooster')], 'even', { had: stepped, known }).early
     expect(early).toEqual([{ piece: 'a', stage: 'one-foot' }])
   })
 
@@ -144,25 +146,23 @@ describe('a plan for an hour', () => {
     const had = [...months, [{ id: 'x', kind: 'exercise' as const, exercise: 'waist' as const, minutes: 5 }]]
     const close = propose('even', 50, had).at(-1)
     expect(close?.exercise).toBe('arm-circles')
-    expect(listWarnings([{ ...(had.at(-1)?.[0] as PieceDocument) }], 'even', { had, routineOf }).again).toEqual([
-      'waist',
-    ])
-    expect(listWarnings([{ ...(had.at(-1)?.[0] as PieceDocument) }], 'turning', { had, routineOf }).again).toEqual([])
+    expect(listWarnings([{ ...(had.at(-1)?.[0] as PieceDocument) }], 'even', { had, known }).again).toEqual(['waist'])
+    expect(listWarnings([{ ...(had.at(-1)?.[0] as PieceDocument) }], 'turning', { had, known }).again).toEqual([])
   })
 
   it('knows the stage of every posture and routine', () => {
-    for (const { id } of LIBRARY) expect(STAGES).toContain(stageOfPiece(walked(id), routineOf))
+    for (const { id } of LIBRARY) expect(STAGES).toContain(stageOfPiece(walked(id), known))
     const routine = (id: string): PieceDocument => ({ id: 'r', kind: 'routine', routine: id, minutes: 7 })
-    expect(stageOfPiece(routine('first-weeks'), routineOf)).toBe('standing')
-    expect(stageOfPiece(routine('quay-four'), routineOf)).toBe('stepping')
-    expect(stageOfPiece(routine('walk-home'), routineOf)).toBe('backward')
-    expect(stageOfPiece(routine('harbour-twelve'), routineOf)).toBe('one-foot')
-    expect(stressesOf({ id: 'r', kind: 'rest', minutes: 2 }, routineOf)).toEqual([])
+    expect(stageOfPiece(routine('first-weeks'), known)).toBe('standing')
+    expect(stageOfPiece(routine('quay-four'), known)).toBe('stepping')
+    expect(stageOfPiece(routine('walk-home'), known)).toBe('backward')
+    expect(stageOfPiece(routine('harbour-twelve'), known)).toBe('one-foot')
+    expect(stressesOf({ id: 'r', kind: 'rest', minutes: 2 }, known)).toEqual([])
   })
 
   it('a term goes on week by week with other aims; a missed week moves the rest, not what was', () => {
     const document = { minutes: 50, aim: 'even' as const, pieces: propose('even') }
-    const term = planTerm({ day: '2026-12-22', document }, 3, [], routineOf)
+    const term = planTerm({ day: '2026-12-22', document }, 3, [], known)
     expect(term.map(({ day }) => day)).toEqual(['2026-12-29', '2027-01-05', '2027-01-12'])
     expect(new Set(term.map((one) => one.document.aim)).size).toBe(3)
     expect(moveOn(['2026-12-22', '2026-12-29', '2027-01-05'], '2026-12-29')).toEqual([

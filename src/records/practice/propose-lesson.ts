@@ -1,6 +1,5 @@
 import type { Aim, PieceDocument } from '@/formats/lesson-document'
-import type { RoutineDocument } from '@/formats/routine-document'
-import { findReady, isTooEarly, type Stage, type Stress, stageOfPiece, stressesOf } from './stages'
+import { findReady, isTooEarly, type Known, type Stage, type Stress, stageOfPiece, stressesOf } from './stages'
 
 /** What a lesson is proposed from. */
 export type Asked = {
@@ -8,7 +7,7 @@ export type Asked = {
   aim: Aim
   /** The pieces of the lessons that the group had, the last one last. */
   had: readonly (readonly PieceDocument[])[]
-  routineOf: (id: string) => RoutineDocument | null
+  known: Known
 }
 
 /** What each aim is worked at with: an exercise that prepares it, a posture, what is walked at the end. */
@@ -25,7 +24,7 @@ const WORK: Record<Aim, { exercise: PieceDocument['exercise']; posture: string; 
 
 /** What may stand in for something that is too early, or was stressed last week. */
 const CALM: PieceDocument['exercise'][] = ['side-to-side', 'arms', 'waist', 'heel-taps', 'arm-circles']
-const STANDINGS = ['bow', 'push', 'press']
+const STANDINGS = ['bow', 'push', 'press', 'parallel']
 /** In a group's first lessons end positions are held, so that they are felt. */
 const EARLY_LESSONS = 8
 const EARLY_HOLD_S = 8
@@ -36,13 +35,13 @@ const SHARES = { arrive: 3, warm: 7, prepare: 6, legs: 6, rest: 2, arms: 5, both
 const ALL = Object.values(SHARES).reduce((sum, one) => sum + one, 0)
 
 /** A plan for an hour: proposed, never imposed. */
-export function proposeLesson({ minutes, aim, had, routineOf }: Asked): PieceDocument[] {
-  const ready = findReady(had, routineOf)
-  const tired = new Set(had.at(-1)?.flatMap((piece) => stressesOf(piece, routineOf)) ?? [])
+export function proposeLesson({ minutes, aim, had, known }: Asked): PieceDocument[] {
+  const ready = findReady(had, known)
+  const tired = new Set(had.at(-1)?.flatMap((piece) => stressesOf(piece, known)) ?? [])
   const early = had.length < EARLY_LESSONS
   const work = WORK[aim]
   const fits = (piece: PieceDocument) =>
-    !isTooEarly(stageOfPiece(piece, routineOf), ready) && isRested(piece, tired, routineOf, aim)
+    !isTooEarly(stageOfPiece(piece, known), ready) && isRested(piece, tired, known, aim)
   const pick = <T>(wanted: readonly T[], make: (one: T) => PieceDocument): PieceDocument =>
     make(wanted.find((one) => fits(make(one))) ?? (wanted.at(-1) as T))
   const exercise = (minutes: number, wanted: readonly PieceDocument['exercise'][], more: Partial<PieceDocument> = {}) =>
@@ -97,8 +96,8 @@ const AIMED: Record<Aim, Stress[]> = {
   flow: ['steps'],
 }
 
-const isRested = (piece: PieceDocument, tired: ReadonlySet<Stress>, routineOf: Asked['routineOf'], aim: Aim): boolean =>
-  stressesOf(piece, routineOf).every((stress) => !tired.has(stress) || AIMED[aim].includes(stress))
+const isRested = (piece: PieceDocument, tired: ReadonlySet<Stress>, known: Known, aim: Aim): boolean =>
+  stressesOf(piece, known).every((stress) => !tired.has(stress) || AIMED[aim].includes(stress))
 
 /** Whole minutes in proportion, one at least, that come to the whole. */
 function shareMinutes(minutes: number, shares: readonly number[]): number[] {
@@ -122,15 +121,15 @@ export type EarlyPiece = { piece: string; stage: Stage }
 export function listWarnings(
   pieces: readonly PieceDocument[],
   aim: Aim | undefined,
-  { had, routineOf }: Pick<Asked, 'had' | 'routineOf'>,
+  { had, known }: Pick<Asked, 'had' | 'known'>,
 ): { early: EarlyPiece[]; again: Stress[] } {
-  const ready = findReady(had, routineOf)
-  const last = had.at(-1)?.flatMap((piece) => stressesOf(piece, routineOf)) ?? []
-  const now = new Set(pieces.flatMap((piece) => stressesOf(piece, routineOf)))
+  const ready = findReady(had, known)
+  const last = had.at(-1)?.flatMap((piece) => stressesOf(piece, known)) ?? []
+  const now = new Set(pieces.flatMap((piece) => stressesOf(piece, known)))
   const aimed = aim ? AIMED[aim] : []
   return {
     early: pieces.flatMap((piece) => {
-      const stage = stageOfPiece(piece, routineOf)
+      const stage = stageOfPiece(piece, known)
       return isTooEarly(stage, ready) ? [{ piece: piece.id, stage }] : []
     }),
     again: [...new Set(last)].filter((stress) => now.has(stress) && !aimed.includes(stress)),

@@ -1,3 +1,4 @@
+import { type Posture, postureOf, type Traits, traitsOf } from '@/core'
 import type { PieceDocument } from '@/formats/lesson-document'
 import type { RoutineDocument } from '@/formats/routine-document'
 
@@ -9,47 +10,45 @@ export type Stage = (typeof STAGES)[number]
 export const STRESSES = ['thighs', 'arms', 'turns', 'steps', 'one-foot', 'waist'] as const
 export type Stress = (typeof STRESSES)[number]
 
-const BACK = ['back-step', 'repulse-monkey']
-const ONE = ['one-leg', 'heel-kick', 'golden-rooster']
-const STILL = ['parallel', 'heels-together', 'horse', 'half-horse', 'seated', 'closing', 'press', 'push', 'roll-back']
-const LOW = ['drop', 'snake-creeps', 'horse', 'half-horse']
-const HIGH_ARMS = ['white-crane', 'fair-lady', 'wild-horse', 'single-whip', 'cloud-hands']
-
 const TURNED_DEG = 45
 
-const stageOf = (posture: string): Stage =>
-  ONE.includes(posture)
-    ? 'one-foot'
-    : BACK.includes(posture)
-      ? 'backward'
-      : STILL.includes(posture)
-        ? 'standing'
-        : 'stepping'
+/** What pieces are made of: routines by their ids, and what the postures of a house ask, whatever they are called. */
+export type Known = { routineOf: (id: string) => RoutineDocument | null; traitsOf: (posture: string) => Traits }
+
+/** The traits of a house's postures; what is not there any more counts as a step ahead. */
+export function knowTraits(postures: readonly Posture[]): Known['traitsOf'] {
+  const known = new Map(postures.map(({ id, measures }) => [id, traitsOf(measures.therapeutic)]))
+  const step = traitsOf(postureOf('bow').measures.therapeutic)
+  return (posture) => known.get(posture) ?? step
+}
+
+const stageOf = ({ oneLeg, stepsBack, central }: Traits): Stage =>
+  oneLeg ? 'one-foot' : stepsBack ? 'backward' : central ? 'standing' : 'stepping'
 
 const later = (a: Stage, b: Stage): Stage => (STAGES.indexOf(a) >= STAGES.indexOf(b) ? a : b)
 
 /** How far along a piece is: by the furthest thing in it. */
-export function stageOfPiece(piece: PieceDocument, routineOf: (id: string) => RoutineDocument | null): Stage {
+export function stageOfPiece(piece: PieceDocument, known: Known): Stage {
   switch (piece.kind) {
     case 'exercise':
       return piece.exercise === 'one-foot' ? 'one-foot' : 'standing'
     case 'posture':
     case 'fault':
-      return piece.limbs === 'arms' ? 'standing' : stageOf(piece.posture as string)
+      return piece.limbs === 'arms' ? 'standing' : stageOf(known.traitsOf(piece.posture as string))
     case 'transition':
-      return later(stageOf(piece.posture as string), stageOf(piece.to as string))
+      return later(stageOf(known.traitsOf(piece.posture as string)), stageOf(known.traitsOf(piece.to as string)))
     case 'routine':
-      return stageOfRoutine(routineOf(piece.routine as string))
+      return stageOfRoutine(known.routineOf(piece.routine as string), known)
     default:
       return 'standing'
   }
 }
 
-function stageOfRoutine(routine: RoutineDocument | null): Stage {
+function stageOfRoutine(routine: RoutineDocument | null, { traitsOf: traits }: Known): Stage {
   let heading = 0
   let stage: Stage = 'standing'
   for (const { posture = 'parallel', headingDeg } of routine?.parts ?? []) {
-    if (posture !== 'seated') stage = later(stage, stageOf(posture))
+    if (posture !== 'seated') stage = later(stage, stageOf(traits(posture)))
     const turned = Math.abs((headingDeg ?? heading) - heading) >= TURNED_DEG
     if (turned) stage = later(stage, 'turning')
     heading = headingDeg ?? heading
@@ -58,21 +57,19 @@ function stageOfRoutine(routine: RoutineDocument | null): Stage {
 }
 
 /** What a piece stresses. */
-export function stressesOf(piece: PieceDocument, routineOf: (id: string) => RoutineDocument | null): Stress[] {
-  const stage = stageOfPiece(piece, routineOf)
-  const { kind, limbs = 'both', posture = '', exercise } = piece
+export function stressesOf(piece: PieceDocument, known: Known): Stress[] {
+  const stage = stageOfPiece(piece, known)
+  const { kind, limbs = 'both', posture, exercise } = piece
   if (kind === 'rest' || kind === 'talk') return []
+  const traits = posture === undefined ? null : known.traitsOf(posture)
   const found = new Set<Stress>()
   if (stage === 'one-foot') found.add('one-foot')
   if (stage === 'turning') found.add('turns')
   if (stage === 'stepping' || stage === 'backward') found.add('steps')
-  if (
-    limbs !== 'legs' &&
-    (exercise === 'arms' || exercise === 'arm-circles' || limbs === 'arms' || HIGH_ARMS.includes(posture))
-  )
+  if (limbs !== 'legs' && (exercise === 'arms' || exercise === 'arm-circles' || limbs === 'arms' || traits?.armsHigh))
     found.add('arms')
   if (exercise === 'waist') found.add('waist')
-  if (LOW.includes(posture) || exercise === 'rise' || exercise === 'back-to-front') found.add('thighs')
+  if (traits?.low || exercise === 'rise' || exercise === 'back-to-front') found.add('thighs')
   return [...found]
 }
 
@@ -80,13 +77,10 @@ export function stressesOf(piece: PieceDocument, routineOf: (id: string) => Rout
 const LESSONS_BEFORE = 2
 
 /** The furthest stage that a group is ready for, by the pieces of the lessons that it had. */
-export function findReady(
-  lessons: readonly (readonly PieceDocument[])[],
-  routineOf: (id: string) => RoutineDocument | null,
-): Stage {
+export function findReady(lessons: readonly (readonly PieceDocument[])[], known: Known): Stage {
   let ready: Stage = 'standing'
   for (const [i, stage] of STAGES.entries()) {
-    const had = lessons.filter((pieces) => pieces.some((piece) => stageOfPiece(piece, routineOf) === stage)).length
+    const had = lessons.filter((pieces) => pieces.some((piece) => stageOfPiece(piece, known) === stage)).length
     if (had < LESSONS_BEFORE) break
     ready = STAGES[Math.min(i + 1, STAGES.length - 1)] as Stage
   }

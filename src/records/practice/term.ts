@@ -1,7 +1,7 @@
 import { addDays } from '@/formats/days'
 import { AIMS, type Aim, type LessonDocument } from '@/formats/lesson-document'
-import type { RoutineDocument } from '@/formats/routine-document'
 import { proposeLesson } from './propose-lesson'
+import type { Known } from './stages'
 
 /** A lesson of a term: its day, and what it is. */
 export type TermLesson = { day: string; document: LessonDocument }
@@ -10,18 +10,13 @@ export type TermLesson = { day: string; document: LessonDocument }
 const ORDER: readonly Aim[] = ['even', 'empty-step', 'arms', 'way-back', 'backward', 'flow', 'turning', 'one-foot']
 
 /** The lessons of the weeks that follow one, each proposed from those before it. */
-export function planTerm(
-  first: TermLesson,
-  weeks: number,
-  had: readonly LessonDocument[],
-  routineOf: (id: string) => RoutineDocument | null,
-): TermLesson[] {
+export function planTerm(first: TermLesson, weeks: number, had: readonly LessonDocument[], known: Known): TermLesson[] {
   const start = ORDER.indexOf(first.document.aim ?? AIMS[0])
   const all = [...had, first.document]
   return Array.from({ length: weeks }, (_, i) => {
     const aim = ORDER[(start + i + 1) % ORDER.length] as Aim
     const { minutes, school, halfBreathS, fading } = first.document
-    const pieces = proposeLesson({ minutes, aim, had: all.map((one) => one.pieces), routineOf })
+    const pieces = proposeLesson({ minutes, aim, had: all.map((one) => one.pieces), known })
     const document: LessonDocument = {
       minutes,
       aim,

@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll } from 'vitest'
+import { now } from '@/clock'
 import { connect, type Database, openDatabase } from '@/db/client'
 import { putInDemo, putInHistory } from '@/db/demo/put-in'
 import { bringUpToDate } from '@/db/migrate'
@@ -16,9 +17,8 @@ export async function openHouse(who: 'nobody' | 'people' | 'history' = 'people')
   const client = connect(`file:${join(folder, `${++opened}.db`)}`)
   await bringUpToDate(client)
   const db = openDatabase(client)
-  const now = new Date()
-  if (who !== 'nobody') await putInDemo(db, now)
-  if (who === 'history') await putInHistory(db, now)
+  if (who !== 'nobody') await putInDemo(db, now())
+  if (who === 'history') await putInHistory(db, now())
   Object.assign(globalThis, { nivrelDatabase: db, nivrelRecords: undefined })
   return db
 }

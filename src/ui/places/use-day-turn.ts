@@ -1,5 +1,6 @@
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
+import { now } from '@/clock'
 import { dayOf } from '@/formats/day'
 
 const CHECK = 30_000
@@ -13,7 +14,7 @@ export function useDayTurn(day: string): string {
   const router = useRouter()
   const [here, setHere] = useState(day)
   useEffect(() => {
-    const look = () => setHere(dayOf(new Date()))
+    const look = () => setHere(dayOf(now()))
     look()
     const timer = setInterval(look, CHECK)
     return () => clearInterval(timer)

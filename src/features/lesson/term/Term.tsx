@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button'
 import { useState } from 'react'
+import { stamp } from '@/clock'
 import type { LessonDocument } from '@/formats/lesson-document'
-import type { RoutineDocument } from '@/formats/routine-document'
+import type { Known } from '@/records/practice/stages'
 import { moveOn, planTerm } from '@/records/practice/term'
 import type { Lesson } from '@/server/lessons'
 import { ask } from '@/ui/api/ask'
@@ -20,7 +21,7 @@ type TermProps = {
   today: string
   lesson: LessonDocument
   named: Named
-  routineOf: (id: string) => RoutineDocument | null
+  known: Known
   onLessons: (lessons: Lesson[]) => void
   onOpen: (day: string) => void
 }
@@ -30,7 +31,7 @@ const WEEKS = 7
 
 /** The lessons of a group one after another, as marks along a line; planning those that follow, and missing one. */
 export function Term(props: TermProps) {
-  const { lessons, group, day, today, lesson, named, routineOf, onLessons, onOpen } = props
+  const { lessons, group, day, today, lesson, named, known, onLessons, onOpen } = props
   const [weeks, setWeeks] = useState(WEEKS)
   const { problem, attempt } = useAttempt()
   const mine = lessons.filter((one) => one.group === group.id).sort((a, b) => a.day.localeCompare(b.day))
@@ -40,7 +41,7 @@ export function Term(props: TermProps) {
       const had = mine.filter((one) => one.day < day).map(({ document }) => document)
       const planned: Lesson[] = []
       try {
-        for (const { day: on, document } of planTerm({ day, document: lesson }, weeks, had, routineOf)) {
+        for (const { day: on, document } of planTerm({ day, document: lesson }, weeks, had, known)) {
           // What is planned for a day already stays.
           if (mine.some((one) => one.day === on)) continue
           planned.push(await ask<Lesson>('/api/lessons', 'PUT', { group: group.id, day: on, revision: 0, document }))
@@ -68,7 +69,7 @@ export function Term(props: TermProps) {
           .filter((one) => one.day >= today)
           .map((one) => ({ group: group.name, day: one.day, lesson: one.document })),
         named,
-        new Date().toISOString(),
+        stamp(),
       ),
     )
   const isKept = mine.some((one) => one.day === day)

@@ -23,8 +23,8 @@ export function Scale({ label, name, value, high, onSet }: ScaleProps) {
     const buttons = [...event.currentTarget.querySelectorAll('button')]
     if (/^\d$/.test(key)) {
       event.preventDefault()
-      const isTen = key === '0' && Date.now() - typedOne.current < TOGETHER_MS
-      typedOne.current = key === '1' ? Date.now() : 0
+      const isTen = key === '0' && performance.now() - typedOne.current < TOGETHER_MS
+      typedOne.current = key === '1' ? performance.now() : 0
       const next = isTen ? 10 : Number(key)
       onSet(next)
       buttons[next]?.focus()

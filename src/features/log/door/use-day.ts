@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react'
+import { stamp } from '@/clock'
 import type { LogBody, LogRow } from '@/formats/log-document'
 import { countOf } from '@/records/practice/class-days'
 import { mergeRow } from '@/records/practice/merge-row'
@@ -143,7 +144,7 @@ export function useDay(
     [people, rows, members, isToday],
   )
   const enter = (entries: readonly LogEntry[]) => {
-    const at = new Date().toISOString()
+    const at = stamp()
     put(
       entries.map(({ person, piece, said = {}, happened = [], mistaken = [] }) => {
         const {

@@ -1,3 +1,4 @@
+import { nowMs } from '@/clock'
 import { type Body, disturb, NO_MISCHIEF, type Reading, type ReadingKind, type Stance, seeded, standIn } from '@/core'
 import { BAD_CABLE, RATES, standInOf } from '@/formats/readings/stand-in-of'
 
@@ -12,10 +13,10 @@ export function startStandIn(
   { body, stance, sway, bad, loadLeft }: StandInOf,
   put: (came: readonly Reading[]) => void,
 ): () => void {
-  const random = seeded(Date.now())
+  const random = seeded(nowMs())
   const shifts: { atS: number; loadLeft: number }[] = []
   const all = standIn(kind, standInOf(body, stance, sway), RATES[kind], random, shifts)
-  const came = disturb(all, bad ? BAD_CABLE : NO_MISCHIEF, seeded(Date.now() + 1))
+  const came = disturb(all, bad ? BAD_CABLE : NO_MISCHIEF, seeded(nowMs() + 1))
   const began = performance.now()
   let next = came.next()
   const timer = setInterval(() => {

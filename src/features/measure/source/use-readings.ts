@@ -28,7 +28,7 @@ export function useReadings<K extends ReadingKind>(kind: K, standIn: StandInOf) 
 
   const put = useCallback((came: readonly ReadingOf<K>[]) => {
     if (came.length === 0) return
-    arrivedAt.current = Date.now()
+    arrivedAt.current = performance.now()
     total.current += came.length
     readings.current.push(...came)
     if (readings.current.length > KEPT_MOST * 1.1) readings.current = readings.current.slice(-KEPT_MOST)
@@ -65,7 +65,7 @@ export function useReadings<K extends ReadingKind>(kind: K, standIn: StandInOf) 
       setShown((before) => (before.count === total.current ? before : { count: total.current, last }))
       setState((before) => {
         if (before === 'off' || before === 'refused' || total.current === 0) return before
-        return Date.now() - arrivedAt.current > SILENT_MS ? 'silent' : 'live'
+        return performance.now() - arrivedAt.current > SILENT_MS ? 'silent' : 'live'
       })
     }, SHOWN_MS)
     return () => {

@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
 import { useMemo, useState } from 'react'
+import { now } from '@/clock'
 import { InputError } from '@/core'
 import { dayOf } from '@/formats/day'
 import type { RecordDocument } from '@/formats/record-document'
@@ -46,7 +47,7 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
   const read = useMemo(() => {
     if (!file || file.kind === 'whole') return null
     if (file.kind === 'records') return { records: file.records, bad: file.bad }
-    return readTable(file.rows, mapping, readHeadings(file.headings, mapping, units), dayOf(new Date()))
+    return readTable(file.rows, mapping, readHeadings(file.headings, mapping, units), dayOf(now()))
   }, [file, mapping, units])
   const known = read?.records.filter(({ name }) => isOnList(names, name)) ?? []
   const coming = withKnown ? (read?.records ?? []) : (read?.records.filter((record) => !known.includes(record)) ?? [])

@@ -1,4 +1,5 @@
 import { useEffect } from 'react'
+import { stamp } from '@/clock'
 import type { LessonDocument } from '@/formats/lesson-document'
 import { ask, OvertakenError } from '@/ui/api/ask'
 
@@ -15,7 +16,7 @@ export function useTaught(isOver: boolean, group: string, day: string, kept: Kep
         group,
         day,
         revision,
-        document: { ...document, taughtAt: new Date().toISOString() },
+        document: { ...document, taughtAt: stamp() },
       }).catch((error: unknown) => {
         // Somebody changed it meanwhile: theirs was taught.
         const theirs = error instanceof OvertakenError ? (error.current as Kept | null) : null
