@@ -6,6 +6,30 @@ const layer = (from, ...mayNot) => ({
   to: { path: `^src/(${mayNot.join('|')})/` },
 })
 
+/** The folders of the core in their order, each building on those before it; the whole analysis comes after the rules. */
+const CORE = [
+  'numeric',
+  'geometry',
+  'body',
+  'stance',
+  'pose',
+  'balance',
+  'limits',
+  'postures',
+  'variants',
+  'motion',
+  'fit',
+  'practice',
+  'measure',
+]
+const BEFORE_ANALYSIS = CORE.slice(0, CORE.indexOf('postures'))
+const inCore = (from, to) => ({
+  name: `core-${from}-builds-on-what-is-before`,
+  severity: 'error',
+  from: { path: `^src/core/${from}/`, pathNot: '\\.test' },
+  to: { path: to },
+})
+
 module.exports = {
   forbidden: [
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
@@ -13,7 +37,7 @@ module.exports = {
       name: 'core-is-pure',
       comment: 'the core imports nothing of ours outside itself, and no package',
       severity: 'error',
-      from: { path: '^src/core/', pathNot: '\\.test\\.tsx?$' },
+      from: { path: '^src/core/', pathNot: '\\.test[.-]' },
       to: { pathNot: '^src/core/' },
     },
     {
@@ -22,6 +46,8 @@ module.exports = {
       from: { pathNot: '^src/core/|\\.test\\.tsx?$|^bench/' },
       to: { path: '^src/core/(?!index\\.ts$)' },
     },
+    ...CORE.slice(0, -1).map((folder, i) => inCore(folder, `^src/core/(${CORE.slice(i + 1).join('|')})/`)),
+    ...BEFORE_ANALYSIS.map((folder) => inCore(folder, '^src/core/(assess|analysis)\\.ts$')),
     layer('draw', 'formats', 'db', 'records', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
     layer('paper', 'db', 'ui', 'workers', 'server', 'features', 'app'),
     layer('formats', 'draw', 'db', 'records', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),

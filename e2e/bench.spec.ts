@@ -19,35 +19,10 @@ test('another body follows while the last one’s variants are on screen: on it 
   await openBench(page, /Marit Quill/)
   await choose(page, /^Posture:/, 'empty stance, ball down')
   const variant = page.getByRole('region', { name: 'Safer variants' }).getByRole('article').first()
-  await expect(variant).toHaveAttribute('data-stale', 'false', { timeout: 20_000 })
+  await expect(variant).toHaveAttribute('data-stale', 'false')
   await choose(page, /^Person:/, /Keziah Underhill/)
   await expect(page.getByText('Right hip replaced in spring.')).toBeVisible()
   await expect(verdict(page)).toBeVisible()
-})
-
-test('a number in the sentence is typed, nudged and dragged; each can be undone', async ({ page }) => {
-  await openBench(page, /Tomasz Ferrow/)
-  const step = page.getByRole('spinbutton', { name: 'Step length' })
-  await step.click()
-  await page.getByRole('spinbutton', { name: 'Step length' }).fill('30')
-  await page.keyboard.press('Enter')
-  await expect(step).toHaveValue('30')
-  await step.press('ArrowUp')
-  await step.press('PageUp')
-  await expect(step).toHaveValue('41')
-  const box = (await step.boundingBox()) as { x: number; y: number; width: number; height: number }
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
-  await page.mouse.down()
-  await page.mouse.move(box.x + box.width / 2 - 60, box.y + box.height / 2, { steps: 60 })
-  await page.mouse.up()
-  await expect(step).toHaveValue('31')
-  // The drag was one step for undo, the page key another.
-  await page.keyboard.press('Control+z')
-  await expect(step).toHaveValue('41')
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(step).toHaveValue('31')
-  await page.keyboard.press('Control+Shift+z')
-  await expect(step).toHaveValue('41')
 })
 
 test('a figure typed goes the way that is said, with a comma too; Escape takes it back', async ({ page }) => {
@@ -110,25 +85,10 @@ test('a foot is moved and turned on the floor by hand and by keyboard, and the w
   await expect(beam).toHaveAttribute('aria-valuenow', '65')
 })
 
-test('a stance that cannot be stood says why, and undo brings back what was', async ({ page }) => {
-  await openBench(page, /Odalys Marrin/)
-  const step = page.getByRole('spinbutton', { name: 'Step length' })
-  const was = await step.inputValue()
-  await step.click()
-  await page.getByRole('spinbutton', { name: 'Track width' }).fill('90')
-  await page.keyboard.press('Enter')
-  await page.getByRole('spinbutton', { name: 'Step length' }).fill('118')
-  await page.keyboard.press('Enter')
-  await expect(page.getByRole('alert').filter({ hasText: 'foot' })).toContainText('leg cannot reach')
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(verdict(page)).toBeVisible()
-  await expect(step).toHaveValue(was as string)
-})
-
 test('a safer variant is taken, kept with a note, and found again after a restart of the page', async ({ page }) => {
   await openBench(page, /Odalys Marrin/)
   const nearest = page.getByRole('article', { name: 'Nearest' })
-  await expect(nearest).toContainText('left knee 34° → 30°', { timeout: 20_000 })
+  await expect(nearest).toContainText('left knee 34° → 30°')
   await nearest.getByRole('button', { name: /^Take this/ }).click()
   await expect(verdict(page)).toHaveText(/Holds/)
   await page.getByRole('button', { name: 'Undo' }).click()

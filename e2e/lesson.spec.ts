@@ -6,7 +6,7 @@ import { expect, type Page, test } from './test'
 const strip = (page: Page) => page.getByRole('list', { name: 'The hour, piece by piece' }).getByRole('listitem')
 /** Worked out for everybody, and in the file. */
 const settled = async (page: Page) => {
-  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 30_000 })
+  await expect(page.getByRole('progressbar')).toHaveCount(0)
   await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeAttached()
 }
 const openLesson = async (page: Page, day: string, group = 'slack-tide') => {
@@ -81,7 +81,7 @@ test('planned, taught without a server, written down at the door and decided: no
   for (let i = 0; i < 3; i++) await page.keyboard.press('PageDown')
   await expect(page.getByRole('heading', { level: 1 })).toContainText(/legs alone/)
   await expect(page.getByText(/first round · full words/)).toBeVisible()
-  await expect(page.getByRole('img', { name: 'The body, mirrored' })).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('img', { name: 'The body, mirrored' })).toBeVisible()
   await page.keyboard.press('ArrowLeft')
   await page.keyboard.press('ArrowRight')
   await expect(page.getByRole('heading', { level: 1 })).toContainText(/legs alone/)

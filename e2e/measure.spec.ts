@@ -25,7 +25,7 @@ test('two scales: a stand-in is read for ten seconds, kept with who took it, and
   await panel.getByLabel('Taken by').fill('Ines')
   await beginStandIn(page, panel)
   await panel.getByRole('button', { name: 'Read for ten seconds' }).click()
-  await expect(panel.getByText(/% on the left, ±.* points; .* kg together\./)).toBeVisible({ timeout: 20_000 })
+  await expect(panel.getByText(/% on the left, ±.* points; .* kg together\./)).toBeVisible()
   await expect(panel.getByText('From a stand-in, to try it out')).toBeVisible()
   await panel.getByRole('button', { name: 'Keep it' }).click()
   const history = page.getByRole('region', { name: 'Measured before' })
@@ -94,20 +94,6 @@ test('a trace from a spreadsheet: columns are shown for confirmation, and a rese
   await expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(panel.getByRole('button', { name: 'Make it their reserve' })).toBeVisible()
-})
-
-test('a stand on one leg by the watch goes into the person’s tests', async ({ page }) => {
-  await page.goto('/measure?person=adaeze-mburu&test=one-leg-right')
-  const panel = panelOf(page, 'timed stands')
-  const target = panel.getByRole('button', { name: /Start|Stop/ })
-  await target.click()
-  await page.waitForTimeout(1200)
-  await target.click()
-  await expect(panel.getByText(/counts: 1\.\d\s?s/)).toBeVisible()
-  await panel.getByRole('button', { name: 'Keep it' }).click()
-  await expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible()
-  await page.getByText('Their page').click()
-  await expect(page.getByRole('region', { name: 'Simple tests' })).toContainText(/On the right leg.*1\.\d\s?s/)
 })
 
 test('a picture: points by touch and keys, angles with what they are known to, kept in this browser and deleted', async ({

@@ -35,7 +35,7 @@ const findCut = (page: Page) =>
 async function open(page: Page, path: string) {
   await page.goto(path)
   await expect(page.getByRole('heading').first()).toBeVisible()
-  if (path === '/class') await expect(page.getByRole('region', { name: /^Level 1/ })).toBeVisible({ timeout: 30_000 })
+  if (path === '/class') await expect(page.getByRole('region', { name: /^Level 1/ })).toBeVisible()
   await page.waitForTimeout(400)
 }
 
@@ -83,8 +83,8 @@ for (const [width, height] of [
     await page.setViewportSize({ width, height })
     await openBench(page, /Odalys Marrin/)
     const first = page.getByRole('region', { name: 'Safer variants' }).getByRole('article').first()
-    await expect(first).toBeVisible({ timeout: 20_000 })
-    await expect(page.getByRole('progressbar')).toBeHidden({ timeout: 20_000 })
+    await expect(first).toBeVisible()
+    await expect(page.getByRole('progressbar')).toBeHidden()
     for (const what of [
       verdict(page),
       page.getByText('The left knee bends past its limit').first(),

@@ -14,7 +14,7 @@ test.beforeAll(async ({ request }) => {
   })
   await expect(async () => {
     expect((await request.get(`http://127.0.0.1:${PORT}/api/v1/ready`)).ok()).toBe(true)
-  }).toPass({ timeout: 50_000 })
+  }).toPass()
 })
 
 test.afterAll(() => {

@@ -101,7 +101,7 @@ test('a class that was fitted: who does which, a card for everybody, and a level
 }) => {
   await page.goto('/class?group=second-launch&posture=parallel')
   const keep = page.getByRole('button', { name: 'Keep for the class' })
-  await expect(keep).toBeEnabled({ timeout: 40_000 })
+  await expect(keep).toBeEnabled()
   await keep.click()
   await expect(keep).toBeDisabled()
   await page.getByRole('link', { name: 'On paper' }).click()

@@ -8,8 +8,8 @@ const keep = (page: Page) => page.getByRole('button', { name: 'Keep for the clas
 async function openClass(page: Page, posture: string) {
   await page.goto('/class?group=slack-tide')
   await choose(page, /^Posture:/, posture)
-  await expect(lane(page, 1)).toBeVisible({ timeout: 30_000 })
-  await expect(page.getByRole('progressbar')).toBeHidden({ timeout: 30_000 })
+  await expect(lane(page, 1)).toBeVisible()
+  await expect(page.getByRole('progressbar')).toBeHidden()
 }
 
 /** The first words of whoever stands as taught, and of nobody who was put there. */
@@ -115,7 +115,7 @@ test('“Fit again” says what it would drop, and both it and keeping can be un
   const drops = page.getByRole('region', { name: 'What fitting again drops' })
   await expect(drops).toContainText(`${name} is no longer kept where you put them.`)
   await drops.getByRole('button', { name: 'Fit again' }).click()
-  await expect(page.getByRole('progressbar')).toBeHidden({ timeout: 30_000 })
+  await expect(page.getByRole('progressbar')).toBeHidden()
   await expect(moved).toBeHidden()
   await page.keyboard.press('Control+z')
   await expect(moved).toBeVisible()

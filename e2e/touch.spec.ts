@@ -83,7 +83,7 @@ test('two fingers move both feet, and that is one step for undo', async ({ page 
 test('the pelvis is lowered by a finger', async ({ page }) => {
   await openBench(page, /Isolde Farrant/)
   const canvas = page.locator('canvas')
-  await expect(canvas).toBeVisible({ timeout: 20_000 })
+  await expect(canvas).toBeVisible()
   await page.waitForTimeout(1500)
   const knee = () => page.getByRole('spinbutton', { name: /^Bend of the/ }).getAttribute('aria-valuenow')
   const before = Number(await knee())
@@ -100,8 +100,8 @@ test('a finger that rests takes somebody to another lane; one that moves at once
   await page.goto('/class')
   await choose(page, /^Posture:/, 'push')
   const lane = (level: number) => page.getByRole('region', { name: new RegExp(`^Level ${level}:`) })
-  await expect(lane(2)).toBeVisible({ timeout: 20_000 })
-  await expect(page.getByRole('progressbar')).toBeHidden({ timeout: 20_000 })
+  await expect(lane(2)).toBeVisible()
+  await expect(page.getByRole('progressbar')).toBeHidden()
   const first = await lane(1)
     .getByRole('button', { name: / holds/ })
     .first()
@@ -122,7 +122,7 @@ test('the foot of an opened step follows a finger, a part is carried by one that
   page,
 }) => {
   await page.goto('/path?person=isolde-farrant&routine=quay-four')
-  await expect(page.getByTestId('path-verdict')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByTestId('path-verdict')).toBeVisible()
   await page.getByRole('button', { name: /^2\. part the wild horse/ }).click()
   const said = page.getByTestId('step-verdict')
   const before = await said.textContent()
@@ -135,7 +135,7 @@ test('the foot of an opened step follows a finger, a part is carried by one that
   const parts = page.getByRole('region', { name: 'The order' }).getByRole('listitem').getByRole('button')
   await parts.nth(3).scrollIntoViewIfNeeded()
   // The page comes to rest before a finger is put on it again.
-  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 20_000 })
+  await expect(page.getByRole('progressbar')).toHaveCount(0)
   await page.waitForTimeout(800)
   const [from, to] = [await middle(parts.nth(3)), await middle(parts.nth(2))]
   await drag(page, [from], { x: to.x - from.x, y: to.y - from.y }, 300)

@@ -69,7 +69,7 @@ test('what was kept stays open though what stood before it arrives at the server
 test('what is heard of somebody in a lane is what works; a choice says what is chosen', async ({ page }) => {
   await page.goto('/class?group=slack-tide')
   const lane = page.getByRole('region', { name: /^Level 1:/ })
-  await expect(lane).toBeVisible({ timeout: 30_000 })
+  await expect(lane).toBeVisible()
   const person = lane.getByRole('button', { name: /holds/ }).first()
   await expect(person).toHaveAccessibleDescription(/The left and right arrow keys move this person to another level\./)
   await expect(person).not.toHaveAccessibleDescription(/space bar|pick up/i)

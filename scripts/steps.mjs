@@ -93,10 +93,13 @@ export function prepare(...flags) {
 
 function listFiles(folder) {
   return readdirSync(join(ROOT, folder), { recursive: true, withFileTypes: true })
-    .filter((entry) => entry.isFile() && !entry.name.includes('.test.'))
+    .filter((entry) => entry.isFile() && !isForTests(join(entry.parentPath ?? entry.path, entry.name)))
     .map((entry) => join(entry.parentPath ?? entry.path, entry.name).slice(ROOT.length))
     .sort()
 }
+
+/** What no build reads. */
+const isForTests = (file) => /\.test[.-]|\/src\/testing\//.test(file)
 
 function hash(files) {
   const sum = createHash('sha256')

@@ -7,9 +7,9 @@ import { resolveBody } from './body/body'
 import { calcSegmentTable, SEGMENT_KINDS } from './body/segments'
 import { DEG, type Vec2 } from './conventions'
 import { setFooting } from './stance/footing'
+import { makeSeated } from './stance/seated'
 import type { Stance } from './stance/stance'
 import { makeStandingStance } from './stance/standing'
-import { makeSeated } from './variants/seated'
 
 const PERSON = { stature: 2, mass: 100, sex: 'unspecified' as const, usableAlong: 0.5, usableAcross: 0.5 }
 const BODY = resolveBody(PERSON)

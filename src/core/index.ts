@@ -9,8 +9,23 @@ export type { Margins } from './balance/margins'
 export { findKeptShare, type KeptShare, makeOwnStanding } from './balance/share'
 export { ASSURED_SDS, INPUT_SD } from './balance/uncertainty'
 export { type Body, PROPORTIONS, resolveBody } from './body/body'
+export { HOUSE_KEYS, HOUSE_RULES, type House, type HouseKey, type HouseRule } from './body/house'
+export {
+  LIMIT_KEYS,
+  LIMITS,
+  type LimitKey,
+  type LimitPlace,
+  type LimitRow,
+  type LimitUnit,
+  LOWERED_KEYS,
+  limitOf,
+  SIDE_LIMIT_KEYS,
+  type SideLimitKey,
+  WHOLE_LIMIT_KEYS,
+} from './body/limits'
 export type { Lengths, Limits, Person, SideLimits } from './body/person'
 export type { Sex } from './body/segments'
+export { PRESSED_KINDS, PUSHING_KINDS, SUPPORT_KINDS, type SupportKind } from './body/support-kinds'
 export * from './conventions'
 export { type Accepts, InputError } from './errors'
 export { calcDeeperBend, isAsSaid } from './fit/as-said'
@@ -29,20 +44,6 @@ export { type LevelChange, listLevelChanges } from './fit/level-changes'
 export type { Taught, Weighings } from './fit/weigh-levels'
 export { calcHull } from './geometry/polygon'
 export type { Figure, Finding, MotionCode, Part, Unit, Verdict } from './limits/finding'
-export { HOUSE_KEYS, HOUSE_RULES, type House, type HouseKey, type HouseRule } from './limits/house'
-export {
-  LIMIT_KEYS,
-  LIMITS,
-  type LimitKey,
-  type LimitPlace,
-  type LimitRow,
-  type LimitUnit,
-  LOWERED_KEYS,
-  limitOf,
-  SIDE_LIMIT_KEYS,
-  type SideLimitKey,
-  WHOLE_LIMIT_KEYS,
-} from './limits/limits'
 export { RULES, ruleOf } from './limits/registry'
 export type { Rule } from './limits/rule'
 export { SUPPORTS_BY_HELP } from './limits/supports'
@@ -74,17 +75,6 @@ export {
 export { STILL, type Still, StillReader } from './measure/still'
 export { calcSway, reserveOfSway, type Sway } from './measure/sway'
 export { calcWorth, SETTLED, type Settled, type Worth } from './measure/worth'
-export {
-  BREATHS,
-  type Breath,
-  CHOICES,
-  type Choices,
-  type ChoicesSet,
-  chooseOver,
-  LANDINGS,
-  type Landing,
-  USUAL_CHOICES,
-} from './motion/choices'
 export { calcDose, type Dose } from './motion/dose'
 export type { EmptyStep } from './motion/empty-step'
 export { fitRoom, type RoomFit } from './motion/fit-room'
@@ -125,6 +115,17 @@ export { costOf, type Way, type WayChange, walkWay } from './motion/way-change'
 export { type JointName, type Pose, UnreachableError } from './pose/pose'
 export { ARM_PRESET_IDS, ARM_PRESETS, type ArmPreset } from './postures/arms'
 export { type Candidate, listCandidates } from './postures/candidates'
+export {
+  BREATHS,
+  type Breath,
+  CHOICES,
+  type Choices,
+  type ChoicesSet,
+  chooseOver,
+  LANDINGS,
+  type Landing,
+  USUAL_CHOICES,
+} from './postures/choices'
 export { type FootMeasure, layOut, type Measures, measureStance } from './postures/measures'
 export { buildPosture, type Posture } from './postures/posture'
 export { LIBRARY, POSTURE_IDS, postureOf } from './postures/postures'

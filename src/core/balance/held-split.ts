@@ -1,5 +1,5 @@
-import type { Analysis } from '../analysis'
 import { SIDES, type Side } from '../conventions'
+import type { Pose } from '../pose/pose'
 
 /** An order on a leg, as the share on the left foot at which it ends. */
 export type OrderOnBeam = { side: Side; most: number; leftAt: number }
@@ -7,7 +7,12 @@ export type OrderOnBeam = { side: Side; most: number; leftAt: number }
 /** The shares on the left foot that can be held with the centre where it is, as far as the orders allow them. */
 export type HeldSplit = { low: number; high: number; none: boolean; orders: OrderOnBeam[] }
 
-export function findHeldSplit({ possibleSplit, pose }: Analysis): HeldSplit | null {
+/** @param read of an analysis, its possible split and its pose */
+export function findHeldSplit(read: {
+  possibleSplit: readonly [number, number] | null
+  pose: Pick<Pose, 'body'>
+}): HeldSplit | null {
+  const { possibleSplit, pose } = read
   if (!possibleSplit) return null
   const { loadMax } = pose.body
   const orders = SIDES.filter((side) => loadMax[side] < 1).map((side) => {

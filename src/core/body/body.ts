@@ -1,6 +1,6 @@
 import { type BySide, bySide, type Side } from '../conventions'
-import { type House, resolveHouse } from '../limits/house'
-import { type HipOrder, type LimitKey, limitOf, SIDE_LIMIT_KEYS, type SideLimitKey } from '../limits/limits'
+import { type House, resolveHouse } from './house'
+import { type HipOrder, type LimitKey, limitOf, SIDE_LIMIT_KEYS, type SideLimitKey } from './limits'
 import type { Lengths, Limits, Person } from './person'
 import { calcSegmentTable, type SegmentTable } from './segments'
 

@@ -1,7 +1,7 @@
+import type { SupportKind } from '../body/support-kinds'
 import type { BySide } from '../conventions'
-import type { House } from '../limits/house'
-import type { FlagLimitKey, HipOrder, SideLimitKey, WholeLimitKey } from '../limits/limits'
-import type { SupportKind } from '../stance/stance'
+import type { House } from './house'
+import type { FlagLimitKey, HipOrder, SideLimitKey, WholeLimitKey } from './limits'
 import type { Sex } from './segments'
 
 /** What one leg and arm may do: radians. */

@@ -1,7 +1,7 @@
 import type { EdgeCause } from '../balance/cause'
+import type { HouseKey } from '../body/house'
 import type { Limits } from '../body/person'
 import type { Side } from '../conventions'
-import type { HouseKey } from './house'
 
 export type Severity = 'hard' | 'caution' | 'note'
 

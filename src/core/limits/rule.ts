@@ -1,12 +1,12 @@
 import type { Balance } from '../balance/balance'
 import type { LegReading } from '../balance/legs'
 import type { Body } from '../body/body'
+import type { HouseKey } from '../body/house'
 import type { Limits } from '../body/person'
 import type { BySide, Side } from '../conventions'
 import type { Footing } from '../stance/footing'
 import type { Contact } from '../stance/stance'
 import type { Finding, FindingCode } from './finding'
-import type { HouseKey } from './house'
 
 /** What a rule about one leg looks at. */
 export type LegFacts = { side: Side; leg: LegReading; contact: Contact; seated: boolean; body: Body; footing: Footing }

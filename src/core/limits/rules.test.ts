@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { analyse } from '../analysis'
 import { resolveBody } from '../body/body'
+import { HOUSE_RULES } from '../body/house'
 import type { Limits, Person } from '../body/person'
+import type { SupportKind } from '../body/support-kinds'
 import { bySide, DEG, type Vec2 } from '../conventions'
-import { type Stance, type SupportKind, withContact } from '../stance/stance'
+import { type Stance, withContact } from '../stance/stance'
 import { makeStandingStance } from '../stance/standing'
 import type { Severity } from './finding'
-import { HOUSE_RULES } from './house'
 import { RULES } from './registry'
 
 const BASE: Person = { stature: 1.7, mass: 70, sex: 'male', age: 50 }

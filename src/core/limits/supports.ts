@@ -1,4 +1,4 @@
-import type { SupportKind } from '../stance/stance'
+import type { SupportKind } from '../body/support-kinds'
 
 /** From the least help to the most. */
 export const SUPPORTS_BY_HELP = [

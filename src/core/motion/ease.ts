@@ -1,4 +1,4 @@
-import type { Choices } from './choices'
+import type { Choices } from '../postures/choices'
 
 /** Minimum jerk from 0 to 1. @source Flash & Hogan, J Neurosci 5 (1985) */
 export const ease = (t: number): number => t * t * t * (10 - 15 * t + 6 * t * t)

@@ -1,7 +1,7 @@
 import { type BySide, bySide, type Side, type Vec2 } from '../conventions'
+import type { Choices } from '../postures/choices'
 import { BALL_AT } from '../stance/foot'
 import type { Arm, Contact } from '../stance/stance'
-import type { Choices } from './choices'
 import { ease, easeOf, type Mover, mix } from './ease'
 import { PELVIS_MOST } from './facing'
 import { alongFoot, changeFoot, changeMoment, type FootMoment, type Moment, plus } from './moment'

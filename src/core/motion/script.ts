@@ -1,7 +1,7 @@
 import type { Body } from '../body/body'
 import { bySide, otherSide, type Side, type Vec2 } from '../conventions'
+import type { Choices } from '../postures/choices'
 import { USUAL_LIFT } from '../stance/stance'
-import type { Choices } from './choices'
 import { mix } from './ease'
 import {
   alongFoot,

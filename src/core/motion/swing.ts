@@ -1,7 +1,7 @@
 import type { Body } from '../body/body'
 import { otherSide, type Side, type Vec2 } from '../conventions'
+import type { Choices } from '../postures/choices'
 import { calcAnkleAlong } from '../stance/foot'
-import type { Choices } from './choices'
 import { mix } from './ease'
 import { doFeetMeet } from './feet-meet'
 import { alongFoot, type FootMoment, gap, outward, plus } from './moment'

@@ -1,6 +1,6 @@
 import type { Body } from '../body/body'
 import type { Side } from '../conventions'
-import type { Choices } from './choices'
+import type { Choices } from '../postures/choices'
 import { mix } from './ease'
 import { followFeet } from './follow'
 import { changeMoment, type Held, type Moment } from './moment'

@@ -1,6 +1,7 @@
 import type { Body } from '../body/body'
 import { type BySide, otherSide, type Side, sideSign } from '../conventions'
 import { calcLead, calcTrack } from '../stance/layout'
+import { makeSeated } from '../stance/seated'
 import {
   type Arm,
   type Contact,
@@ -10,7 +11,6 @@ import {
   type Stance,
   type Support,
 } from '../stance/stance'
-import { makeSeated } from '../variants/seated'
 
 export type FootMeasure = { toeOut: number; contact: Contact; pressureAt: number; clearance: number; lift: number }
 

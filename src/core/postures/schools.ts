@@ -1,4 +1,4 @@
-import { type Choices, type ChoicesSet, chooseOver, USUAL_CHOICES } from '../motion/choices'
+import { type Choices, type ChoicesSet, chooseOver, USUAL_CHOICES } from './choices'
 
 /**
  * Where schools differ in what this program sets (a starting point that a teacher changes): shares 0 to 1, angles in

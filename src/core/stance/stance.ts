@@ -1,3 +1,4 @@
+import { PRESSED_KINDS, type SupportKind } from '../body/support-kinds'
 import { type BySide, DEG, type Side, type Vec2, type Vec3 } from '../conventions'
 
 export type Contact = 'whole' | 'ball' | 'heel' | 'toe-touch' | 'air'
@@ -35,13 +36,6 @@ export const withContact = <Foot extends { contact: Contact; lift: number }>(foo
 export type Height = { kneeFlexion: number; leg?: Side } | { pelvisDrop: number }
 
 export type Arm = { elevation: number; opening: number; elbow: number; elbowInward: number }
-
-/** Pressed downward, taking up to a share of body weight. */
-export const PRESSED_KINDS = ['chair-back', 'walker', 'bar', 'touch'] as const
-/** Pushing the person along a direction with up to a share of body weight. */
-export const PUSHING_KINDS = ['wall', 'pole', 'helper'] as const
-export const SUPPORT_KINDS = [...PRESSED_KINDS, ...PUSHING_KINDS] as const
-export type SupportKind = (typeof SUPPORT_KINDS)[number]
 
 export type Support = { kind: SupportKind; hand: Side; at: Vec3; maxLoad: number; toward?: number }
 

@@ -1,6 +1,7 @@
+import type { SupportKind } from '../body/support-kinds'
 import { SIDES, sideSign } from '../conventions'
 import type { Pose } from '../pose/pose'
-import { STANCE_DEFAULTS, type Stance, type Support, type SupportKind } from '../stance/stance'
+import { STANCE_DEFAULTS, type Stance, type Support } from '../stance/stance'
 
 /** From the least help to the most that a hand is offered. */
 const KINDS: readonly SupportKind[] = ['touch', 'chair-back', 'bar']

@@ -1,7 +1,8 @@
 import type { Body } from '../body/body'
+import type { SupportKind } from '../body/support-kinds'
 import { bySide, otherSide, type Side, sideSign } from '../conventions'
 import { setFooting } from '../stance/footing'
-import { isPressed, STANCE_DEFAULTS, type Stance, type Support, type SupportKind } from '../stance/stance'
+import { isPressed, STANCE_DEFAULTS, type Stance, type Support } from '../stance/stance'
 
 /** Beside and ahead of where the shoulder is about to be, and how high a hand rests. */
 const OUT = 0.14

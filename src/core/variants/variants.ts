@@ -1,11 +1,11 @@
 import { type Analysis, analyse, tryAnalyse } from '../analysis'
 import type { Body } from '../body/body'
+import { makeSeated } from '../stance/seated'
 import type { Stance } from '../stance/stance'
 import { Explainer } from './explain'
 import { findGivenUp } from './meaning'
 import { findMeasurements } from './measure'
 import { Search, stanceOf } from './search'
-import { makeSeated } from './seated'
 import type { Variant, VariantKind, VariantOptions, VariantSet, VariantShort } from './variant'
 import { SearchCut } from './weigh'
 

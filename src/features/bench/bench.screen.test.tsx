@@ -15,7 +15,7 @@ const verdict = () =>
 const spin = (name: string | RegExp) => screen.getByRole('spinbutton', { name })
 const shelf = () => within(screen.getByRole('region', { name: 'Kept' }))
 const undo = () => fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true })
-const ready = () => waitFor(() => expect(verdict()).toMatch(/Holds|Close|Beyond|cannot/), { timeout: 15_000 })
+const ready = () => waitFor(() => expect(verdict()).toMatch(/Holds|Close|Beyond|cannot/))
 
 async function type(into: HTMLElement, text: string) {
   await user.clear(into)
@@ -64,9 +64,9 @@ describe('the bench', () => {
     await waitFor(() => expect(verdict()).toBe(holds))
   })
 
-  it('every posture of every school can be put on it, readable', async () => {
-    for (const posture of ['golden rooster', 'snake creeps down', 'seated', 'white crane', 'press']) {
-      await choose(/^Posture:/, posture).catch(() => {})
+  it('other postures and schools can be put on it, readable', async () => {
+    for (const posture of ['golden rooster', 'snake creeps down', 'seated form', 'white crane', 'press']) {
+      await choose(/^Posture:/, posture)
       await ready()
       expectReadable()
     }
@@ -75,7 +75,7 @@ describe('the bench', () => {
       await ready()
       expectReadable()
     }
-  }, 60_000)
+  })
 
   it('is kept with a note, renamed, taken away and put back; without a server it is still kept, and says so', async () => {
     await user.click(button('Keep this'))
@@ -95,7 +95,7 @@ describe('the bench', () => {
     setServerGone(false)
     await user.click(screen.getByRole('button', { name: 'Put it back' }))
     await waitFor(async () => expect((await listKeptOf('yuki-harland'))[0]?.name).toBe('For Friday'))
-  }, 60_000)
+  })
 
   it('goes into the library under a name; without one it does not', async () => {
     await user.click(button('Into the library'))
@@ -144,15 +144,13 @@ describe('the bench', () => {
     await type(screen.getAllByRole('spinbutton', { name: /[Kk]nee/ })[0] as HTMLElement, '18')
     expect(await screen.findByText(/Not kept yet: the server does not answer/)).toBeTruthy()
     setServerGone(false)
-    await waitFor(() => expect(screen.queryByText(/Not kept yet/)).toBeNull(), { timeout: 10_000 })
+    await waitFor(() => expect(screen.queryByText(/Not kept yet/)).toBeNull())
     expect(JSON.stringify((await readBench('yuki-harland')).draft)).toMatch(/18/)
   })
 
   it('what was changed is there when the page is opened again', async () => {
     await type(screen.getAllByRole('spinbutton', { name: /[Kk]nee/ })[0] as HTMLElement, '17')
-    await waitFor(async () => expect(JSON.stringify((await readBench('yuki-harland')).draft)).toMatch(/17/), {
-      timeout: 5000,
-    })
+    await waitFor(async () => expect(JSON.stringify((await readBench('yuki-harland')).draft)).toMatch(/17/))
   })
 })
 

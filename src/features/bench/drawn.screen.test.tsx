@@ -17,9 +17,7 @@ const foot = (side: 'left' | 'right') => screen.getByRole('button', { name: new 
 const draft = async () => (await readBench(WHO)).draft?.stance
 /** What is on the bench is in the file. */
 const isKept = () =>
-  waitFor(async () => expect((await draft())?.loadLeftPct).toBe(useBench.getState().stance.loadLeftPct), {
-    timeout: 8000,
-  })
+  waitFor(async () => expect((await draft())?.loadLeftPct).toBe(useBench.getState().stance.loadLeftPct))
 
 beforeEach(async () => {
   giveSizes()
@@ -27,7 +25,7 @@ beforeEach(async () => {
   await openHouse()
   await openPage(`/?person=${WHO}`)
   const shows = () => screen.getByRole('region', { name: 'What the stance shows' }).textContent
-  await waitFor(() => expect(shows()).toMatch(/Holds|Close|Beyond/), { timeout: 15_000 })
+  await waitFor(() => expect(shows()).toMatch(/Holds|Close|Beyond/))
 })
 
 describe('a stance that is drawn', () => {
@@ -50,15 +48,12 @@ describe('a stance that is drawn', () => {
     press(foot('left'), 'ArrowUp')
     press(foot('left'), 'ArrowLeft', { shiftKey: true })
     press(foot('left'), ',')
-    await waitFor(
-      async () => {
-        const now = (await draft())?.feet.left
-        expect(now?.heel[1]).toBeCloseTo(heel[1] + 0.01, 6)
-        expect(now?.heel[0]).toBeCloseTo(heel[0] - 0.001, 6)
-        expect(Math.abs((now?.toeOutDeg ?? 0) - (toeOutDeg ?? 0))).toBeCloseTo(1, 6)
-      },
-      { timeout: 8000 },
-    )
+    await waitFor(async () => {
+      const now = (await draft())?.feet.left
+      expect(now?.heel[1]).toBeCloseTo(heel[1] + 0.01, 6)
+      expect(now?.heel[0]).toBeCloseTo(heel[0] - 0.001, 6)
+      expect(Math.abs((now?.toeOutDeg ?? 0) - (toeOutDeg ?? 0))).toBeCloseTo(1, 6)
+    })
     press(foot('left'), 'x')
     expectReadable()
   })
@@ -69,18 +64,15 @@ describe('a stance that is drawn', () => {
     const chair = () => screen.queryByRole('button', { name: /^chair back, \w+ hand: arrow keys/ })
     await waitFor(() => expect(chair()).toBeTruthy())
     const places = async () => (await draft())?.supports?.[0]?.at
-    await waitFor(async () => expect(await places()).toBeTruthy(), { timeout: 8000 })
+    await waitFor(async () => expect(await places()).toBeTruthy())
     const [x, y] = (await places()) ?? [0, 0]
     press(chair() as HTMLElement, 'ArrowRight')
     press(chair() as HTMLElement, 'ArrowDown')
-    await waitFor(
-      async () => {
-        const now = await places()
-        expect(now?.[0]).toBeCloseTo((x ?? 0) + 0.01, 9)
-        expect(now?.[1]).toBeCloseTo((y ?? 0) - 0.01, 9)
-      },
-      { timeout: 8000 },
-    )
+    await waitFor(async () => {
+      const now = await places()
+      expect(now?.[0]).toBeCloseTo((x ?? 0) + 0.01, 9)
+      expect(now?.[1]).toBeCloseTo((y ?? 0) - 0.01, 9)
+    })
     press(chair() as HTMLElement, 'Delete')
     await waitFor(() => expect(chair()).toBeNull())
     undo()

@@ -15,8 +15,8 @@ const inLane = (level: number) =>
     .map((one) => (one.textContent ?? '').split(' ')[0])
 
 async function fitted() {
-  await waitFor(() => expect(screen.queryByRole('region', { name: /^Level 1:/ })).toBeTruthy(), { timeout: 20_000 })
-  await waitFor(() => expect(screen.queryByRole('progressbar')).toBeNull(), { timeout: 20_000 })
+  await waitFor(() => expect(screen.queryByRole('region', { name: /^Level 1:/ })).toBeTruthy())
+  await waitFor(() => expect(screen.queryByRole('progressbar')).toBeNull())
 }
 
 const plans = async () =>
@@ -55,7 +55,7 @@ describe('a class', () => {
     expect(drops.getByText(new RegExp(first as string))).toBeTruthy()
     await user.click(drops.getByRole('button', { name: 'Leave it' }))
     expect(inLane(2)).toContain(first)
-  }, 60_000)
+  })
 
   it('a level’s figures are changed, and everybody in it is judged anew', async () => {
     await openPage('/class')
@@ -70,7 +70,7 @@ describe('a class', () => {
     await user.click(lane(1).getByRole('button', { name: 'Done' }))
     expect(button(/^Change level 1/).textContent).toMatch(/knees to 70°/)
     expectReadable()
-  }, 60_000)
+  })
 
   it('somebody marked away keeps their place; without a server nobody is marked, and it is said', async () => {
     await openPage('/class')
@@ -88,7 +88,7 @@ describe('a class', () => {
     await waitFor(() => expect(screen.getByText(new RegExp(`^${first}$`)).closest('[data-away]')).toBeTruthy())
     await user.click(roll.getByRole('button', { name: 'Everybody is here and as usual' }))
     await waitFor(() => expect(inLane(1)).toContain(first))
-  }, 60_000)
+  })
 
   it('a plan is named, noted on, taken away and brought back; another was kept meanwhile: theirs is shown', async () => {
     await openPage('/class')
@@ -120,7 +120,7 @@ describe('a class', () => {
       }),
     )
     await waitFor(async () => expect((await plans())[0]?.name).toBe('Theirs'))
-  }, 60_000)
+  })
 
   it('why somebody does not hold is said with who limits them; not here today is kept', async () => {
     await openPage('/class')
@@ -138,7 +138,7 @@ describe('a class', () => {
     expect([1, 2, 3].map(inLane)).toEqual(lanes)
     await user.click(button('Calla is here after all'))
     expect(await screen.findByRole('button', { name: /^Calla.*as taught/ })).toBeTruthy()
-  }, 60_000)
+  })
 
   it('a search is stopped where it is, and begun anew', async () => {
     await openPage('/class')
@@ -148,7 +148,7 @@ describe('a class', () => {
     await user.click(button('Fit again'))
     await fitted()
     expect(screen.queryByText(/The search was stopped/)).toBeNull()
-  }, 60_000)
+  })
 
   it('another group that cannot be fetched is said; chosen once more it is there', async () => {
     await openPage('/class')
@@ -160,7 +160,7 @@ describe('a class', () => {
     await choose(/^Group:/, 'Slack Tide')
     await choose(/^Group:/, 'Everybody')
     await waitFor(() => expect(screen.queryByText(/could not be fetched/)).toBeNull())
-  }, 60_000)
+  })
 
   it('every posture side by side is one readable picture, and opens each', async () => {
     await openPage('/class')
@@ -169,5 +169,5 @@ describe('a class', () => {
     expectReadable()
     await user.click(screen.getAllByRole('button', { name: /, white crane: / })[0] as HTMLElement)
     expect(button('Posture: white crane')).toBeTruthy()
-  }, 60_000)
+  })
 })

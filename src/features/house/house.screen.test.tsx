@@ -42,12 +42,12 @@ describe('a rule of the house', () => {
 
   it('emptied is the default again; with a comma it is what is written', async () => {
     await set(/^Reserve for sway, two feet/, '2,5')
-    await waitFor(() => expect(keep().disabled).toBe(false), { timeout: 5000 })
+    await waitFor(() => expect(keep().disabled).toBe(false))
     await user.click(keep())
     await waitFor(async () => expect((await readHouse()).rules).toEqual({ swayReserveM: 0.025 }))
     await set(/^Reserve for sway, two feet/, '')
     expect(field(/^Reserve for sway, two feet/).value).toBe('1.5')
-    await waitFor(() => expect(keep().disabled).toBe(false), { timeout: 5000 })
+    await waitFor(() => expect(keep().disabled).toBe(false))
     await user.click(keep())
     await waitFor(async () => expect((await readHouse()).rules).toEqual({}))
   })
@@ -59,7 +59,7 @@ describe('a rule of the house', () => {
     expect((await bar().findByRole('alert')).textContent).toMatch(/server does not answer/)
     expect((await readHouse()).units).toBe('metric')
     setServerGone(false)
-    await waitFor(async () => expect((await readHouse()).units).toBe('imperial'), { timeout: 10_000 })
+    await waitFor(async () => expect((await readHouse()).units).toBe('imperial'))
     await user.click(await screen.findByRole('button', { name: 'As they were' }))
     await waitFor(async () => expect((await readHouse()).units).toBe('metric'))
   })

@@ -16,9 +16,7 @@ const strip = () => within(screen.getByRole('list', { name: 'The hour, piece by 
 const names = () => strip().map((piece) => (piece.getAttribute('aria-label') ?? '').replace(/^\d+\. /, ''))
 const saved = () => waitFor(() => expect(screen.getByText('Saved')).toBeTruthy())
 const settled = () =>
-  waitFor(() => expect(screen.queryByRole('progressbar', { name: 'Working it out for everybody…' })).toBeNull(), {
-    timeout: 20_000,
-  })
+  waitFor(() => expect(screen.queryByRole('progressbar', { name: 'Working it out for everybody…' })).toBeNull())
 const GROUP = 'slack-tide'
 
 let day = ''

@@ -14,7 +14,7 @@ const cursor = () => screen.getByRole('slider', { name: 'Along time' })
 const at = () => Number(cursor().getAttribute('aria-valuenow'))
 const press = (element: HTMLElement, key: string, more = {}) => fireEvent.keyDown(element, { key, ...more })
 const anywhere = (key: string) => fireEvent.keyDown(document.body, { key })
-const stepVerdict = () => screen.findByTestId('step-verdict', {}, { timeout: 15_000 })
+const stepVerdict = () => screen.findByTestId('step-verdict')
 
 beforeEach(async () => {
   giveSizes()
@@ -25,7 +25,7 @@ beforeEach(async () => {
 describe('a routine that is drawn', () => {
   beforeEach(async () => {
     await openPage('/path?person=yuki-harland&routine=quay-four')
-    await screen.findByTestId('path-floor', {}, { timeout: 15_000 })
+    await screen.findByTestId('path-floor')
   })
 
   it('says of each footprint what the foot did there, at a key’s reach', () => {
@@ -50,7 +50,7 @@ describe('a routine that is drawn', () => {
     await waitFor(() => expect(verdict.textContent).not.toBe(before))
     press(foot, '.')
     const kept = async () => (await listRoutines()).find(({ id }) => id === 'quay-four')?.document
-    await waitFor(async () => expect(JSON.stringify(await kept())).toMatch(/"heel"/), { timeout: 8000 })
+    await waitFor(async () => expect(JSON.stringify(await kept())).toMatch(/"heel"/))
     for (let i = 0; i < 13; i++) fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true })
     await waitFor(() => expect(verdict.textContent).toBe(before))
     await user.click(button(/whole routine/i))
@@ -62,12 +62,12 @@ describe('a routine that is drawn', () => {
     await stepVerdict()
     await choose(/^Posture:/, 'horse')
     const says = /no longer than [\d.]+\scm on this line, from heel to heel/
-    await waitFor(() => expect(screen.getByTestId('step-verdict').textContent).toMatch(says), { timeout: 15_000 })
+    await waitFor(() => expect(screen.getByTestId('step-verdict').textContent).toMatch(says))
     const trouble = within(screen.getByRole('region', { name: 'What is wrong on the way' }))
     expect(trouble.getAllByText(says).length).toBeGreaterThan(0)
     expectReadable()
     fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true })
-    await waitFor(() => expect(screen.getByTestId('step-verdict').textContent).not.toMatch(says), { timeout: 15_000 })
+    await waitFor(() => expect(screen.getByTestId('step-verdict').textContent).not.toMatch(says))
   })
 
   it('shows the steps as large as they can be, or the whole room', async () => {
@@ -134,7 +134,7 @@ describe('a routine that is drawn', () => {
 describe('a class in the hall', () => {
   it('everybody stands in it once, said with what it takes; Enter opens their own path', async () => {
     await openPage('/path?group=slack-tide&routine=harbour-twelve')
-    const hall = await screen.findByRole('region', { name: 'The hall from above' }, { timeout: 60_000 })
+    const hall = await screen.findByRole('region', { name: 'The hall from above' })
     const people = within(hall).getAllByRole('button')
     const names = people.map((one) => one.getAttribute('aria-label')?.split(':')[0])
     expect(new Set(names).size).toBe(names.length)
@@ -149,5 +149,5 @@ describe('a class in the hall', () => {
     expectReadable()
     press(within(hall).getByRole('button', { name: /^Isolde Farrant:/ }), 'Enter')
     await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/^Isolde Farrant walks/))
-  }, 90_000)
+  })
 })

@@ -13,8 +13,7 @@ import { usePlay } from './state/play'
 const order = () => within(screen.getByRole('region', { name: 'The order' }))
 const parts = () => within(order().getByRole('list')).getAllByRole('button')
 const names = () => parts().map((part) => (part.getAttribute('aria-label') ?? '').replace(/^\d+\. |: [a-z ]+$/g, ''))
-const walked = () =>
-  waitFor(() => expect(parts()[0]?.getAttribute('aria-label')).toMatch(/: (holds|close|beyond)/), { timeout: 15_000 })
+const walked = () => waitFor(() => expect(parts()[0]?.getAttribute('aria-label')).toMatch(/: (holds|close|beyond)/))
 const undo = () => fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true })
 const kept = async (id: string) => (await listRoutines()).find((one) => one.id === id)?.document
 
@@ -53,7 +52,7 @@ describe('the order of a routine', () => {
     }
     await user.click(parts()[0] as HTMLElement)
     expect(order().getByRole<HTMLButtonElement>('button', { name: 'Take out' }).disabled).toBe(true)
-  }, 60_000)
+  })
 
   it('a part’s words, seconds and heading are its own, and kept', async () => {
     await user.click(parts()[1] as HTMLElement)
@@ -62,11 +61,10 @@ describe('the order of a routine', () => {
     await user.type(seconds, '14{Enter}')
     await user.type(order().getByRole('textbox', { name: /say/i }), 'Pour, do not drop.')
     await user.tab()
-    await waitFor(
-      async () => expect((await kept('quay-four'))?.parts[1]).toMatchObject({ seconds: 14, say: 'Pour, do not drop.' }),
-      { timeout: 5000 },
+    await waitFor(async () =>
+      expect((await kept('quay-four'))?.parts[1]).toMatchObject({ seconds: 14, say: 'Pour, do not drop.' }),
     )
-  }, 60_000)
+  })
 
   it('a part stands where it is typed to, or where its step leads', async () => {
     await user.click(parts()[2] as HTMLElement)
@@ -76,14 +74,12 @@ describe('the order of a routine', () => {
     expect(led).toBeGreaterThan(0)
     await user.clear(ahead)
     await user.type(ahead, `${led + 0.1}{Enter}`)
-    await waitFor(async () => expect((await kept('quay-four'))?.parts[2]?.at?.yM).toBeCloseTo(led + 0.1), {
-      timeout: 5000,
-    })
+    await waitFor(async () => expect((await kept('quay-four'))?.parts[2]?.at?.yM).toBeCloseTo(led + 0.1))
     await walked()
     expectReadable()
     await choose(/^Where it stands/, 'where the step leads')
-    await waitFor(async () => expect((await kept('quay-four'))?.parts[2]).not.toHaveProperty('at'), { timeout: 5000 })
-  }, 60_000)
+    await waitFor(async () => expect((await kept('quay-four'))?.parts[2]).not.toHaveProperty('at'))
+  })
 
   it('a breath that is too short is answered by a slower count, a breath more, or the movement in two', async () => {
     const before = names()
@@ -106,7 +102,7 @@ describe('the order of a routine', () => {
     expectReadable()
     undo()
     await waitFor(() => expect(names()).toEqual(before))
-  }, 60_000)
+  })
 
   it('an exercise in place goes in after what is open, and another routine as a phrase', async () => {
     const before = names().length
@@ -118,7 +114,7 @@ describe('the order of a routine', () => {
     await walked()
     undo()
     await waitFor(() => expect(names()).toHaveLength(before))
-  }, 60_000)
+  })
 })
 
 describe('a routine', () => {
@@ -139,7 +135,7 @@ describe('a routine', () => {
     await waitFor(() => expect(screen.getByRole('alert').textContent).toMatch(/entry 2|2nd|heading/i))
     expect(names()).toEqual(before)
     expect(await listRoutines()).toEqual([])
-  }, 60_000)
+  })
 
   it('without a server is not called kept; saved elsewhere, one is told and chooses', async () => {
     await openPage('/path?person=yuki-harland&routine=quay-four')
@@ -149,16 +145,16 @@ describe('a routine', () => {
     await user.click(order().getByRole('button', { name: 'Once more' }))
     expect(await screen.findByText(/server does not answer/)).toBeTruthy()
     setServerGone(false)
-    await waitFor(async () => expect(await kept('quay-four')).toBeTruthy(), { timeout: 10_000 })
+    await waitFor(async () => expect(await kept('quay-four')).toBeTruthy())
     const [there] = await listRoutines()
     if (!there) throw new Error('no routine')
     await saveRoutine(there.id, { revision: there.revision, document: { ...there.document, name: 'Theirs' } })
     await user.click(order().getByRole('button', { name: 'Once more' }))
-    const sheet = within(await screen.findByRole('dialog', { name: 'Saved in two places' }, { timeout: 5000 }))
+    const sheet = within(await screen.findByRole('dialog', { name: 'Saved in two places' }))
     expect((await kept('quay-four'))?.name).toBe('Theirs')
     await user.click(sheet.getByRole('button', { name: 'Open theirs' }))
     await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/Theirs/))
-  }, 60_000)
+  })
 
   it('that nobody can walk says which part and why, and the rest is still answered', async () => {
     await openPage('/path?person=calla-wynd&routine=harbour-twelve')
@@ -167,7 +163,7 @@ describe('a routine', () => {
     const marks = parts().map((part) => part.getAttribute('aria-label') ?? '')
     expect(marks.filter((mark) => /beyond/.test(mark)).length).toBeGreaterThan(0)
     expect(marks.every((mark) => /: (holds|close|beyond)/.test(mark))).toBe(true)
-  }, 60_000)
+  })
 
   it('another person walks the same; who cannot be fetched is said', async () => {
     await openPage('/path?person=yuki-harland&routine=quay-four')
@@ -178,7 +174,7 @@ describe('a routine', () => {
     setServerGone(false)
     await choose(/^Person: Yuki|Yuki Harland/, /Bram Tallow/)
     await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/^Bram Tallow walks/))
-  }, 60_000)
+  })
 })
 
 describe('a class on one path', () => {
@@ -186,9 +182,9 @@ describe('a class on one path', () => {
     await openPage('/path?group=slack-tide&routine=quay-four')
     const lines = within(await screen.findByRole('region', { name: 'The class on this path' }))
     // First everybody as it is asked, then what helps whom, then who walks at once in this room.
-    expect((await lines.findAllByText(/what helps is not worked out yet/, {}, { timeout: 30_000 })).length).toBeTruthy()
+    expect((await lines.findAllByText(/what helps is not worked out yet/)).length).toBeTruthy()
     expect(lines.queryByRole('region', { name: 'The hall from above' })).toBeNull()
-    expect(await lines.findByText(/walk it together/, {}, { timeout: 40_000 })).toBeTruthy()
+    expect(await lines.findByText(/walk it together/)).toBeTruthy()
     expect(lines.queryByText(/not worked out yet/)).toBeNull()
     const hall = within(lines.getByRole('region', { name: 'The hall from above' }))
     expect(hall.getByText(/in 6 by 8 m, a metre between them and 60 cm to the walls/)).toBeTruthy()
@@ -204,7 +200,7 @@ describe('a class on one path', () => {
     expect(marks.every((mark) => !/: Holds$/.test(mark))).toBe(true)
     await user.click(lines.getByRole('button', { name: /^Isolde Farrant, 1 / }))
     await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/^Isolde Farrant walks/))
-  }, 60_000)
+  })
 
   it('without whoever is away, who is named; stopped, it says so', async () => {
     const { revision, record } = await readRecord('isolde-farrant')
@@ -218,19 +214,19 @@ describe('a class on one path', () => {
     // What was not worked out says so, and nobody is counted as walking.
     expect(lines.getAllByText(/not worked out yet/).length).toBeGreaterThan(0)
     expect(lines.queryByText(/walk it together/)).toBeNull()
-  }, 60_000)
+  })
 
   it('stopped after a change, nothing that was true of the path before is left standing', async () => {
     await openPage('/path?group=slack-tide&routine=quay-four')
     const lines = within(await screen.findByRole('region', { name: 'The class on this path' }))
-    expect(await lines.findByText(/walk it together/, {}, { timeout: 40_000 })).toBeTruthy()
+    expect(await lines.findByText(/walk it together/)).toBeTruthy()
     await user.click(screen.getByRole('button', { name: 'All of it mirrored' }))
     fireEvent.click(await lines.findByRole('button', { name: 'Stop' }))
     await waitFor(() => expect(lines.queryByRole('progressbar')).toBeNull())
     expect(lines.getAllByText(/not worked out yet/).length).toBeGreaterThan(0)
     expect(lines.queryByText(/walk it together/)).toBeNull()
     expect(lines.queryByRole('region', { name: 'The hall from above' })).toBeNull()
-  }, 60_000)
+  })
 
   it('who was asked for comes with the page; a group that is not there is nobody’s, and somebody walks alone', async () => {
     await openPage('/path?group=nobody-of-these&routine=quay-four')
@@ -243,5 +239,5 @@ describe('a class on one path', () => {
     await choose(/^Person: /, /^Slack Tide/)
     expect(await screen.findByRole('region', { name: 'The class on this path' })).toBeTruthy()
     expect(screen.queryByText('The server does not answer; choose them once more.')).toBeNull()
-  }, 60_000)
+  })
 })

@@ -34,7 +34,7 @@ describe('the library', () => {
       expectReadable()
     }
     expect(index.getByText(/None yet: “Into the library”/)).toBeTruthy()
-  }, 60_000)
+  })
 
   it('a figure that is none, or left empty, is refused by its name and changes nothing', async () => {
     await openRooster()

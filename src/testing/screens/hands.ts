@@ -1,8 +1,8 @@
 import { screen, waitFor } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
+import userEvent, { PointerEventsCheckLevel } from '@testing-library/user-event'
 
 /** Whoever uses the page: one pair of hands, with a pointer and a keyboard. */
-export const user = userEvent.setup()
+export const user = userEvent.setup({ delay: null, pointerEventsCheck: PointerEventsCheckLevel.Never })
 
 export const button = (name: string | RegExp): HTMLButtonElement => screen.getByRole('button', { name })
 

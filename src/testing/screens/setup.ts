@@ -9,7 +9,8 @@ vi.mock(import('comlink'), async (original) => {
   return { ...real, expose }
 })
 
-configure({ defaultHidden: true, asyncUtilTimeout: 5000 })
+// What is shown is waited for as long as it takes, on a busy machine too; a second is no part of a test.
+configure({ defaultHidden: true, asyncUtilTimeout: 90_000 })
 
 class Observer {
   observe() {}

@@ -9,7 +9,7 @@ import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
 
 const part = (name: string) => within(screen.getByRole('region', { name }))
-const saved = () => waitFor(() => expect(screen.getByText('saved')).toBeTruthy(), { timeout: 4000 })
+const saved = () => waitFor(() => expect(screen.getByText('saved')).toBeTruthy())
 
 /** Somebody of whom only the two figures are known that must be. */
 async function openUnknown() {
@@ -210,9 +210,9 @@ describe('somebody of the class', () => {
     await openPage('/people/marit-quill')
     setServerGone(true)
     await user.type(screen.getByRole('textbox', { name: /In a line/ }), ' Sings.')
-    expect(await screen.findByText(/the server does not answer yet/, {}, { timeout: 4000 })).toBeTruthy()
+    expect(await screen.findByText(/the server does not answer yet/)).toBeTruthy()
     setServerGone(false)
-    await waitFor(() => expect(screen.getByText('saved')).toBeTruthy(), { timeout: 15_000 })
+    await waitFor(() => expect(screen.getByText('saved')).toBeTruthy())
     expect((await readRecord('marit-quill')).record.story).toMatch(/Sings\.$/)
   })
 
@@ -222,7 +222,7 @@ describe('somebody of the class', () => {
     const { revision, record } = await readRecord('marit-quill')
     await saveRecord('marit-quill', { revision, record: { ...record, notes: 'theirs' } })
     await user.type(screen.getByRole('textbox', { name: 'Everything else' }), ' mine')
-    const sheet = within(await screen.findByRole('dialog', {}, { timeout: 4000 }))
+    const sheet = within(await screen.findByRole('dialog'))
     expect(sheet.getByText(/theirs/)).toBeTruthy()
     expect((await readRecord('marit-quill')).record.notes).toBe('theirs')
   })

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { resolveBody } from '../body/body'
-import type { Limits } from '../body/person'
 import { SIDES } from '../conventions'
+import { RULES } from '../limits/registry'
+import { resolveBody } from './body'
 import { HOUSE_RULES } from './house'
 import { LIMIT_KEYS, limitOf, SIDE_LIMIT_KEYS } from './limits'
-import { RULES } from './registry'
+import type { Limits } from './person'
 
 const ANNA = { stature: 1.65, mass: 70, sex: 'female' as const }
 

@@ -1,7 +1,7 @@
 import { type Body, HIP_ABOVE_SEAT } from '../body/body'
 import { DEG } from '../conventions'
-import type { Stance } from '../stance/stance'
-import { makeStandingStance } from '../stance/standing'
+import type { Stance } from './stance'
+import { makeStandingStance } from './standing'
 
 /** How much higher than the knee the seat is, so that the thigh falls a little. */
 const SEAT_ABOVE_KNEE = 0.02
