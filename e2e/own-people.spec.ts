@@ -9,7 +9,8 @@ let server: ChildProcess
 test.beforeAll(async ({ request }) => {
   for (const end of ['', '-wal', '-shm', '-journal']) rmSync(`${DATABASE}${end}`, { force: true })
   server = spawn(process.execPath, ['scripts/start.mjs', '--port', String(PORT)], {
-    env: { ...process.env, NIVREL_DATABASE_URL: `file:${DATABASE}` },
+    // The sources may be worked on meanwhile: nothing is built under the servers of the other tests.
+    env: { ...process.env, NIVREL_BUILT: '1', NIVREL_DATABASE_URL: `file:${DATABASE}` },
     stdio: 'ignore',
   })
   await expect(async () => {

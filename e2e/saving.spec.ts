@@ -208,7 +208,7 @@ test('a long search keeps nobody waiting; deep and malformed questions are the a
 
 test('a second Nivrel on the same file is refused in one line, and leaves nothing running', ({ nivrel }) => {
   const started = spawnSync(process.execPath, ['scripts/demo.mjs', '--port', '4181'], {
-    env: { ...process.env, NIVREL_DATABASE_URL: `file:${nivrel.database}` },
+    env: { ...process.env, NIVREL_BUILT: '1', NIVREL_DATABASE_URL: `file:${nivrel.database}` },
     encoding: 'utf8',
   })
   expect(started.status).toBe(1)

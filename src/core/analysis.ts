@@ -56,6 +56,10 @@ export type AnalysisOptions = {
  * Analyses a stance of a body.
  * @throws InputError naming the field: overlapping feet, weight on a held foot, a leg or hand out of reach, limits
  *   whose shares cannot add up, a base of no area
+ * @param body a resolved body
+ * @param stance metres, radians, shares 0 to 1, in the floor frame
+ * @example analyse(ana, bow).verdict // => 'holds'
+ * @example analyse(ana, bow).assured.margin // => 0.04079
  */
 export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {}): Analysis {
   const taken = takeStance(body, stance)
@@ -101,7 +105,11 @@ export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {
   }
 }
 
-/** A stance of a body by itself: without their own standing and the free turn; null where it cannot be stood. */
+/**
+ * A stance of a body by itself: without their own standing and the free turn; null where it cannot be stood.
+ * @example tryAnalyse(ana, bow)?.verdict // => 'holds'
+ * @example tryAnalyse(ana, { ...bow, feet: { ...bow.feet, left: { ...bow.feet.left, heel: [0, 3] } } }) // => null
+ */
 export function tryAnalyse(body: Body, stance: Stance): Analysis | null {
   try {
     return analyse(body, stance, { standing: null, withoutFreeTurn: true })
@@ -113,7 +121,12 @@ export function tryAnalyse(body: Body, stance: Stance): Analysis | null {
 
 const NO_ROSE: number[] = new Array(72).fill(0)
 
-/** Assured margin of the person's own standing; null where it has none (no such stance, or no margin above zero). */
+/**
+ * Assured margin of the person's own standing; null where it has none (no such stance, or no margin above zero).
+ * @returns metres, what is assured of the nearest margin
+ * @returns metres, what is assured of the nearest margin
+ * @example calcStandingMargin(ana) // => 0.04143
+ */
 export function calcStandingMargin(body: Body): number | null {
   try {
     const { margin } = takeStance(body, makeOwnStanding(body)).balance.assured

@@ -19,9 +19,15 @@ export type Side = 'left' | 'right'
 
 export const SIDES = ['left', 'right'] as const
 
+/**
+ * @example otherSide('left') // => 'right'
+ */
 export const otherSide = (side: Side): Side => (side === 'left' ? 'right' : 'left')
 
-/** +1 on the right, -1 on the left: the sign of x on that side of the body. */
+/**
+ * +1 on the right, -1 on the left: the sign of x on that side of the body.
+ * @example sideSign('left') // => -1
+ */
 export const sideSign = (side: Side): 1 | -1 => (side === 'right' ? 1 : -1)
 
 /** A point of the floor plane or a point in space, in the floor frame. */
@@ -30,10 +36,24 @@ export type Vec3 = readonly [number, number, number]
 
 export type BySide<T> = { left: T; right: T }
 
+/**
+ * @example bySide((side) => sideSign(side)) // => { left: -1, right: 1 }
+ */
 export const bySide = <T>(make: (side: Side) => T): BySide<T> => ({ left: make('left'), right: make('right') })
 
-/** The unit vector of a direction counted counter-clockwise from forward. */
+/**
+ * The unit vector of a direction counted counter-clockwise from forward.
+ * @param angle radians, counter-clockwise from ahead
+ * @example directionVector(0) // => [0, 1]
+ */
 export const directionVector = (angle: number): Vec2 => [-Math.sin(angle), Math.cos(angle)]
 
-/** The direction of a vector, counter-clockwise from forward, in (-π, π]. */
+/**
+ * The direction of a vector, counter-clockwise from forward, in (-π, π].
+ * @param x metres to the right
+ * @param y metres ahead
+ * @returns radians
+ * @returns radians
+ * @example directionOf(-1, 0) / DEG // => 90
+ */
 export const directionOf = (x: number, y: number): number => Math.atan2(-x, y)

@@ -7,7 +7,10 @@ export type OrderOnBeam = { side: Side; most: number; leftAt: number }
 /** The shares on the left foot that can be held with the centre where it is, as far as the orders allow them. */
 export type HeldSplit = { low: number; high: number; none: boolean; orders: OrderOnBeam[] }
 
-/** @param read of an analysis, its possible split and its pose */
+/**
+ * @param read of an analysis, its possible split and its pose
+ * @example findHeldSplit(analyse(ana, bow))?.orders // => []
+ */
 export function findHeldSplit(read: {
   possibleSplit: readonly [number, number] | null
   pose: Pick<Pose, 'body'>

@@ -22,6 +22,9 @@ const STEPS = 40
  * The light foot can be lifted when the centre is within the other foot's usable part with the reserve for one foot.
  * The centre moves along the line to that foot's pressure point as the weight goes over.
  * Null with a foot in the air, and seated.
+ * @returns metres and shares 0 to 1
+ * @returns metres and shares 0 to 1
+ * @example calcLift(setFooting(ana, { ...parallel, loadLeft: 0.4 })) // => { light: 'left', now: false, shift: 0.07523, share: 0.9389 }
  */
 export function calcLift(footing: Footing): Lift | null {
   const { stance, feet, body } = footing

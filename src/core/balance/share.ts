@@ -15,6 +15,7 @@ const POINT = 0.01
  * The share on the left foot nearest to the stance's own at which every order on load and the reserve are kept, the
  * rest of the stance as it is; where none keeps the reserve, the one with the largest assured margin. Shares 0 to 1, in
  * whole points. Null where no share can be stood, with a foot in the air, and seated.
+ * @example findKeptShare(ana, parallel) // => { loadLeft: 0.5, keeps: true }
  */
 export function findKeptShare(body: Body, stance: Stance): KeptShare | null {
   const { left, right } = stance.feet
@@ -47,7 +48,10 @@ function tryBalance(body: Body, stance: Stance) {
   }
 }
 
-/** The person's own standing at a share that their orders allow: even, or the nearest to it that keeps the reserve. */
+/**
+ * The person's own standing at a share that their orders allow: even, or the nearest to it that keeps the reserve.
+ * @example makeOwnStanding(resolveBody({ ...ana.person, limits: { loadMax: { left: 0.3, right: 1 } } })).loadLeft <= 0.3 // => true
+ */
 export function makeOwnStanding(body: Body): Stance {
   const standing = makeStandingStance(body)
   if (body.loadMax.left >= 1 && body.loadMax.right >= 1) return standing

@@ -90,7 +90,13 @@ export function estimateUsableAlong(age: number | undefined): number {
   return Math.min(0.6, Math.max(0.3, 0.6 - 0.01 * ((age ?? AGE_UNKNOWN) - 60)))
 }
 
-/** The body of a person: measured where measured, else in proportion to stature. */
+/**
+ * The body of a person: measured where measured, else in proportion to stature.
+ * @param person metres, kilograms, years, radians, fractions; what is not given is estimated and said to be
+ * @source proportions of stature: Winter 2009; segment masses and centres: de Leva, J Biomech 29 (1996)
+ * @source proportions of stature: Winter 2009; segment masses and centres: de Leva, J Biomech 29 (1996)
+ * @example resolveBody({ stature: 1.65, mass: 68, sex: 'unspecified', age: 80 }).usableAlong // => 0.4
+ */
 export function resolveBody(person: Person): Body {
   const H = person.stature
   const pair = (fraction: number) => bySide(() => fraction * H)

@@ -76,7 +76,10 @@ type Table = typeof LIMITS
 export type LimitKey = keyof Table
 export const LIMIT_KEYS = Object.keys(LIMITS) as LimitKey[]
 
-/** A limit's row, with all that a row may have. */
+/**
+ * A limit's row, with all that a row may have.
+ * @example limitOf('kneeFlexionMax').unit // => 'rad'
+ */
 export const limitOf = (key: LimitKey): LimitRow => LIMITS[key]
 
 /** The angles of one leg or arm, the figures of the whole person, and what applies to them or not. */

@@ -13,6 +13,9 @@ const SAID = 2.5 * DEG
  * How far the knee that sets the height bends beyond what is asked of it, in radians; 0 where it does as asked. A long
  * step with the knees high is no stance: the rear leg doesn't reach, and the front knee goes deeper than was said.
  * Null where the stance cannot be stood at all.
+ * @returns radians
+ * @returns radians
+ * @example calcDeeperBend(ana, bow) // => 0
  */
 export function calcDeeperBend(body: Body, stance: Stance): number | null {
   const named = findNamedLeg(stance)
@@ -26,7 +29,10 @@ export function calcDeeperBend(body: Body, stance: Stance): number | null {
   }
 }
 
-/** Whether a body can take a stance at the height that is said. */
+/**
+ * Whether a body can take a stance at the height that is said.
+ * @example isAsSaid(ana, bow) // => true
+ */
 export function isAsSaid(body: Body, stance: Stance): boolean {
   const deeper = calcDeeperBend(body, stance)
   return deeper !== null && deeper <= SAID

@@ -38,7 +38,10 @@ export type ClassFit = {
   cut: boolean
 }
 
-/** Weighs one body against every version of a posture: the part of a class fit that is done for each person alone. */
+/**
+ * Weighs one body against every version of a posture: the part of a class fit that is done for each person alone.
+ * @example weighBody(ana, measures, taught, true).costs[0] // => 0
+ */
 export function weighBody(
   body: Body,
   measures: Measures,
@@ -50,7 +53,10 @@ export function weighBody(
   return new LevelScale(body, taught, candidates[0] as Candidate, chairs, isOver).weighAll(candidates)
 }
 
-/** The levels of a class, once everybody was weighed; what one level more or less would come to. */
+/**
+ * The levels of a class, once everybody was weighed; what one level more or less would come to.
+ * @example chooseForClass([ana], measures, taught, [weighBody(ana, measures, taught, true)], { levels: 2, chairs: true }).choice.levels // => [0]
+ */
 export function chooseForClass(
   bodies: readonly Body[],
   measures: Measures,
@@ -78,6 +84,7 @@ export function chooseForClass(
  * A form of their own for somebody whom no level fits: the nearest variant of the posture as taught, or the least help
  * with which it holds; else the seated form, where that keeps their limits. Whoever sits, or may put no weight on a leg
  * that the posture puts down, is given no standing form.
+ * @example findOwnForm(resolveBody({ ...ana.person, limits: { seatedOnly: true } }), measures, taught).kind // => 'seated'
  */
 export function findOwnForm(body: Body, measures: Measures, taught: Taught, isOver?: IsOver): OwnForm {
   const stance = layOut(measures, body, taught.side, taught.posture, taught.keeps)
@@ -118,12 +125,18 @@ function sitFor(body: Body, stance: Stance): Stance | null {
   return null
 }
 
-/** A posture as taught, as this person stands it: with what they may not do without. Null where it cannot be stood. */
+/**
+ * A posture as taught, as this person stands it: with what they may not do without. Null where it cannot be stood.
+ * @example readAsTaught(ana, measures, taught)?.verdict // => 'holds'
+ */
 export function readAsTaught(body: Body, measures: Measures, taught: Taught): Analysis | null {
   return tryAnalyse(body, asStoodBy(body, layOut(measures, body, taught.side, taught.posture, taught.keeps)))
 }
 
-/** How somebody stands a level: the stance in which they pass, else as they would stand it all the same. */
+/**
+ * How somebody stands a level: the stance in which they pass, else as they would stand it all the same.
+ * @example standLevel(ana, { measures: measures, distance: 0 }, { measures: measures, distance: 0 }, taught, true).passes // => true
+ */
 export function standLevel(
   body: Body,
   level: Candidate,

@@ -22,6 +22,9 @@ const IS_CHANGED: Record<LevelChange, (level: Measures, taught: Measures) => boo
     differ(level.other.toeOut, taught.other.toeOut) || differ(level.own.toeOut, taught.own.toeOut),
 }
 
-/** What a level changes of the posture as taught. */
+/**
+ * What a level changes of the posture as taught.
+ * @example listLevelChanges({ ...measures, step: 0.05 }, measures) // => ['step']
+ */
 export const listLevelChanges = (level: Measures, taught: Measures): LevelChange[] =>
   LEVEL_CHANGES.filter((change) => IS_CHANGED[change](level, taught))

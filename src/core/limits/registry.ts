@@ -22,5 +22,8 @@ export const LEG_RULES_BY_STATE: Record<LegState, readonly LegRule[]> = {
 
 const BY_ID = new Map(RULES.map((rule) => [rule.id, rule]))
 
-/** The rule that a finding came from. */
+/**
+ * The rule that a finding came from.
+ * @example ruleOf({ rule: 'knee.flexion' }).code // => 'knee.flexion'
+ */
 export const ruleOf = (finding: Finding): Rule => BY_ID.get(finding.rule) as Rule

@@ -21,6 +21,10 @@ export type BoardDistance = { distance: number; sd: number }
  * How far the centre of mass lies from the edge that is not over the scale, metres: x = R·l / W (reaction board).
  * The standard deviation carries the scale's (twice: empty and full), the mass's and the edges'.
  * @throws InputError where the scale shows less than the board alone, or more than board and person
+ * @param setting metres and kilograms
+ * @returns metres from the fixed edge, with its standard deviation
+ * @returns metres from the fixed edge, with its standard deviation
+ * @example calcBoardDistance({ length: 1.2, tareKg: 4, readKg: 38, massKg: 68 }).distance // => 0.6
  */
 export function calcBoardDistance({ length, tareKg, readKg, massKg }: BoardSetting): BoardDistance {
   if (!(length > 0)) throw new InputError('length', length, { code: 'above', least: 0 })
@@ -39,6 +43,9 @@ export function calcBoardDistance({ length, tareKg, readKg, massKg }: BoardSetti
  * The centre's place in the floor frame from two settings at right angles: `across` counted from a left edge to the
  * right, `ahead` from a rear edge forward; `heel` is where the left heel stands, counted from the same edges, and
  * `heelAt` where that heel is in the stance's own frame.
+ * @param heel metres on the board
+ * @param heelAt metres in the floor frame
+ * @example placeByBoard({ distance: 0.6, sd: 0.007 }, { distance: 0.55, sd: 0.007 }, [0.5, 0.45], [0.1, 0]).centre // => [0.2, 0.1]
  */
 export function placeByBoard(across: BoardDistance, ahead: BoardDistance, heel: Vec2, heelAt: Vec2) {
   const centre: Vec2 = [across.distance - heel[0] + heelAt[0], ahead.distance - heel[1] + heelAt[1]]

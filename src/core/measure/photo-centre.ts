@@ -29,6 +29,7 @@ const OF: readonly PhotoPoint[] = ['heel', 'ankle', 'knee', 'hip', 'shoulder']
  * from the front, they sit, or no leg reaches so.
  * @source uncertainty of segments as `listBodyErrors`, of the base by its usable part and a foot's place
  * @throws InputError where there is no scale
+ * @example readPhotoCentre({}, { view: 'front' }, ana, bow) // => null
  */
 export function readPhotoCentre(
   points: PhotoPoints,

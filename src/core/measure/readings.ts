@@ -15,7 +15,10 @@ export const GAP_S = 0.5
 /** What came in, in the order of time; how many came twice or late, and for how long nothing came. */
 export type Ordered<R> = { readings: R[]; repeated: number; late: number; gapS: number }
 
-/** Puts readings in the order of time. Of two of the same instant the first counts. */
+/**
+ * Puts readings in the order of time. Of two of the same instant the first counts.
+ * @example putInOrder([{ atS: 2 }, { atS: 1 }]).readings // => [{ atS: 1 }, { atS: 2 }]
+ */
 export function putInOrder<R extends { atS: number }>(came: readonly R[]): Ordered<R> {
   let late = 0
   let newest = Number.NEGATIVE_INFINITY

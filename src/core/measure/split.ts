@@ -19,6 +19,8 @@ export type Split = {
  * The standard deviation is of the mean: both scales' own errors, carried through L / (L + R), and the going to and fro
  * over `independent` of the readings; at least one point.
  * @throws InputError where nothing was read, or nobody stands on them
+ * @param readings seconds and kilograms, in any order
+ * @example calcSplit([{ atS: 0, leftKg: 42, rightKg: 28 }]).loadLeft // => 0.6
  */
 export function calcSplit(readings: readonly { atS: number; leftKg: number; rightKg: number }[]): Split {
   const shares = readings.flatMap(({ leftKg, rightKg }) =>

@@ -81,7 +81,10 @@ const NOISE = { kg: 0.05, copM: 0.0003, newtons: 1, tilt: 0.001 } as const
 /** Height of the body over which a sway tilts the trunk, metres. */
 const SWAY_HEIGHT = 0.95
 
-/** Readings of a stand-in, one after another, without end: somebody of the model who sways, and shifts on request. */
+/**
+ * Readings of a stand-in, one after another, without end: somebody of the model who sways, and shifts on request.
+ * @example standIn('scales', { massKg: 68, track: 0.3, loadLeft: 0.6, centre: [0, 0.1], tilt: { pitch: 0, roll: 0 }, boardLength: 1.2, boardKg: 8, boardAt: 0.5, sway: 1, wobbleS: null }, 10, seeded(1)).next().value.atS // => 0
+ */
 export function* standIn(
   kind: ReadingKind,
   setting: StandInSetting,
@@ -148,7 +151,10 @@ function readingOf(kind: ReadingKind, { atS, sway, share, setting, noise }: Inst
   return { kind, atS, supportKg: boardKg / 2 + borne + NOISE.kg * noise[0] }
 }
 
-/** The same readings as a bad cable gives them: some dropped, some twice, some after the next, and at last none. */
+/**
+ * The same readings as a bad cable gives them: some dropped, some twice, some after the next, and at last none.
+ * @example [...disturb([{ atS: 0 }], NO_MISCHIEF, seeded(1))].length // => 1
+ */
 export function* disturb<R extends { atS: number }>(
   readings: Iterable<R>,
   { dropped, repeated, swapped, unplugsAtS }: Mischief,

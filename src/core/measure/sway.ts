@@ -28,6 +28,8 @@ type Sample = { atS: number; cop: Vec2 }
  * al. 1996, is a few percent larger in short traces), RMS about the mean, and path over time, of a trace in any order
  * and at any rate above 10 Hz. Nothing is measured across a gap.
  * @throws InputError for less than ten seconds
+ * @param trace seconds, and metres across and along
+ * @example calcSway(Array.from({ length: 751 }, (_, i) => ({ atS: i / 25, cop: [0, 0.004 * Math.sin(i)] }))).rms.along // => 0.002828
  */
 export function calcSway(trace: readonly Sample[]): Sway {
   const runs = listRuns(trace).map(average)
@@ -105,6 +107,10 @@ function average(run: readonly Sample[]): Vec2[] {
 /**
  * The reserve that a trace speaks for by a house's rule, metres, to whole millimetres upward: so many times the larger
  * RMS (twice to three times is what the model gives everybody), and never less than the least.
+ * @param sway its RMS in metres
+ * @returns metres, rounded up to whole millimetres
+ * @returns metres, rounded up to whole millimetres
+ * @example reserveOfSway({ rms: { across: 0.004, along: 0.006 } }, USUAL_PRACTICE) // => 0.015
  */
 export const reserveOfSway = (
   { rms }: Pick<Sway, 'rms'>,

@@ -20,6 +20,7 @@ export type Worth = {
 /**
  * How much surer the margin of a stance gets when a measurement gives just what is supposed now. Null where the stance
  * cannot be stood, or it is measured already.
+ * @example calcWorth(ana, bow, 'split')?.most // => 'usable'
  */
 export function calcWorth(body: Body, stance: Stance, settled: Settled): Worth | null {
   if (settled === 'split' ? stance.loadMeasured : body.person.usableAlong !== undefined) return null

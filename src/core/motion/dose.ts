@@ -6,7 +6,12 @@ export type Dose = { shifts: number; turns: number; singleS: BySide<number>; kne
 
 const SHIFTS_FROM = 0.2
 
-/** What a routine asks of each leg, holds counted. */
+/**
+ * What a routine asks of each leg, holds counted.
+ * @returns counts, seconds and newton metre seconds
+ * @returns counts, seconds and newton metre seconds
+ * @example calcDose(path, routine).shifts // => 3
+ */
 export function calcDose({ parts, transitions }: Path, routine: readonly RoutinePart[]): Dose {
   const phases = transitions.flatMap(({ made }) => made?.transition.phases ?? [])
   const shifts = phases.filter(

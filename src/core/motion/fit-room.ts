@@ -23,6 +23,8 @@ export type RoomFit = {
 /**
  * How a routine's extent lies in a room, done in its middle.
  * @param extent least and largest x and y, metres
+ * @param room metres inside its walls
+ * @example fitRoom([[-0.4, -0.2], [0.4, 1.8]], { width: 6, depth: 8 }).fits // => true
  */
 export function fitRoom([[left, rear], [right, front]]: [Vec2, Vec2], room: { width: number; depth: number }): RoomFit {
   const [width, depth] = [right - left, front - rear]

@@ -38,7 +38,10 @@ const SCALES = [0.75, 0.5, 0.25] as const
 /** Half of a chair's side, metres. */
 export const CHAIR_HALF = 0.2
 
-/** The verdict of each way of a path, null where there is none. */
+/**
+ * The verdict of each way of a path, null where there is none.
+ * @example listVerdicts(path) // => ['holds']
+ */
 export const listVerdicts = ({ transitions }: Path): (Verdict | null)[] =>
   transitions.map((one) => verdictOfTransition(one))
 const isFit = (path: Path): boolean => {
@@ -50,6 +53,7 @@ const isFit = (path: Path): boolean => {
  * The least with which somebody walks a routine with everybody else: as it is, with shorter steps, with a hand on a
  * chair where it fails, weight shifts in place, or sitting.
  * @param path the routine as it is asked, worked out for them; what is tried takes fewer instants
+ * @example fitWalk(routine, path).scale // => 1
  */
 export function fitWalk(asked: readonly RoutinePart[], path: Path): WalkFit {
   const { body } = path

@@ -10,6 +10,10 @@ const SAMPLES = 2
  * There and back instead of on and on: from some parts on everything faces the other way, so that the routine fits a
  * room, in the order that it has. The parts from which it turns; empty where it fits as it is, null where no turn can
  * be taken that makes it fit.
+ * @param room metres inside its walls
+ * @returns the parts before which one turns back, null where none helps
+ * @returns the parts before which one turns back, null where none helps
+ * @example foldRoutine(ana, routine, { width: 6, depth: 8 }) // => []
  */
 export function foldRoutine(
   body: Body,

@@ -19,6 +19,9 @@ type Row = { members: number[]; width: number; depth: number }
 /**
  * Where everybody stands so that as many as possible walk at once: side by side and behind each other, a metre between
  * what each needs and clear of the walls, in the middle of the room. Who needs the deepest stands first.
+ * @param extents metres about each one's own start
+ * @param walls metres
+ * @example placeInHall([[[-0.5, -0.5], [0.5, 1.5]]], { width: 6, depth: 8 }).rounds.length // => 1
  */
 export function placeInHall(extents: readonly Extent[], walls: { width: number; depth: number }): Hall {
   const room = { width: walls.width - 2 * CLEAR, depth: walls.depth - 2 * CLEAR }

@@ -71,7 +71,10 @@ function leadsBack(transitions: readonly PathTransition[], index: number): boole
   )
 }
 
-/** A sample's verdict is its stance's, but for a stand on one leg that is unproven. */
+/**
+ * A sample's verdict is its stance's, but for a stand on one leg that is unproven.
+ * @example verdictOf(stood) // => 'holds'
+ */
 export function verdictOf({ findings, legs }: Stood): Verdict {
   if (findings.some(({ severity }) => severity === 'hard')) return 'beyond'
   return findings.some((finding) => finding.code !== 'balance.one-leg' && countsForVerdict(finding, legs))
@@ -81,6 +84,9 @@ export function verdictOf({ findings, legs }: Stood): Verdict {
 
 const AT_LEAST_CLOSE: ReadonlySet<string> = new Set(['step.falls', 'step.single', 'turn.loaded', 'tempo.short'])
 
+/**
+ * @example verdictOfTransition(path.transitions[0]) // => 'holds'
+ */
 export function verdictOfTransition({ made }: PathTransition): Verdict | null {
   if (!made) return null
   const { findings, transition } = made
@@ -91,7 +97,10 @@ export function verdictOfTransition({ made }: PathTransition): Verdict | null {
   return close ? 'close' : 'holds'
 }
 
-/** The worst of all; what cannot be stood or reached is beyond. */
+/**
+ * The worst of all; what cannot be stood or reached is beyond.
+ * @example decide([day], '2026-03-13', USUAL_PRACTICE).way // => 'same'
+ */
 export function decide(parts: readonly PathPart[], transitions: readonly PathTransition[]): Verdict {
   if (parts.some(({ analysis }) => !analysis) || transitions.some(({ made }) => !made)) return 'beyond'
   const verdicts = transitions.map(verdictOfTransition)

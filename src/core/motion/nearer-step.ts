@@ -15,6 +15,7 @@ const BREADTHS_LEAST = 1.5
 /**
  * A path, its ways that cannot be taken for a step that is too long saying how far the foot could be set along the same
  * line, from heel to heel. Others say what they said: what stands elsewhere, or no shorter step gets there either.
+ * @example findNearerSteps(path, routine).transitions.length // => 1
  */
 export function findNearerSteps(path: Path, routine: readonly RoutinePart[]): Path {
   const transitions = path.transitions.map((one) => {

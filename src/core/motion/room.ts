@@ -13,14 +13,22 @@ import type { Stood } from './posing'
 import { shareOn } from './script'
 import type { TimedPhase } from './transition'
 
-/** Where an instant's centre and hips are in the room. */
+/**
+ * Where an instant's centre and hips are in the room.
+ * @example calcInRoom(stood).centre[1] // => 0.1129
+ */
 export function calcInRoom({ stance, centre, pelvis }: Stood): { centre: Vec2; pelvis: Vec3 } {
   const at = stance.at as Placement
   const [x, y] = toRoom(at, [pelvis[0], pelvis[1]])
   return { centre: toRoom(at, centre), pelvis: [x, y, pelvis[2]] }
 }
 
-/** How far the centre is inside the usable part of the one foot that carries nearly all; null where none does. */
+/**
+ * How far the centre is inside the usable part of the one foot that carries nearly all; null where none does.
+ * @returns metres
+ * @returns metres
+ * @example calcSupportingSpare(ana, stood) // => null
+ */
 export function calcSupportingSpare(body: Body, { stance, centre }: Stood): number | null {
   const part = calcSupportingBase(setFooting(body, stance))
   return (
@@ -32,7 +40,12 @@ export function calcSupportingSpare(body: Body, { stance, centre }: Stood): numb
   )
 }
 
-/** The box around outlines and knuckles at every instant: least and largest x and y in the room, metres. */
+/**
+ * The box around outlines and knuckles at every instant: least and largest x and y in the room, metres.
+ * @returns metres in the room: left and rear, right and front
+ * @returns metres in the room: left and rear, right and front
+ * @example calcExtent(path) // => [[-0.3603, -0.009369], [0.4261, 0.7267]]
+ */
 export function calcExtent({ body, parts, transitions }: Path): [Vec2, Vec2] {
   let [left, rear, right, front] = [Infinity, Infinity, -Infinity, -Infinity]
   const take = ([x, y]: Vec2) => {
@@ -71,7 +84,12 @@ function takeInstant(body: Body, { stance, pelvis }: Stood, take: (point: Vec2) 
   }
 }
 
-/** How far the middle of the heels came from start to end, in the first part's heading; and how far facing turned. */
+/**
+ * How far the middle of the heels came from start to end, in the first part's heading; and how far facing turned.
+ * @returns metres and radians in the first part's heading
+ * @returns metres and radians in the first part's heading
+ * @example calcDrift(path).y // => 0.0745
+ */
 export function calcDrift({ body, parts }: Path): Placement {
   const [first, last] = [parts[0], parts.at(-1)] as [PathPart, PathPart]
   const middle = ({ stance }: PathPart): Vec2 => {
@@ -102,7 +120,10 @@ export type Footprint = {
   load: number
 }
 
-/** Footprints in the order in which they are set: both at first, then one for each touch and each turn. */
+/**
+ * Footprints in the order in which they are set: both at first, then one for each touch and each turn.
+ * @example listFootprints(path).length // => 4
+ */
 export function listFootprints({ body, parts, transitions }: Path): Footprint[] {
   const first = parts[0] as PathPart
   const start = momentOf(body, first.stance, 0)

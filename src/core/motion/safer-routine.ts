@@ -16,6 +16,9 @@ const SCALES = [1, 0.75, 0.5, 0.25] as const
 const BENDS = [0, -5, -10, 5].map((degrees) => degrees * DEG)
 const SAMPLES = 6
 
+/**
+ * @example tallyPath(path).beyond // => 0
+ */
 export function tallyPath({ transitions, parts }: Path): Tally {
   const verdicts = transitions.map((one) => verdictOfTransition(one))
   const count = (of: 'beyond' | 'close') => verdicts.filter((verdict) => verdict === of).length
@@ -27,7 +30,10 @@ export function tallyPath({ transitions, parts }: Path): Tally {
   }
 }
 
-/** The graver count decides. */
+/**
+ * The graver count decides.
+ * @example Math.sign(compareTallies(tallyPath(path), { ...tallyPath(path), beyond: 3 })) // => -1
+ */
 export function compareTallies(a: Tally, b: Tally): number {
   const graver = a.noWay + a.beyond - (b.noWay + b.beyond)
   return graver || a.close - b.close || a.falls - b.falls
@@ -40,7 +46,10 @@ export const keepAnchors = ({ transitions }: Path, routine: readonly RoutinePart
     return anchor && !part.at ? { ...part, anchor } : part
   })
 
-/** A routine with every step scaled and every knee bent by as much more or less; null where a stance cannot take it. */
+/**
+ * A routine with every step scaled and every knee bent by as much more or less; null where a stance cannot take it.
+ * @example measureRoutine(ana, routine, { scale: 0.5, by: 0 })?.length // => 2
+ */
 export function measureRoutine(
   body: Body,
   routine: readonly RoutinePart[],
@@ -64,7 +73,10 @@ function costOfMeasure({ scale, by }: Measure): number {
   return costOf({ what: 'step', scale }) + costOf({ what: 'knees', by })
 }
 
-/** The least change of all steps and knees together with which most of a routine holds; null where none does better. */
+/**
+ * The least change of all steps and knees together with which most of a routine holds; null where none does better.
+ * @example findMeasure(ana, routine) // => null
+ */
 export function findMeasure(
   body: Body,
   asked: readonly RoutinePart[],

@@ -35,7 +35,10 @@ const SAMPLES = 10
 const RANK: Record<Verdict, number> = { holds: 0, close: 1, beyond: 2 }
 const rankOf = ({ verdict }: WayMarks): number => (verdict === null ? 3 : RANK[verdict])
 
-/** What is read off a way that was worked out. */
+/**
+ * What is read off a way that was worked out.
+ * @example markWay(path).verdict // => 'holds'
+ */
 export function markWay(path: Path): WayMarks {
   const made = path.transitions.flatMap(({ made }) => made ?? [])
   const stood = made.flatMap(({ transition }) => transition.phases.flatMap(({ samples }) => samples))
@@ -87,6 +90,7 @@ const PAIRED = 6
 /**
  * Safer ways from one part to the next: single changes, then the best of them in pairs; each with what it comes to.
  * Of a way that holds only what improves it. The step left out only where nothing else does.
+ * @example findSaferWays(ana, way, null).original.verdict // => 'holds'
  */
 export function findSaferWays(body: Body, asked: Way, anchor: Side | null, isOver: IsOver = () => false): SaferWays {
   const way = keepAnchor(asked, anchor)
@@ -124,6 +128,7 @@ const FINE = 0.002
 /**
  * A safer way with a shorter step, its step as long as it can be: up to the next quarter it is tried for what the
  * quarter came to, the other changes as they are. The same way where it has no shorter step.
+ * @example refineStep(ana, way, null, { changes: [] }).changes // => []
  */
 export function refineStep(body: Body, asked: Way, anchor: Side | null, safer: SaferWay): SaferWay {
   const way = keepAnchor(asked, anchor)

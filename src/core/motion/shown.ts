@@ -76,7 +76,10 @@ export type ShownPath = {
   dose: Dose
 }
 
-/** Lays a path out as plain data. */
+/**
+ * Lays a path out as plain data.
+ * @example showPath(path, routine).transitions[0]?.phases.length // => 7
+ */
 export function showPath(path: Path, routine: readonly RoutinePart[]): ShownPath {
   let clock = 0
   return {
@@ -100,6 +103,9 @@ export function showPath(path: Path, routine: readonly RoutinePart[]): ShownPath
 const refused = (error: InputError | null): Refused | null =>
   error && { field: error.field, value: error.value, accepts: error.accepts }
 
+/**
+ * @example showTransition(path.transitions[0]).error // => null
+ */
 export function showTransition(one: PathTransition): ShownTransition {
   const { from, to, startS, made, error } = one
   return {

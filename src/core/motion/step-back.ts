@@ -31,6 +31,9 @@ export type StandingLeg = { standing: Side; kneeFlexion: number; toeOut: number;
  * The longest step that can be taken back: the other foot down with nothing on it, its leg at its straightest, the
  * standing knee as it is bent. Ahead and back along the heading with the track, aside between the heels; 0 where none.
  * @returns metres, to a millimetre
+ * @param from the standing leg: radians, metres
+ * @param way ahead, back or aside
+ * @example calcLongestStep(ana, { standing: 'left', kneeFlexion: 30 * DEG, toeOut: 0, track: 0.2 }, 'ahead') // => 0.3605
  */
 export function calcLongestStep(body: Body, from: StandingLeg, way: StepWay): number {
   const lands = landsFrom(body, from, way)
@@ -38,7 +41,13 @@ export function calcLongestStep(body: Body, from: StandingLeg, way: StepWay): nu
   return lands(least) ? bisect(lands, least, LONGEST, MILLIMETRE) : 0
 }
 
-/** The least whole degree of knee bend with which a step of this length can be taken back; null: none to 90°. */
+/**
+ * The least whole degree of knee bend with which a step of this length can be taken back; null: none to 90°.
+ * @param length metres from heel to heel
+ * @returns radians
+ * @returns radians
+ * @example (calcNeededBend(ana, { standing: 'left', kneeFlexion: 30 * DEG, toeOut: 0, track: 0.2 }, 'ahead', 0.4) ?? 0) / DEG // => 39
+ */
 export function calcNeededBend(body: Body, from: StandingLeg, way: StepWay, length: number): number | null {
   const bends = (degrees: number) => landsFrom(body, { ...from, kneeFlexion: degrees * DEG }, way)(length)
   for (let coarse = SHALLOWEST; coarse <= DEEPEST; coarse += COARSE) {

@@ -32,6 +32,9 @@ const COSTS: Record<WayChange['what'], number> = {
   hand: 2.5,
 }
 
+/**
+ * @example costOf({ what: 'step', scale: 0.5 }) // => 2
+ */
 export function costOf(change: WayChange): number {
   const unit = COSTS[change.what]
   if (change.what === 'step') return unit * Math.abs(1 - change.scale)
@@ -139,6 +142,9 @@ function chairAt(body: Body, stance: Stance, hand: Side, room: readonly [number,
   return { ...support, at: [x, y, support.at[2]] }
 }
 
-/** A way worked out, from where the part before is stood. */
+/**
+ * A way worked out, from where the part before is stood.
+ * @example walkWay(ana, way, 20).transitions.length // => 1
+ */
 export const walkWay = (body: Body, { before, parts }: Way, samples: number, detail?: PathDetail): Path =>
   makePath(body, [{ ...before, seconds: 0, hold: 0, at: undefined }, ...parts], samples, detail)

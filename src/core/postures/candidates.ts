@@ -41,6 +41,7 @@ const AS_TAUGHT: Change = { feature: 'step', make: (measures) => measures, size:
  * Every version of a posture that a class could be taught: all combinations of a shorter step, a wider track, softer
  * knees, less weight over, toes less far out, hands lower, less turn and lean, the light foot set down. The nearest to
  * as taught comes first; the order is always the same. What the posture is for counts double, as for variants.
+ * @example listCandidates(measures, ['share'])[0]?.distance // => 0
  */
 export function listCandidates(taught: Measures, keeps: readonly Feature[]): Candidate[] {
   const kept = new Set(keeps)

@@ -51,7 +51,10 @@ export const USUAL_CHOICES: Choices = {
 
 export type ChoicesSet = Partial<Omit<Choices, 'landing'>> & { landing?: Partial<Choices['landing']> | undefined }
 
-/** Choices over others: a part's before the routine's, those before the school's. */
+/**
+ * Choices over others: a part's before the routine's, those before the school's.
+ * @example chooseOver(USUAL_CHOICES, { middle: 'touch' }).middle // => 'touch'
+ */
 export function chooseOver(base: Choices, ...sets: readonly (ChoicesSet | undefined)[]): Choices {
   const chosen = { ...base, landing: { ...base.landing } }
   for (const set of sets) {

@@ -53,7 +53,13 @@ const turnSign = (side: Side): 1 | -1 => (side === 'left' ? 1 : -1)
 export const trackOf = (measures: Measures, body: Body): number =>
   measures.track * body.shoulderWidth + measures.breadths * body.footBreadth
 
-/** Lays measures out for a body: a whole stance in the floor frame, the feet about the middle of the track. */
+/**
+ * Lays measures out for a body: a whole stance in the floor frame, the feet about the middle of the track.
+ * @param measures shoulder widths, statures, radians, shares 0 to 1
+ * @returns metres, to a millimetre
+ * @returns metres, to a millimetre
+ * @example layOut(measures, ana, 'right').loadLeft // => 0.4
+ */
 export function layOut(
   measures: Measures,
   body: Body,
@@ -118,6 +124,8 @@ const seat = (measures: Measures, body: Body, side: Side, posture?: string, keep
 /**
  * The measures of a stance of a body, so that others can be taught it. What is not a posture's (supports, closed eyes,
  * a sloping floor) is left out. `flexion` is each knee's bend as reached, for a stance whose height is a pelvis drop.
+ * @param flexion radians, as reached
+ * @example measureStance(bow, ana, 'left', { left: 0.4, right: 0.3 }).ownLoad // => 0.6
  */
 export function measureStance(stance: Stance, body: Body, side: Side, flexion: BySide<number>): Measures {
   const other = otherSide(side)

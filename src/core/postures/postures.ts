@@ -9,7 +9,10 @@ export const POSTURE_IDS: readonly string[] = LIBRARY.map(({ id }) => id)
 
 const BY_ID = new Map(LIBRARY.map((posture) => [posture.id, posture]))
 
-/** A posture of the library as it ships. @throws Error for an id that is none: ours to avoid */
+/**
+ * A posture of the library as it ships. @throws Error for an id that is none: ours to avoid
+ * @example postureOf('bow').sided // => true
+ */
 export function postureOf(id: string): Posture {
   const posture = BY_ID.get(id)
   if (!posture) throw new Error(`no posture "${id}"`)

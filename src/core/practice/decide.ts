@@ -136,7 +136,10 @@ export type Concern = {
   before: number | null
 }
 
-/** Of the days since the last question was answered: what the house would tell a clinician, the gravest first. */
+/**
+ * Of the days since the last question was answered: what the house would tell a clinician, the gravest first.
+ * @example listConcerns([], USUAL_PRACTICE) // => []
+ */
 export function listConcerns(days: readonly ClassDay[], rules: Practice): Concern[] {
   const came = days.filter((one) => one.came)
   const latest = (is: (one: ClassDay) => boolean, code: Concern['code']): Concern[] => {
@@ -172,7 +175,10 @@ function findPain(came: readonly ClassDay[], { painClasses, harderPain }: Practi
     : []
 }
 
-/** How much shorter the weaker leg holds, as a share of the other's. */
+/**
+ * How much shorter the weaker leg holds, as a share of the other's.
+ * @example differenceOf({ holdS: { left: 6, right: 8 } }) // => 0.25
+ */
 export const differenceOf = ({ holdS: { left, right } }: ClassDay): number | null =>
   left === null || right === null || Math.max(left, right) === 0 ? null : Math.abs(left - right) / Math.max(left, right)
 

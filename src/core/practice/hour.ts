@@ -20,7 +20,10 @@ export type Hour = {
 const HALVES_IN_S = 60
 const REST_STEPS = 6
 
-/** Puts a person's pieces one after the other. */
+/**
+ * Puts a person's pieces one after the other.
+ * @example calcHour([]).curve // => [{ atS: 0, tired: { left: 0, right: 0 } }]
+ */
 export function calcHour(pieces: readonly WorkedPiece[]): Hour {
   const tired = { left: 0, right: 0 }
   const curve: Hour['curve'] = [{ atS: 0, tired: { ...tired } }]
@@ -51,11 +54,21 @@ export type DoneDay = { day: string; nms: BySide<number>; stretch: BySide<number
 export type Budget = { all: BySide<number>; stretch: BySide<number>; from: 'history' | 'start' }
 
 const DAY_MS = 86_400_000
+/**
+ * @param from YYYY-MM-DD
+ * @param to YYYY-MM-DD
+ * @example daysBetween('2028-02-28', '2028-03-01') // => 2
+ */
 export const daysBetween = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / DAY_MS
 
 /**
  * From what was done without complaint in the last weeks before a day (YYYY-MM-DD); without any, a careful start by the
  * mass of the body. Doing nothing is no history.
+ * @param on YYYY-MM-DD
+ * @param mass kilograms
+ * @returns newton metre seconds
+ * @returns newton metre seconds
+ * @example calcBudget([], '2026-03-13', 68, USUAL_PRACTICE).from // => 'start'
  */
 export function calcBudget(days: readonly DoneDay[], on: string, mass: number, rules: Practice): Budget {
   const recent = days.filter(({ day, nms, complained }) => {
@@ -79,6 +92,9 @@ export function calcBudget(days: readonly DoneDay[], on: string, mass: number, r
 /** How far a knee is past what it is used to: shares of it; 1 is just that. The leg that is hardest pressed. */
 export type Pressed = { side: Side; what: 'all' | 'stretch'; share: number }
 
+/**
+ * @example findPressed(calcHour([]), calcBudget([], '2026-03-13', 68, USUAL_PRACTICE)).share // => 0
+ */
 export function findPressed({ load, stretch }: Hour, budget: Budget): Pressed {
   return SIDES.flatMap((side): Pressed[] => [
     { side, what: 'stretch', share: stretch[side].nms / budget.stretch[side] },

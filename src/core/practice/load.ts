@@ -32,7 +32,12 @@ export const NO_LOAD: Load = {
   longestHoldS: 0,
 }
 
-/** What a routine asks of each leg when it is done once, holds counted; ways that cannot be taken count as nothing. */
+/**
+ * What a routine asks of each leg when it is done once, holds counted; ways that cannot be taken count as nothing.
+ * @returns seconds, newton metre seconds and counts
+ * @returns seconds, newton metre seconds and counts
+ * @example calcLoad(path, routine).seconds // => 16
+ */
 export function calcLoad(path: Path, routine: readonly RoutinePart[]): Load {
   const { body } = path
   const easy = AT_EASE * body.mass
@@ -79,7 +84,12 @@ function shiftOf({ kind, from, to }: TimedPhase): Side | null {
   return Math.abs(by) < SHIFTS_FROM - 1e-9 ? null : by > 0 ? 'left' : 'right'
 }
 
-/** A load done so many times; a hold stays as long as it is. */
+/**
+ * A load done so many times; a hold stays as long as it is.
+ * @param times how often it is done, 0 or more
+ * @example timesLoad({ ...NO_LOAD, seconds: 8, longestHoldS: 5 }, 3).seconds // => 24
+ * @example timesLoad({ ...NO_LOAD, longestHoldS: 5 }, 3).longestHoldS // => 5
+ */
 export const timesLoad = (load: Load, times: number): Load => ({
   seconds: load.seconds * times,
   loadedS: bySide((side) => load.loadedS[side] * times),
@@ -89,6 +99,9 @@ export const timesLoad = (load: Load, times: number): Load => ({
   longestHoldS: times > 0 ? load.longestHoldS : 0,
 })
 
+/**
+ * @example addLoads([NO_LOAD, { ...NO_LOAD, seconds: 8 }]).seconds // => 8
+ */
 export const addLoads = (loads: readonly Load[]): Load =>
   loads.reduce(
     (sum, load) => ({

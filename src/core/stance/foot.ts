@@ -171,7 +171,10 @@ function calcMidline(body: Body, { centroid: [cu, cv], ring }: BearingPart): Mid
   return rear > front ? null : [scaled(rear), scaled(front)]
 }
 
-/** A ring of the foot's unit frame on the floor, scaled about its centre, counter-clockwise from above. */
+/**
+ * A ring of the foot's unit frame on the floor, scaled about its centre, counter-clockwise from above.
+ * @example layOnFloor(setFooting(ana, parallel).feet.left, [[0, 0]]) // => [[-0.111, 0]]
+ */
 export function layOnFloor(foot: PlacedFoot, ring: Ring, centre: Vec2 = [0, 0], along = 1, across = 1): Vec2[] {
   const { length, breadth, hx, hy, ux, uy, vx, vy } = foot
   const [cu, cv] = centre

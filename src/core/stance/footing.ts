@@ -19,7 +19,10 @@ export type Footing = {
   centre: Vec2
 }
 
-/** Sets the feet of a standing stance. The centre is w·P_L + (1 - w)·P_R. A foot that is as before is that one. */
+/**
+ * Sets the feet of a standing stance. The centre is w·P_L + (1 - w)·P_R. A foot that is as before is that one.
+ * @example setFooting(ana, parallel).centre // => [0, 0.1129]
+ */
 export function setFooting(body: Body, stance: Stance, before: Footing | null = null): Footing {
   const known = before?.body === body ? before : null
   const feet = bySide((side) => {
@@ -42,7 +45,12 @@ const isSetAlike = (a: FootSetting, b: FootSetting): boolean =>
     a.pressureAt === b.pressureAt &&
     a.clearance === b.clearance)
 
-/** A leg's share of the feet's load. */
+/**
+ * A leg's share of the feet's load.
+ * @returns a share of the body's weight, 0 to 1
+ * @returns a share of the body's weight, 0 to 1
+ * @example shareOf(bow, 'right') // => 0.4
+ */
 export const shareOf = (stance: Stance, side: Side): number => (side === 'left' ? stance.loadLeft : 1 - stance.loadLeft)
 
 /** A foot that carries less than this is as good as lifted. */
@@ -58,15 +66,24 @@ const leadOrTie = (stance: Stance): number => {
   return Math.abs(ahead) > 1e-9 ? ahead : 0
 }
 
-/** The fuller leg; a tie: the one whose heel is further forward, then the left. */
+/**
+ * The fuller leg; a tie: the one whose heel is further forward, then the left.
+ * @example findFullerSide(bow) // => 'left'
+ */
 export function findFullerSide(stance: Stance): Side {
   const more = stance.loadLeft - 0.5
   return (Math.abs(more) > 1e-9 ? more : leadOrTie(stance)) >= 0 ? 'left' : 'right'
 }
 
+/**
+ * @example findLightSide(bow) // => 'right'
+ */
 export const findLightSide = (stance: Stance): Side => otherSide(findFullerSide(stance))
 
-/** The side whose heel is further forward; a tie: the fuller leg, then the left. */
+/**
+ * The side whose heel is further forward; a tie: the fuller leg, then the left.
+ * @example findFrontSide(bow) // => 'left'
+ */
 export function findFrontSide(stance: Stance): Side {
   const lead = leadOrTie(stance)
   if (lead === 0) return findFullerSide(stance)

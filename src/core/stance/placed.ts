@@ -1,13 +1,25 @@
 import type { Side, Vec2 } from '../conventions'
 import type { FootSetting, Placement, Stance } from './stance'
 
-/** A point of a stance's floor frame in the room. */
+/**
+ * A point of a stance's floor frame in the room.
+ * @param point metres in the stance's own frame
+ * @returns metres in the room
+ * @returns metres in the room
+ * @example toRoom({ x: 1, y: 2, heading: 90 * DEG }, [0, 1]) // => [0, 2]
+ */
 export function toRoom({ x, y, heading }: Placement, [px, py]: Vec2): Vec2 {
   const [cos, sin] = [Math.cos(heading), Math.sin(heading)]
   return [x + cos * px - sin * py, y + sin * px + cos * py]
 }
 
-/** A point of the room in a stance's floor frame. */
+/**
+ * A point of the room in a stance's floor frame.
+ * @param point metres in the room
+ * @returns metres in the stance's own frame
+ * @returns metres in the stance's own frame
+ * @example fromRoom({ x: 1, y: 2, heading: 0 }, [1, 3]) // => [0, 1]
+ */
 export function fromRoom({ x, y, heading }: Placement, [rx, ry]: Vec2): Vec2 {
   const [cos, sin] = [Math.cos(heading), Math.sin(heading)]
   return [cos * (rx - x) + sin * (ry - y), cos * (ry - y) - sin * (rx - x)]
@@ -43,6 +55,7 @@ export function placeAt(stance: Stance, at: Placement): Stance {
 /**
  * The same feet, hips, hands and seat in the same places of the room, said from another place and heading: what was
  * ahead may be beside. Where it stood before counts as the room's origin unless it says so itself.
+ * @example sayFrom({ ...bow, at: { x: 1, y: 0, heading: 0 } }, { x: 0, y: 0, heading: 0 }).feet.left.heel[0] - bow.feet.left.heel[0] // => 1
  */
 export function sayFrom(stance: Stance, at: Placement): Stance {
   const from = stance.at ?? ORIGIN

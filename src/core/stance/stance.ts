@@ -25,7 +25,10 @@ export const USUAL_LIFT: Record<Contact, number> = {
   air: 0,
 }
 
-/** A foot that meets the floor in another way begins with what is usual there. */
+/**
+ * A foot that meets the floor in another way begins with what is usual there.
+ * @example withContact({ contact: 'whole', lift: 0 }, 'heel').lift / DEG // => -15
+ */
 export const withContact = <Foot extends { contact: Contact; lift: number }>(foot: Foot, contact: Contact): Foot => ({
   ...foot,
   contact,
@@ -85,4 +88,7 @@ export const STANCE_DEFAULTS = {
 
 export const ARM_DOWN: Arm = { elevation: 0, opening: 0, elbow: 0, elbowInward: 0 }
 
+/**
+ * @example isPressed({ kind: 'wall', hand: 'left', at: [0, 0.5, 1.2], maxLoad: 0.02 }) // => false
+ */
 export const isPressed = (support: Support): boolean => (PRESSED_KINDS as readonly string[]).includes(support.kind)

@@ -2,7 +2,10 @@ import type { Body } from '../body/body'
 import { DEG, type Vec2 } from '../conventions'
 import { ARM_DOWN, STANCE_DEFAULTS, type Stance } from './stance'
 
-/** The person's own standing: parallel, heels a shoulder width apart, knees 15°, arms down, no support. */
+/**
+ * The person's own standing: parallel, heels a shoulder width apart, knees 15°, arms down, no support.
+ * @example makeStandingStance(ana).loadLeft // => 0.5
+ */
 export function makeStandingStance(body: Body): Stance {
   const foot = (x: number) => ({
     heel: [x, 0] as Vec2,

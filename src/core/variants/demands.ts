@@ -19,7 +19,10 @@ export function meetDemands(body: Body, stance: Stance): [Stance, ...Stance[]] {
   return [holdOn(body, met, kind, freer), holdOn(body, met, kind, other)]
 }
 
-/** A stance as this person stands it: what they may not do without is there. */
+/**
+ * A stance as this person stands it: what they may not do without is there.
+ * @example asStoodBy(resolveBody({ ...ana.person, limits: { support: 'chair-back' } }), bow).supports[0]?.kind // => 'chair-back'
+ */
 export const asStoodBy = (body: Body, stance: Stance): Stance => meetDemands(body, stance)[0]
 
 const openEyes = (body: Body, stance: Stance): Stance =>

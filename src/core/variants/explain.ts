@@ -8,7 +8,10 @@ import type { Buys, Change, Gain } from './variant'
 
 const LEAST: Record<Gain['what'], number> = { margin: 0.001, flexion: DEG, load: 2 }
 
-/** What a stance buys against another: margin (m), the bend of each knee (rad), the load on it (Nm). No small change. */
+/**
+ * What a stance buys against another: margin (m), the bend of each knee (rad), the load on it (Nm). No small change.
+ * @example listGains(analyse(ana, bow), analyse(ana, { ...bow, loadLeft: 0.5 })).map(({ what }) => what) // => ['load', 'flexion', 'load']
+ */
 export function listGains(before: Analysis, after: Analysis): Gain[] {
   const gains: Gain[] = [{ what: 'margin', side: null, by: after.assured.margin - before.assured.margin }]
   for (const side of SIDES) {

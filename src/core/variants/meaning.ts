@@ -24,7 +24,10 @@ const leastStep = (step: number): number => Math.abs(step) / 2 - MILLIMETRE
 
 const frontOf = (step: number): Side => (step > 0 ? 'left' : 'right')
 
-/** What a stance gives up of what another one is for. */
+/**
+ * What a stance gives up of what another one is for.
+ * @example findGivenUp(ana, bow, { ...bow, loadLeft: 0.5 }) // => ['front']
+ */
 export function findGivenUp(body: Body, original: Stance, stance: Stance): Meaning[] {
   if (original.seat || stance.seat) return []
   const [before, after] = [calcLead(original), calcLead(stance)]

@@ -19,6 +19,7 @@ const BY_MEASURING: Record<Exclude<Cause, 'body'>, number> = {
 /**
  * What to measure next where the uncertainty, not the stance, fails the reserve: each measurement with the margin it
  * would leave. The largest gain first; empty where the reserve is kept, or where no certainty would keep it.
+ * @example findMeasurements(analyse(ana, bow)).length // => 0
  */
 export function findMeasurements(analysis: Analysis): Measurement[] {
   const { assured, margins, reserve, pose } = analysis

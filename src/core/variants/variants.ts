@@ -20,6 +20,8 @@ const WORTH_NM = 5
  * Deterministic, unless it is cut. Source: the search is our own; what counts as a change, its reach and its scale are
  * house defaults.
  * @throws InputError where the original itself cannot be analysed
+ * @param options which levers may move, and when the search has to end
+ * @example findVariants(resolveBody({ ...ana.person, limits: { kneeFlexionMax: 20 * DEG } }), bow).variants[0]?.kind // => 'nearest'
  */
 export function findVariants(body: Body, stance: Stance, options: VariantOptions = {}): VariantSet {
   const original = analyse(body, stance, { standing: null, withoutFreeTurn: true })
