@@ -18,7 +18,7 @@ export default async function BenchPage({ searchParams }: { searchParams: Promis
     today(),
     searchParams,
   ])
-  const wanted = [person, last, 'odalys-marrin'].flatMap((id) => people.find((one) => one.id === id) ?? [])
+  const wanted = [person, last].flatMap((id) => people.find((one) => one.id === id) ?? [])
   const first = wanted[0] ?? people[0]
   const onBench = first ? await readBench(first.id) : null
   const opened = onBench?.kept.find(({ id }) => id === kept) ?? null

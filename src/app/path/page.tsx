@@ -23,7 +23,7 @@ export default async function PathPage({ searchParams }: { searchParams: Promise
     today(),
     searchParams,
   ])
-  const wanted = [asked.person, last, 'odalys-marrin'].flatMap((id) => people.find((one) => one.id === id) ?? [])
+  const wanted = [asked.person, last].flatMap((id) => people.find((one) => one.id === id) ?? [])
   const first = wanted[0] ?? people[0]
   const groupId = groups.find(({ id }) => id === asked.group)?.id
   const [walker, members] = await Promise.all([first ? readBench(first.id) : null, groupId ? listMembers(groupId) : []])

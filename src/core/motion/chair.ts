@@ -3,7 +3,7 @@ import { type BySide, DEG, SIDES } from '../conventions'
 import type { Choices } from '../postures/choices'
 import { toRoom } from '../stance/placed'
 import type { Arm, Placement, Seat, Stance } from '../stance/stance'
-import { type Held, type Moment, momentOf, ORIGIN } from './moment'
+import { type Held, type Instant, instantOf, ORIGIN } from './instant'
 import { type Stood, tryStand } from './posing'
 import { isPlaced, isTurned } from './script'
 import { makeTransition, planTransition, type Transition } from './transition'
@@ -13,10 +13,10 @@ export type ChairWay = {
   body: Body
   up: boolean
   /** On the chair, in the room, with the height of its hips. */
-  seated: Moment
-  standing: Moment
+  seated: Instant
+  standing: Instant
   /** The instant at which the chair is left or met, leaning until the centre is over the feet. */
-  leaning: Moment
+  leaning: Instant
   seat: Seat
   held: Held
   choices: Choices
@@ -31,13 +31,13 @@ const ARMS: BySide<Arm> = { left: REACHING, right: REACHING }
  * The least lean with which somebody over their feet has their hips where a seat would be: the seat stands there. Of
  * leans that show something, the one that shows least.
  */
-function findLeaning(body: Body, standing: Moment, held: Held, height: number): Stood | null {
+function findLeaning(body: Body, standing: Instant, held: Held, height: number): Stood | null {
   let best: Stood | null = null
   let least = Number.POSITIVE_INFINITY
   for (const pitch of LEANS) {
-    const wanted: Moment = { ...standing, height, arms: ARMS, trunk: { pitch, roll: 0, yaw: 0 }, pelvisTilt: 0 }
+    const wanted: Instant = { ...standing, height, arms: ARMS, trunk: { pitch, roll: 0, yaw: 0 }, pelvisTilt: 0 }
     const stood = tryStand(body, wanted, held)
-    if (!stood || Math.abs(stood.moment.height - height) > 1e-6) continue
+    if (!stood || Math.abs(stood.instant.height - height) > 1e-6) continue
     const shown = stood.findings.reduce((sum, { severity }) => sum + WEIGHT[severity], 0) + countTight(body, stood)
     if (shown >= least) continue
     best = stood
@@ -60,12 +60,12 @@ export function leanOver(
   standing: Stance,
   seat: Seat,
   held: Held,
-): { leaning: Moment; seatAt: readonly [number, number] } | null {
-  const moment = momentOf(body, standing, 0)
-  const stood = findLeaning(body, moment, held, hipsOn(body, seat))
+): { leaning: Instant; seatAt: readonly [number, number] } | null {
+  const instant = instantOf(body, standing, 0)
+  const stood = findLeaning(body, instant, held, hipsOn(body, seat))
   if (!stood) return null
   const { pelvis } = stood
-  return { leaning: stood.moment, seatAt: toRoom(stood.stance.at as Placement, [pelvis[0], pelvis[1]]) }
+  return { leaning: stood.instant, seatAt: toRoom(stood.stance.at as Placement, [pelvis[0], pelvis[1]]) }
 }
 
 /** A standing stance placed so that its chair is where the chair is; or a seated one on the chair behind the feet. */

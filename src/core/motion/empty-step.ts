@@ -1,7 +1,7 @@
 import type { Body } from '../body/body'
 import { DEG, otherSide, SIDES, type Side, type Vec2 } from '../conventions'
 import { bisect } from '../numeric/bisect'
-import { footingInRoom, gap, type Held, type Moment } from './moment'
+import { footingInRoom, gap, type Held, type Instant } from './instant'
 import { withFoot } from './phase'
 import { type Stood, tryPose, tryRead, tryStand } from './posing'
 import { listKeptPressures } from './pressure'
@@ -30,7 +30,7 @@ export type EmptyStep = {
 }
 
 /**
- * @param contact the moment of first contact; @param level the height that goes by time there
+ * @param contact the instant of first contact; @param level the height that goes by time there
  * @param longest also how long a step could be; else only whether this one passes, and what it needs where not
  */
 export function testEmptyStep(
@@ -41,17 +41,17 @@ export function testEmptyStep(
   level: number,
   longest = true,
 ): EmptyStep {
-  const { moment } = contact
+  const { instant } = contact
   const standing = otherSide(foot)
-  const wished = gap(moment.feet[standing].heel, moment.feet[foot].heel)
-  const ways = listWays(body, moment, foot, held)
+  const wished = gap(instant.feet[standing].heel, instant.feet[foot].heel)
+  const ways = listWays(body, instant, foot, held)
   // What let the last length land is tried first for the next.
   let first = 0
   const lands = (length: number): boolean => {
-    const heel = heelAt(moment, foot, length / wished)
+    const heel = heelAt(instant, foot, length / wished)
     for (let i = 0; i < ways.length; i++) {
       const at = (first + i) % ways.length
-      const way = ways[at] as Moment
+      const way = ways[at] as Instant
       const tried = withFoot(way, foot, { ...way.feet[foot], heel })
       const stood = standFrom(body, { ...tried, height: level }, held, level - SINKING)
       if (!stood || !isAllowed(stood, body)) continue
@@ -71,10 +71,10 @@ export function testEmptyStep(
   }
 }
 
-/** A moment stood, if its hips need not be lower than this: the legs are asked before anything else is. */
-function standFrom(body: Body, wanted: Moment, held: Held, lowest: number): Stood | null {
+/** A instant stood, if its hips need not be lower than this: the legs are asked before anything else is. */
+function standFrom(body: Body, wanted: Instant, held: Held, lowest: number): Stood | null {
   const posed = tryPose(body, wanted, held)
-  return posed && posed.moment.height >= lowest - 1e-9 ? tryRead(posed) : null
+  return posed && posed.instant.height >= lowest - 1e-9 ? tryRead(posed) : null
 }
 
 /** Longer and longer until it does not land any more. */
@@ -94,13 +94,13 @@ function findShorter(lands: (length: number) => boolean, wished: number): number
 const COARSE = 0.03
 
 /** A heel nearer to or further from the standing one, along the same line. */
-function heelAt(moment: Moment, foot: Side, part: number): Vec2 {
-  const [x, y] = moment.feet[otherSide(foot)].heel
-  const { heel } = moment.feet[foot]
+function heelAt(instant: Instant, foot: Side, part: number): Vec2 {
+  const [x, y] = instant.feet[otherSide(foot)].heel
+  const { heel } = instant.feet[foot]
   return [x + (heel[0] - x) * part, y + (heel[1] - y) * part]
 }
 
-function findLeastKnee(body: Body, ways: readonly Moment[], standing: Side, held: Held, level: number): number | null {
+function findLeastKnee(body: Body, ways: readonly Instant[], standing: Side, held: Held, level: number): number | null {
   let least: number | null = null
   for (const way of ways) {
     const stood = tryStand(body, { ...way, height: level }, held)
@@ -121,16 +121,16 @@ const isAllowed = ({ findings, legs, stance: { feet } }: Stood, body: Body): boo
  * Ways to stand with the foot there and nothing on it: free are the pressure along the standing foot, where it keeps
  * the reserve for one foot (the ends first), and the pelvis' turn toward that foot.
  */
-function listWays(body: Body, moment: Moment, foot: Side, held: Held): Moment[] {
+function listWays(body: Body, instant: Instant, foot: Side, held: Held): Instant[] {
   const standing = otherSide(foot)
-  const set = moment.feet[standing]
+  const set = instant.feet[standing]
   const ends = listKeptPressures(PRESSURES, (pressureAt) =>
-    footingInRoom(body, withFoot(moment, standing, { ...set, pressureAt }), held),
+    footingInRoom(body, withFoot(instant, standing, { ...set, pressureAt }), held),
   )
-  const toward = set.yaw - moment.pelvis
+  const toward = set.yaw - instant.pelvis
   const most = Math.sign(toward) * Math.min(Math.abs(toward), TURN_MOST)
   const turns = most === 0 ? [0] : Array.from({ length: TURNS + 1 }, (_, i) => (most * i) / TURNS)
   return ends.flatMap((pressureAt) =>
-    turns.map((turn) => ({ ...withFoot(moment, standing, { ...set, pressureAt }), pelvis: moment.pelvis + turn })),
+    turns.map((turn) => ({ ...withFoot(instant, standing, { ...set, pressureAt }), pelvis: instant.pelvis + turn })),
   )
 }

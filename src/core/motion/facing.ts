@@ -1,6 +1,6 @@
 import type { Body } from '../body/body'
 import { DEG } from '../conventions'
-import { changeMoment, type Held, type Moment } from './moment'
+import { changeInstant, type Held, type Instant } from './instant'
 import { type Posed, type Stood, tryPose, tryRead } from './posing'
 
 /** Facing lies within this of either foot's direction, the pelvis within `PELVIS_MOST` of it. */
@@ -14,7 +14,7 @@ const within = (value: number, low: number, high: number): number =>
   low > high ? (low + high) / 2 : Math.min(high, Math.max(low, value))
 
 /** The heading nearest a wanted one that both feet allow; null where they point too far apart for any. */
-export function faceAsFeetAllow({ feet: { left, right } }: Moment, wanted: number): number | null {
+export function faceAsFeetAllow({ feet: { left, right } }: Instant, wanted: number): number | null {
   const [low, high] = [Math.max(left.yaw, right.yaw) - FEET_MOST, Math.min(left.yaw, right.yaw) + FEET_MOST]
   return low > high ? null : within(wanted, low, high)
 }
@@ -25,12 +25,12 @@ export function rangeOfFeet({ sides: { left, right } }: Body): { least: number; 
 }
 
 /**
- * Stands a moment with its pelvis as near to a wanted direction as both hips' ranges allow without a knee drifting;
+ * Stands a instant with its pelvis as near to a wanted direction as both hips' ranges allow without a knee drifting;
  * where none does, with the least drift. Null where it cannot be stood.
  */
-export function standFacing(body: Body, moment: Moment, held: Held, wanted: number): Stood | null {
+export function standFacing(body: Body, instant: Instant, held: Held, wanted: number): Stood | null {
   const { left, right } = body.sides
-  const { feet, heading } = moment
+  const { feet, heading } = instant
   const low = Math.max(feet.left.yaw - left.hipOutwardMax, feet.right.yaw - right.hipInwardMax, heading - PELVIS_MOST)
   const high = Math.min(feet.left.yaw + left.hipInwardMax, feet.right.yaw + right.hipOutwardMax, heading + PELVIS_MOST)
   const middle = (low + high) / 2
@@ -38,7 +38,7 @@ export function standFacing(body: Body, moment: Moment, held: Held, wanted: numb
   let best: Posed | null = null
   let least = Number.POSITIVE_INFINITY
   const look = (pelvis: number) => {
-    const posed = tryPose(body, changeMoment(moment, { pelvis }), held, best?.settled.reached)
+    const posed = tryPose(body, changeInstant(instant, { pelvis }), held, best?.settled.reached)
     if (!posed) return
     const { left, right } = posed.settled.legs
     const drift = Math.max(Math.abs(left.drift), Math.abs(right.drift))

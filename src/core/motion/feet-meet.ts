@@ -2,7 +2,7 @@ import type { Body } from '../body/body'
 import { otherSide, type Side } from '../conventions'
 import { calcOverlap, type Ring } from '../geometry/polygon'
 import { FOOT_OUTLINE, layOnFloor, placeFoot } from '../stance/foot'
-import { alongFoot, type FootMoment } from './moment'
+import { alongFoot, type FootInstant } from './instant'
 import { type Phase, turnAt } from './phase'
 
 const OVERLAP_MOST = 1e-4
@@ -10,7 +10,7 @@ const OVERLAP_MOST = 1e-4
 const LOOK = (3 * Math.PI) / 180
 
 /** Whether two feet of the room, near the floor, would lie on each other. */
-export const doFeetMeet = (body: Body, side: Side, foot: FootMoment, standing: FootMoment): boolean =>
+export const doFeetMeet = (body: Body, side: Side, foot: FootInstant, standing: FootInstant): boolean =>
   !areApart(body, foot, standing) &&
   calcOverlap(layFoot(body, side, foot), layFoot(body, otherSide(side), standing)) > OVERLAP_MOST
 
@@ -26,7 +26,7 @@ export function doesTurnMeet(body: Body, phase: Phase): boolean {
   return false
 }
 
-type Laid = Pick<FootMoment, 'heel' | 'yaw'>
+type Laid = Pick<FootInstant, 'heel' | 'yaw'>
 
 /** Whether the boxes around two feet are apart along or across the second: mostly that is all one needs to know. */
 function areApart({ footLength: L, footBreadth: B }: Body, a: Laid, b: Laid): boolean {
@@ -47,7 +47,7 @@ function areApart({ footLength: L, footBreadth: B }: Body, a: Laid, b: Laid): bo
 }
 
 /** The outline of a foot of the room. */
-function layFoot(body: Body, side: Side, { heel, yaw, pressureAt, clearance, lift }: FootMoment): Ring {
+function layFoot(body: Body, side: Side, { heel, yaw, pressureAt, clearance, lift }: FootInstant): Ring {
   const toeOut = side === 'left' ? yaw : -yaw
   return layOnFloor(placeFoot(body, side, { heel, toeOut, contact: 'air', pressureAt, clearance, lift }), FOOT_OUTLINE)
 }

@@ -1,6 +1,6 @@
 import { mix } from './ease'
 import { faceAsFeetAllow, standFacing } from './facing'
-import { changeMoment, type Moment } from './moment'
+import { changeInstant, type Instant } from './instant'
 import { makePhase, mixArm, type Phase } from './phase'
 import type { Task } from './script'
 
@@ -9,7 +9,7 @@ type Progress = { facing: number[]; arms: number[]; trunk: number[] }
 
 /**
  * Lets heading, pelvis, trunk and arms follow the feet and the weight, by the choices of the school. What the last
- * phase leaves undone is settled in one of its own. The first and the last moment stay as they are.
+ * phase leaves undone is settled in one of its own. The first and the last instant stay as they are.
  */
 export function followFeet(task: Task, phases: readonly Phase[]): Phase[] {
   const { from, to } = task
@@ -20,10 +20,10 @@ export function followFeet(task: Task, phases: readonly Phase[]): Phase[] {
     const isLast = i === all.length - 1
     const [turned, armed, leaned] = [facing[i] as number, arms[i] as number, trunk[i] as number]
     const end = isLast
-      ? changeMoment(to, { height: phase.to.height })
+      ? changeInstant(to, { height: phase.to.height })
       : faceAt(
           task,
-          changeMoment(phase.to, {
+          changeInstant(phase.to, {
             heading: faceAsFeetAllow(phase.to, mix(from.heading, to.heading, turned)) ?? phase.to.heading,
             pelvisTilt: mix(from.pelvisTilt, to.pelvisTilt, leaned),
             trunk: {
@@ -46,10 +46,10 @@ export function followFeet(task: Task, phases: readonly Phase[]): Phase[] {
 }
 
 /** The pelvis of a key stance in between, as near to its facing as both hips allow. */
-function faceAt({ body, from, to, held }: Task, moment: Moment, turned: number): Moment {
+function faceAt({ body, from, to, held }: Task, instant: Instant, turned: number): Instant {
   const off = mix(from.pelvis - from.heading, to.pelvis - to.heading, turned)
-  const stood = standFacing(body, moment, held, moment.heading + off)
-  return changeMoment(moment, { pelvis: stood ? stood.moment.pelvis : moment.heading + off })
+  const stood = standFacing(body, instant, held, instant.heading + off)
+  return changeInstant(instant, { pelvis: stood ? stood.instant.pelvis : instant.heading + off })
 }
 
 /** Where something is left for the end (facing, arms after the waist), a phase of its own for it. */
@@ -61,7 +61,7 @@ function withSettle({ choices, from, to }: Task, phases: readonly Phase[]): Phas
   return [...phases, makePhase('settle', null, [last.to, last.to], choices.order)]
 }
 
-const sameArms = (a: Moment, b: Moment): boolean => JSON.stringify(a.arms) === JSON.stringify(b.arms)
+const sameArms = (a: Instant, b: Instant): boolean => JSON.stringify(a.arms) === JSON.stringify(b.arms)
 
 function readProgress({ choices }: Task, phases: readonly Phase[]): Progress {
   const last = phases.length - 1

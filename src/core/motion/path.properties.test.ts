@@ -13,8 +13,8 @@ import { BALL_AT, FOOT_OUTLINE, layOnFloor, type PlacedFoot } from '../stance/fo
 import { shareOf } from '../stance/footing'
 import { toRoom } from '../stance/placed'
 import type { Placement } from '../stance/stance'
+import { alongFoot, gap, plus } from './instant'
 import { verdictOf } from './judge-path'
-import { alongFoot, gap, plus } from './moment'
 import { makePath, type Path, type RoutinePart } from './path'
 import type { Stood } from './posing'
 import { settleAgain } from './settled-again.test-helper'
@@ -93,7 +93,7 @@ describe('every instant of a path', () => {
           })
           const { balance, centre } = stood
           expect(gap(pose.centre, centre)).toBeLessThan(1e-5)
-          expect(Math.abs(pose.pelvis[2] - stood.moment.height)).toBeLessThan(1e-5)
+          expect(Math.abs(pose.pelvis[2] - stood.instant.height)).toBeLessThan(1e-5)
           expect(margins.usable.nearest).toBeCloseTo(balance.nearest, 6)
           expect([assured.margin, reserve]).toEqual([
             expect.closeTo(balance.assured.margin, 6),
@@ -185,8 +185,8 @@ describe('from instant to instant', () => {
   it('no foot on the floor slides, and none changes its contact or its place under load', () => {
     holds((path) => {
       for (const { samples, kind, foot, about } of phasesOf(path)) {
-        const point = ({ moment }: Stood, side: 'left' | 'right'): Vec2 => {
-          const { heel, yaw } = moment.feet[side]
+        const point = ({ instant }: Stood, side: 'left' | 'right'): Vec2 => {
+          const { heel, yaw } = instant.feet[side]
           return kind === 'turn' && side === foot && about === 'ball'
             ? plus(heel, alongFoot(yaw), BALL_AT * path.body.footLength)
             : heel
@@ -194,7 +194,7 @@ describe('from instant to instant', () => {
         for (const side of SIDES) {
           for (let i = 1; i < samples.length; i++) {
             const [was, is] = [samples[i - 1], samples[i]] as [Stood, Stood]
-            const [before, now] = [was.moment.feet[side], is.moment.feet[side]]
+            const [before, now] = [was.instant.feet[side], is.instant.feet[side]]
             const onFloor = before.contact !== 'air' && now.contact !== 'air'
             if (onFloor) expect(gap(point(was, side), point(is, side)), `${kind} ${side}`).toBeLessThan(1e-4)
             const share = Math.max(shareOf(was.stance, side), shareOf(is.stance, side))
@@ -253,7 +253,7 @@ describe('a path', () => {
         const all = phases.flatMap(({ samples }) => samples)
         const spare = all.map(({ balance }) => balance.assured.margin - balance.reserve)
         expect(made.readings.least).toBe(Math.min(...spare))
-        const heights = all.map(({ moment }) => moment.height)
+        const heights = all.map(({ instant }) => instant.height)
         const asked = Math.abs((heights.at(-1) as number) - (heights[0] as number))
         expect(made.readings.bob).toBeCloseTo(Math.max(...heights) - Math.min(...heights) - asked, 9)
         expect(made.readings.gatherS + made.readings.giveS).toBeCloseTo(

@@ -4,7 +4,7 @@ import { BALL_AT } from '../stance/foot'
 import type { Arm, Contact } from '../stance/stance'
 import { ease, easeOf, type Mover, mix } from './ease'
 import { PELVIS_MOST } from './facing'
-import { alongFoot, changeFoot, changeMoment, type FootMoment, type Moment, plus } from './moment'
+import { alongFoot, changeFoot, changeInstant, type FootInstant, type Instant, plus } from './instant'
 
 export const PHASE_KINDS = ['empty', 'turn', 'lift', 'reach', 'touch', 'commit', 'shift', 'settle'] as const
 export type PhaseKind = (typeof PHASE_KINDS)[number]
@@ -15,8 +15,8 @@ export type Phase = {
   /** The foot that empties, turns, lifts, reaches, lands or fills. */
   foot: Side | null
   about: 'heel' | 'ball' | null
-  from: Moment
-  to: Moment
+  from: Instant
+  to: Instant
   order: Choices['order']
   /** The point that a reach's heel bends toward, of a quadratic curve. */
   bend: Vec2 | undefined
@@ -30,7 +30,7 @@ export type Phase = {
 export const makePhase = (
   kind: PhaseKind,
   foot: Side | null,
-  [from, to]: readonly [Moment, Moment],
+  [from, to]: readonly [Instant, Instant],
   order: Phase['order'],
   { about = null, bend, lands }: Partial<Phase> = {},
 ): Phase => ({ kind, foot, about, from, to, order, bend, lands, heightAtContact: undefined })
@@ -38,7 +38,7 @@ export const makePhase = (
 const TURN_LIFT = (10 * Math.PI) / 180
 
 /** A phase at an instant, 0 to 1, its hips where they go by time: no leg was asked yet whether it reaches. */
-export function momentAt(phase: Phase, t: number, footLength: number): Moment {
+export function instantAt(phase: Phase, t: number, footLength: number): Instant {
   const { from, to, order } = phase
   if (t <= 0) return startOf(phase)
   if (t >= 1) return to
@@ -73,7 +73,7 @@ export const mixArm = (a: Arm, b: Arm, part: (mover: Mover) => number): Arm => (
 })
 
 /** A contact changes as its phase begins: the foot carries nothing then. */
-function startOf(phase: Phase): Moment {
+function startOf(phase: Phase): Instant {
   const { kind, foot, from } = phase
   if (!foot) return from
   const set = from.feet[foot]
@@ -82,41 +82,41 @@ function startOf(phase: Phase): Moment {
   return from
 }
 
-const isEmpty = ({ loadLeft }: Moment, foot: Side): boolean => (foot === 'left' ? loadLeft : 1 - loadLeft) <= 0
+const isEmpty = ({ loadLeft }: Instant, foot: Side): boolean => (foot === 'left' ? loadLeft : 1 - loadLeft) <= 0
 
-export const withFoot = (moment: Moment, side: Side, foot: FootMoment): Moment =>
-  changeMoment(moment, {
-    feet: side === 'left' ? { left: foot, right: moment.feet.right } : { left: moment.feet.left, right: foot },
+export const withFoot = (instant: Instant, side: Side, foot: FootInstant): Instant =>
+  changeInstant(instant, {
+    feet: side === 'left' ? { left: foot, right: instant.feet.right } : { left: instant.feet.left, right: foot },
   })
 
-function feetAt(phase: Phase, t: number, footLength: number): BySide<FootMoment> {
+function feetAt(phase: Phase, t: number, footLength: number): BySide<FootInstant> {
   const { from, to, foot, order } = phase
   const pressed = easeOf('foot', order, t)
   return bySide((side) => {
-    if (side === foot && MOVES[phase.kind]) return MOVES[phase.kind]?.(phase, t, footLength) as FootMoment
+    if (side === foot && MOVES[phase.kind]) return MOVES[phase.kind]?.(phase, t, footLength) as FootInstant
     const [a, b] = [from.feet[side], to.feet[side]]
     return changeFoot(a, { pressureAt: mix(a.pressureAt, b.pressureAt, pressed) })
   })
 }
 
-const MOVES: Partial<Record<PhaseKind, (phase: Phase, t: number, footLength: number) => FootMoment>> = {
+const MOVES: Partial<Record<PhaseKind, (phase: Phase, t: number, footLength: number) => FootInstant>> = {
   turn: turnAt,
   lift: liftAt,
   reach: reachAt,
   touch: touchAt,
 }
 
-const ends = ({ from, to, foot }: Phase): [FootMoment, FootMoment] => [from.feet[foot as Side], to.feet[foot as Side]]
+const ends = ({ from, to, foot }: Phase): [FootInstant, FootInstant] => [from.feet[foot as Side], to.feet[foot as Side]]
 
 /** A heel whose ball stays, or which stays itself. */
-export function turnedHeel(set: FootMoment, yaw: number, about: 'heel' | 'ball', footLength: number): Vec2 {
+export function turnedHeel(set: FootInstant, yaw: number, about: 'heel' | 'ball', footLength: number): Vec2 {
   if (about === 'heel') return set.heel
   const ball = plus(set.heel, alongFoot(set.yaw), BALL_AT * footLength)
   return plus(ball, alongFoot(yaw), -BALL_AT * footLength)
 }
 
 /** An empty foot turns with its toes lifted about the heel, or its heel about the ball; what stands on the ball stays on it. */
-function pivoting({ about, from, to, foot }: Phase, set: FootMoment, rise: number): FootMoment {
+function pivoting({ about, from, to, foot }: Phase, set: FootInstant, rise: number): FootInstant {
   const [a, b] = [from.feet[foot as Side], to.feet[foot as Side]]
   if (about === 'ball') {
     const contact = a.contact === 'toe-touch' ? 'toe-touch' : 'ball'
@@ -127,7 +127,7 @@ function pivoting({ about, from, to, foot }: Phase, set: FootMoment, rise: numbe
 }
 
 /** The foot of a turn at an instant. */
-export function turnAt(phase: Phase, t: number, footLength: number): FootMoment {
+export function turnAt(phase: Phase, t: number, footLength: number): FootInstant {
   const [a, b] = ends(phase)
   const yaw = mix(a.yaw, b.yaw, ease(t))
   const heel = turnedHeel(a, yaw, phase.about ?? 'heel', footLength)
@@ -136,13 +136,13 @@ export function turnAt(phase: Phase, t: number, footLength: number): FootMoment 
   return pivoting(phase, set, Math.sin(Math.PI * ease(t)) ** 2)
 }
 
-function liftAt(phase: Phase, t: number): FootMoment {
+function liftAt(phase: Phase, t: number): FootInstant {
   const [a, b] = ends(phase)
   const part = ease(t)
   return changeFoot(a, { contact: 'air', clearance: b.clearance * part, lift: mix(a.lift, b.lift, part) })
 }
 
-function reachAt(phase: Phase, t: number): FootMoment {
+function reachAt(phase: Phase, t: number): FootInstant {
   const [a, b] = ends(phase)
   const part = ease(t)
   return changeFoot(a, {
@@ -163,7 +163,7 @@ export const curve = (a: Vec2, bend: Vec2, b: Vec2, part: number): Vec2 => {
 }
 
 /** Down to first contact in the first half, rolled to the contact that is wanted in the second; in place all the way. */
-function touchAt(phase: Phase, t: number): FootMoment {
+function touchAt(phase: Phase, t: number): FootInstant {
   const [a, b] = ends(phase)
   const lands = phase.lands ?? { contact: b.contact, lift: b.lift }
   if (a.contact !== 'air') {

@@ -3,7 +3,7 @@ import type { Side, Vec2 } from '../conventions'
 import { BALL_AT } from '../stance/foot'
 import { placeAt, toRoom } from '../stance/placed'
 import type { Placement, Stance } from '../stance/stance'
-import { alongFoot, ORIGIN, plus } from './moment'
+import { alongFoot, ORIGIN, plus } from './instant'
 import { aboutOf } from './script'
 
 /** Where a stance stands in the room when one foot of the stance before it keeps its place, turning about a point. */

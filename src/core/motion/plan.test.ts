@@ -11,9 +11,9 @@ import { SCHOOL_IDS, SCHOOLS, type SchoolId } from '../postures/schools'
 import { FOOT_OUTLINE, layOnFloor, placeFoot } from '../stance/foot'
 import { placeAt } from '../stance/placed'
 import { doesTurnMeet } from './feet-meet'
-import { changeFoot, changeMoment, type FootMoment, footingInRoom, type Moment, momentOf, ORIGIN } from './moment'
+import { changeFoot, changeInstant, type FootInstant, footingInRoom, type Instant, instantOf, ORIGIN } from './instant'
 import { makePath, type RoutinePart } from './path'
-import { makePhase, momentAt } from './phase'
+import { instantAt, makePhase } from './phase'
 import { comparePlans, findPlan, findPlanByTrying } from './plan'
 import { CLEARANCE, listPhases, type Task } from './script'
 
@@ -33,7 +33,7 @@ const part = (school: SchoolId, posture: string, side: Side, anchor?: Side): Rou
 /** What is asked of the planner on the way between two postures. */
 function taskOf(school: SchoolId, from: string, to: string, anchor: Side): Task {
   const path = makePath(body, [part(school, from, 'left'), part(school, to, 'left', anchor)], 2)
-  const [a, b] = path.parts.map(({ stance, analysis }) => momentOf(body, stance, analysis?.pose.pelvis[2] ?? 0))
+  const [a, b] = path.parts.map(({ stance, analysis }) => instantOf(body, stance, analysis?.pose.pelvis[2] ?? 0))
   if (!a || !b) throw new Error(`${from} or ${to} cannot be stood`)
   return { body, from: a, to: b, choices: SCHOOLS[school].choices, clearance: CLEARANCE, held: HELD, sits: 0 }
 }
@@ -66,7 +66,7 @@ describe('a plan', () => {
 
 describe('sitting back over the foot that carries', () => {
   const task = (sits: number): Task => ({ ...taskOf('long-upright', 'parallel', 'side-step', 'right'), sits })
-  const standOn = (sits: number, side: Side): Moment => {
+  const standOn = (sits: number, side: Side): Instant => {
     const [empty] = listPhases(task(sits), task(sits).from, { do: 'shift', to: side }, null)
     if (!empty) throw new Error('no weight moves')
     return empty.to
@@ -77,15 +77,15 @@ describe('sitting back over the foot that carries', () => {
       const pressed = [0, 0.5, 1].map((sits) => standOn(sits, side).feet[side].pressureAt)
       expect(pressed[0]).toBe(task(0).from.feet[side].pressureAt)
       expect(pressed).toEqual(pressed.toSorted((a, b) => b - a))
-      const inside = (moment: Moment) => {
-        const footing = footingInRoom(body, moment, HELD)
+      const inside = (instant: Instant) => {
+        const footing = footingInRoom(body, instant, HELD)
         const base = calcSupportingBase(footing)?.map(([x, y]) => ({ x, y })) ?? []
         return calcInside(base, footing.centre[0], footing.centre[1])
       }
       const back = standOn(1, side)
       expect(inside(back)).toBeGreaterThanOrEqual(body.swayReserveOneFoot - 1e-9)
       const foot = back.feet[side]
-      const farther = changeMoment(back, {
+      const farther = changeInstant(back, {
         feet: { ...back.feet, [side]: changeFoot(foot, { pressureAt: foot.pressureAt - 0.06 }) },
       })
       expect(inside(farther)).toBeLessThan(body.swayReserveOneFoot)
@@ -98,7 +98,7 @@ describe('sitting back over the foot that carries', () => {
 })
 
 describe('a foot that turns in its place', () => {
-  const foot = (x: number, y: number, yaw: number): FootMoment => ({
+  const foot = (x: number, y: number, yaw: number): FootInstant => ({
     heel: [x, y],
     yaw: yaw * DEG,
     contact: 'whole',
@@ -106,12 +106,12 @@ describe('a foot that turns in its place', () => {
     clearance: 0,
     lift: 0,
   })
-  const lay = (side: Side, { heel, yaw }: FootMoment) => {
+  const lay = (side: Side, { heel, yaw }: FootInstant) => {
     const toeOut = side === 'left' ? yaw : -yaw
     const set = { heel, toeOut, contact: 'air', pressureAt: 0.45, clearance: 0, lift: 0 } as const
     return layOnFloor(placeFoot(body, side, set), FOOT_OUTLINE)
   }
-  const stance = momentOf(body, placeAt(part('therapeutic', 'parallel', 'left').stance, ORIGIN), 0.85)
+  const stance = instantOf(body, placeAt(part('therapeutic', 'parallel', 'left').stance, ORIGIN), 0.85)
 
   it('meets the other one just where their outlines do on the way, looked at a quarter of a degree at a time', () => {
     fc.assert(
@@ -126,14 +126,14 @@ describe('a foot that turns in its place', () => {
           const [turning, still] = [foot(0, 0, 0), foot(x, y, yaw)]
           // Where it begins on the other one there is nothing to ask.
           fc.pre(by !== 0 && calcOverlap(lay(side, turning), lay(other, still)) < 1e-4)
-          const feet = { [side]: turning, [other]: still } as Moment['feet']
-          const from = changeMoment(stance, { feet, loadLeft: side === 'left' ? 0.1 : 0.9 })
-          const to = changeMoment(from, { feet: { ...feet, [side]: changeFoot(turning, { yaw: by * DEG }) } })
+          const feet = { [side]: turning, [other]: still } as Instant['feet']
+          const from = changeInstant(stance, { feet, loadLeft: side === 'left' ? 0.1 : 0.9 })
+          const to = changeInstant(from, { feet: { ...feet, [side]: changeFoot(turning, { yaw: by * DEG }) } })
           const phase = makePhase('turn', side, [from, to], 'together', { about: 'heel' })
           const steps = Math.max(2, Math.abs(by) * 4)
           const shared = Array.from({ length: steps - 1 }, (_, i) => {
-            const moment = momentAt(phase, (i + 1) / steps, body.footLength)
-            return calcOverlap(lay(side, moment.feet[side]), lay(other, still))
+            const instant = instantAt(phase, (i + 1) / steps, body.footLength)
+            return calcOverlap(lay(side, instant.feet[side]), lay(other, still))
           })
           const most = Math.max(0, ...shared)
           // Between two looks the toes go on by a centimetre: that much may be overlooked.
@@ -147,21 +147,21 @@ describe('a foot that turns in its place', () => {
 
   it('never meets one that is in the air', () => {
     const feet = { left: foot(0, 0, 0), right: changeFoot(foot(0.02, 0.02, 0), { contact: 'air', clearance: 0.1 }) }
-    const from = changeMoment(stance, { feet, loadLeft: 1 })
-    const to = changeMoment(from, { feet: { ...feet, left: changeFoot(feet.left, { yaw: 40 * DEG }) } })
+    const from = changeInstant(stance, { feet, loadLeft: 1 })
+    const to = changeInstant(from, { feet: { ...feet, left: changeFoot(feet.left, { yaw: 40 * DEG }) } })
     expect(doesTurnMeet(body, makePhase('turn', 'left', [from, to], 'together', { about: 'heel' }))).toBe(false)
   })
 })
 
-describe('what is changed of a moment', () => {
+describe('what is changed of a instant', () => {
   it('is changed to nothing, too, and nothing else is', () => {
     const { stance } = part('long-upright', 'bow', 'left')
-    const moment = momentOf(body, placeAt(stance, { x: 1, y: 2, heading: 0.3 }), 0.8)
-    const still = changeMoment(moment, { heading: 0, loadLeft: 0, pelvisTilt: 0 })
-    expect(still).toEqual({ ...moment, heading: 0, loadLeft: 0, pelvisTilt: 0 })
-    const flat = changeFoot(moment.feet.left, { yaw: 0, lift: 0, clearance: 0, pressureAt: 0 })
-    expect(flat).toEqual({ ...moment.feet.left, yaw: 0, lift: 0, clearance: 0, pressureAt: 0 })
-    expect(changeMoment(moment, {})).toEqual(moment)
+    const instant = instantOf(body, placeAt(stance, { x: 1, y: 2, heading: 0.3 }), 0.8)
+    const still = changeInstant(instant, { heading: 0, loadLeft: 0, pelvisTilt: 0 })
+    expect(still).toEqual({ ...instant, heading: 0, loadLeft: 0, pelvisTilt: 0 })
+    const flat = changeFoot(instant.feet.left, { yaw: 0, lift: 0, clearance: 0, pressureAt: 0 })
+    expect(flat).toEqual({ ...instant.feet.left, yaw: 0, lift: 0, clearance: 0, pressureAt: 0 })
+    expect(changeInstant(instant, {})).toEqual(instant)
   })
 
   it('a stance that is placed is the same stance, there', () => {

@@ -1,8 +1,8 @@
 import { DEG, otherSide, SIDES, type Side } from '../conventions'
 import { faceAsFeetAllow, rangeOfFeet, standFacing } from './facing'
 import { doesTurnMeet } from './feet-meet'
-import { changeMoment, type Moment } from './moment'
-import { momentAt, type Phase } from './phase'
+import { changeInstant, type Instant } from './instant'
+import { instantAt, type Phase } from './phase'
 import { type Action, isPlaced, isTurned, keepsPlace, listPhases, shareOn, type Task } from './script'
 
 /**
@@ -28,7 +28,7 @@ const LEAST_TURN = 10 * DEG
 const NODES_MOST = 4000
 
 type Node = Plan & {
-  at: Moment
+  at: Instant
   /** Where the weight is: between the feet as at first, or all on one. */
   carrier: Side | null
   /** The foot that landed last, and which were turned or set already. */
@@ -171,7 +171,7 @@ function listActions(task: Task, { at, carrier, actions }: Node): Action[] {
   return [...listed, ...listLoadedTurns(task, at, [carrier])]
 }
 
-function listLoadedTurns(task: Task, at: Moment, sides: readonly Side[]): Action[] {
+function listLoadedTurns(task: Task, at: Instant, sides: readonly Side[]): Action[] {
   return sides.flatMap((side): Action[] => {
     const [foot, goal] = [at.feet[side], task.to.feet[side]]
     if (foot.contact !== 'whole' || !keepsPlace(task.body, foot, goal) || isTurned(foot, goal)) return []
@@ -183,7 +183,7 @@ function listLoadedTurns(task: Task, at: Moment, sides: readonly Side[]): Action
 }
 
 /** Where a foot that stays turns to: all the way, or as far as both hips allow against the other; null: hardly at all. */
-function asFarAsHipsGo({ body, to }: Task, at: Moment, side: Side): number | null {
+function asFarAsHipsGo({ body, to }: Task, at: Instant, side: Side): number | null {
   const { least, most } = rangeOfFeet(body)
   const other = at.feet[otherSide(side)].yaw
   const [low, high] = side === 'left' ? [other + least, other + most] : [other - most, other - least]
@@ -244,9 +244,9 @@ function showKeys(task: Task, phases: readonly Phase[]): Shown | null {
   const cautions: string[] = []
   for (const phase of phases) {
     if (doesTurnMeet(task.body, phase)) return null
-    const leaves = phase.kind === 'lift' ? [momentAt(phase, 0, task.body.footLength)] : []
-    for (const moment of [...leaves, phase.to]) {
-      const shown = showKey(task, moment)
+    const leaves = phase.kind === 'lift' ? [instantAt(phase, 0, task.body.footLength)] : []
+    for (const instant of [...leaves, phase.to]) {
+      const shown = showKey(task, instant)
       if (!shown) return null
       hard.push(...shown.hard)
       cautions.push(...shown.cautions)
@@ -256,11 +256,11 @@ function showKeys(task: Task, phases: readonly Phase[]): Shown | null {
 }
 
 /** What a key stance shows on the way, its pelvis as the hips allow; null where it cannot be stood. */
-function showKey({ body, from, to, held }: Task, end: Moment): Shown | null {
+function showKey({ body, from, to, held }: Task, end: Instant): Shown | null {
   const heading = faceAsFeetAllow(end, from.heading)
   if (heading === null) return null
-  const moment = changeMoment(end, { heading, height: Math.min(from.height, to.height) })
-  const stood = standFacing(body, moment, held, from.pelvis)
+  const instant = changeInstant(end, { heading, height: Math.min(from.height, to.height) })
+  const stood = standFacing(body, instant, held, from.pelvis)
   if (!stood) return null
   const list = (severity: string) =>
     stood.findings

@@ -10,17 +10,17 @@ import { assemble, type Reached, type Settled, settle } from '../pose/pose'
 import { checkFooting } from '../stance/check'
 import { setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
-import { changeMoment, type Held, type Moment, stanceOf } from './moment'
+import { changeInstant, type Held, type Instant, stanceOf } from './instant'
 
-/** A moment with its legs in place under the hips, at the height that it has: nothing is read of it yet. */
-export type Posed = { moment: Moment; stance: Stance; settled: Settled }
+/** A instant with its legs in place under the hips, at the height that it has: nothing is read of it yet. */
+export type Posed = { instant: Instant; stance: Stance; settled: Settled }
 
 /**
- * A moment that was stood: the stance that says it, at the height that it has, and what was found. Without edges, feet
+ * A instant that was stood: the stance that says it, at the height that it has, and what was found. Without edges, feet
  * and limbs: a path holds thousands of instants.
  */
 export type Stood = {
-  moment: Moment
+  instant: Instant
   stance: Stance
   /** In the stance's own frame, as the pelvis. */
   centre: Vec2
@@ -33,25 +33,25 @@ export type Stood = {
 }
 
 /**
- * Poses a moment: its hips where it wants them, or as much lower as a leg's reach needs, also that of a foot in the
+ * Poses a instant: its hips where it wants them, or as much lower as a leg's reach needs, also that of a foot in the
  * air; higher only where a standing ankle cannot follow.
  * @throws InputError as a pose does
  */
-export function pose(body: Body, wanted: Moment, held: Held, neighbour: Reached | null = null): Posed {
+export function pose(body: Body, wanted: Instant, held: Held, neighbour: Reached | null = null): Posed {
   const stance = stanceOf(body, wanted, held)
   const set = setFooting(body, stance)
   checkFooting(set)
   const settled = settle(set, { reached: neighbour }, true)
   const [, , height] = settled.pelvis
   stance.height = { pelvisDrop: body.standingHipHeight - height }
-  return { moment: changeMoment(wanted, { height }), stance, settled }
+  return { instant: changeInstant(wanted, { height }), stance, settled }
 }
 
 /**
- * Reads a moment that is posed.
+ * Reads a instant that is posed.
  * @throws InputError where its base is none
  */
-export function read({ moment, stance, settled }: Posed): Stood {
+export function read({ instant, stance, settled }: Posed): Stood {
   const seated = stance.seat ? assemble(settled) : null
   const footing = seated ?? settled.footing
   const balance = readBalance(footing, seated && listBodyErrors(seated))
@@ -59,7 +59,7 @@ export function read({ moment, stance, settled }: Posed): Stood {
   const legs = readLegs(footing, settled.legs)
   const { findings, verdict } = judge(footing, legs, balance)
   return {
-    moment,
+    instant,
     stance,
     centre: footing.centre,
     pelvis: settled.pelvis,
@@ -71,15 +71,15 @@ export function read({ moment, stance, settled }: Posed): Stood {
   }
 }
 
-/** Poses and reads a moment. @throws InputError as an analysis of the stance does */
-export const stand = (body: Body, wanted: Moment, held: Held, neighbour: Reached | null = null): Stood =>
+/** Poses and reads a instant. @throws InputError as an analysis of the stance does */
+export const stand = (body: Body, wanted: Instant, held: Held, neighbour: Reached | null = null): Stood =>
   read(pose(body, wanted, held, neighbour))
 
 /** The same, each null where it cannot be. */
-export const tryPose = (body: Body, wanted: Moment, held: Held, neighbour: Reached | null = null): Posed | null =>
+export const tryPose = (body: Body, wanted: Instant, held: Held, neighbour: Reached | null = null): Posed | null =>
   orNull(() => pose(body, wanted, held, neighbour))
 export const tryRead = (posed: Posed): Stood | null => orNull(() => read(posed))
-export const tryStand = (body: Body, wanted: Moment, held: Held, neighbour: Reached | null = null): Stood | null =>
+export const tryStand = (body: Body, wanted: Instant, held: Held, neighbour: Reached | null = null): Stood | null =>
   orNull(() => stand(body, wanted, held, neighbour))
 
 function orNull<T>(make: () => T): T | null {

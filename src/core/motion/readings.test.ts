@@ -54,7 +54,7 @@ describe('heights of the hips', () => {
     expect(ways).toHaveLength(4)
     for (const { transition } of ways)
       for (const { samples, kind } of transition.phases) {
-        const heights = samples.map(({ moment }) => moment.height)
+        const heights = samples.map(({ instant }) => instant.height)
         const most = (FASTEST * (Math.max(...heights) - Math.min(...heights))) / (heights.length - 1)
         for (let i = 1; i < heights.length - 1; i++)
           expect((heights[i - 1] as number) - (heights[i] as number), kind).toBeLessThanOrEqual(most + 1e-6)

@@ -3,7 +3,7 @@ import type { Body } from '../body/body'
 import { type BySide, bySide, SIDES, type Side } from '../conventions'
 import { shareOf } from '../stance/footing'
 import { type EmptyStep, testEmptyStep } from './empty-step'
-import type { Held } from './moment'
+import type { Held } from './instant'
 import type { Stood } from './posing'
 import { pressureRange } from './pressure'
 import { isTurned } from './script'
@@ -61,8 +61,8 @@ export function readTransition(body: Body, transition: Transition, held: Held, l
         leastAt = { phase, t: i / (samples.length - 1) }
       }
       if (airborne(stood)) singleLeast = Math.min(singleLeast, spare)
-      high = Math.max(high, stood.moment.height)
-      low = Math.min(low, stood.moment.height)
+      high = Math.max(high, stood.instant.height)
+      low = Math.min(low, stood.instant.height)
       for (const side of SIDES) loadMax[side] = Math.max(loadMax[side], shareOf(stood.stance, side))
     })
   })
@@ -75,7 +75,7 @@ export function readTransition(body: Body, transition: Transition, held: Held, l
     leastAt,
     singleLeast: Number.isFinite(singleLeast) ? singleLeast : null,
     emptyStep: findWorstStep(body, transition, held, longest),
-    bob: Math.max(0, high - low - Math.abs(last.moment.height - first.moment.height)),
+    bob: Math.max(0, high - low - Math.abs(last.instant.height - first.instant.height)),
     turns: readTurns(body, phases),
     loadMax,
     kneeNms: bySide((side) => integrate(phases, (stood) => kneeLoad(stood.legs[side]))),
@@ -135,7 +135,7 @@ function readTurns(body: Body, phases: readonly TimedPhase[]): Turn[] {
     const load = Math.max(...samples.map(({ stance }) => shareOf(stance, foot)))
     const [rear, front] = pressureRange(body, foot, { ...from.feet[foot], toeOut: 0 })
     const third = rear + (front - rear) * REAR_THIRD
-    const pressedRight = samples.every(({ moment }) => moment.feet[foot].pressureAt <= third + 1e-9)
+    const pressedRight = samples.every(({ instant }) => instant.feet[foot].pressureAt <= third + 1e-9)
     return [{ phase, foot, angle: to.feet[foot].yaw - from.feet[foot].yaw, about, load, pressedRight }]
   })
 }

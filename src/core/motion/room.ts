@@ -7,7 +7,7 @@ import { FOOT_OUTLINE, layOnFloor, placeFoot } from '../stance/foot'
 import { setFooting } from '../stance/footing'
 import { toRoom } from '../stance/placed'
 import type { Contact, Placement } from '../stance/stance'
-import { momentOf } from './moment'
+import { instantOf } from './instant'
 import type { Path, PathPart } from './path'
 import type { Stood } from './posing'
 import { shareOn } from './script'
@@ -93,7 +93,7 @@ function takeInstant(body: Body, { stance, pelvis }: Stood, take: (point: Vec2) 
 export function calcDrift({ body, parts }: Path): Placement {
   const [first, last] = [parts[0], parts.at(-1)] as [PathPart, PathPart]
   const middle = ({ stance }: PathPart): Vec2 => {
-    const { left, right } = momentOf(body, stance, 0).feet
+    const { left, right } = instantOf(body, stance, 0).feet
     return [(left.heel[0] + right.heel[0]) / 2, (left.heel[1] + right.heel[1]) / 2]
   }
   const [a, b] = [middle(first), middle(last)]
@@ -126,7 +126,7 @@ export type Footprint = {
  */
 export function listFootprints({ body, parts, transitions }: Path): Footprint[] {
   const first = parts[0] as PathPart
-  const start = momentOf(body, first.stance, 0)
+  const start = instantOf(body, first.stance, 0)
   const stood = SIDES.map((side): Footprint => {
     const { heel, yaw, contact } = start.feet[side]
     return {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { toRoutine } from '@/formats/routine-document'
 import { resolveBody } from '../body/body'
+import type { SideLimits } from '../body/person'
 import { DEG } from '../conventions'
 import { calcTrack } from '../stance/layout'
 import { makePath } from './path'
@@ -27,7 +28,7 @@ function walk(posture: string, headingDeg: number, anchor: 'left' | 'right') {
 describe('what a way shows, by its instants', () => {
   it('bobbing: how far the hips go down and up again, besides what the stances differ by', () => {
     const { stood, find } = walk('parallel', 90, 'right')
-    const heights = stood.map(({ moment }) => moment.height)
+    const heights = stood.map(({ instant }) => instant.height)
     const ends = Math.abs((heights.at(-1) as number) - (heights[0] as number))
     expect(find('step.bob')?.value).toBeCloseTo(Math.max(...heights) - Math.min(...heights) - ends, 9)
     expect(walk('parallel', 0, 'right').find('step.bob')).toBeUndefined()
@@ -44,8 +45,8 @@ describe('what a way shows, by its instants', () => {
   it('toes against each other under both: the most of any instant', () => {
     const { stood, find } = walk('horse', 90, 'left')
     const inward = stood
-      .filter(({ moment: { loadLeft } }) => Math.min(loadLeft, 1 - loadLeft) >= 0.05)
-      .map(({ moment: { feet } }) => feet.right.yaw - feet.left.yaw)
+      .filter(({ instant: { loadLeft } }) => Math.min(loadLeft, 1 - loadLeft) >= 0.05)
+      .map(({ instant: { feet } }) => feet.right.yaw - feet.left.yaw)
     expect(find('turn.toes-in')?.value).toBeCloseTo(Math.max(...inward), 9)
     expect(walk('bow', 0, 'right').find('turn.toes-in')).toBeUndefined()
   })
@@ -93,5 +94,34 @@ describe('what a way shows, by its instants', () => {
     expect(turned({ pressedRight: false })).toMatchObject({ says: { aspect: 'forward' } })
     expect(turned({ angle: 60 * DEG, load: 0.3 })).toMatchObject({ value: 0.3, says: { aspect: 'far' } })
     expect(turned({ about: 'ball', load: 0.4 })).toBeNull()
+  })
+
+  it('the turn that is at fault, where it is: not the first of that foot', () => {
+    const { made, part } = walk('bow', 0, 'right')
+    const { transition, readings } = made
+    for (const { phase, foot } of readings.turns) expect(transition.phases[phase]).toMatchObject({ kind: 'turn', foot })
+    expect(readings.turns.length).toBeGreaterThan(0)
+    const of = (code: string, turns: Turn[]) =>
+      MOTION_RULES.find((rule) => rule.code === code)?.find({
+        ...{ body, transition, readings: { ...readings, turns } },
+        ...{ choices: part.choices, breath: part.breath, wayOutS: null },
+      })
+    const fine: Turn = { phase: 1, foot: 'right', angle: 20 * DEG, about: 'heel', load: 0, pressedRight: true }
+    const bad: Turn = { ...fine, phase: 4, about: 'ball', load: 0.7 }
+    expect(of('turn.loaded', [fine, bad])?.phase).toBe(4)
+    expect(of('foot.dragged', [fine, bad])?.phase).toBe(4)
+  })
+
+  it('toes in are graver with an order against an inward turn, and with no other', () => {
+    const { made, part } = walk('horse', 90, 'left')
+    const { transition, readings } = made
+    const gravity = (limits: SideLimits) =>
+      MOTION_RULES.find(({ code }) => code === 'turn.toes-in')?.find({
+        ...{ body: resolveBody({ ...body.person, limits: { right: limits } }), transition, readings },
+        ...{ choices: part.choices, breath: part.breath, wayOutS: null },
+      })?.severity
+    expect(gravity({})).toBe('note')
+    expect(gravity({ hipOutwardMax: 60 * DEG, hipOutwardOrdered: true })).toBe('note')
+    expect(gravity({ hipInwardMax: 10 * DEG, hipInwardOrdered: true })).toBe('hard')
   })
 })

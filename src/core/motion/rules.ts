@@ -75,7 +75,7 @@ const bob: MotionRule = {
   code: 'step.bob',
   find: ({ readings, transition: { phases } }) => {
     if (!(readings.bob > BOB_NOTE)) return null
-    const at = findInstant(phases, (stood) => -stood.moment.height)
+    const at = findInstant(phases, (stood) => -stood.instant.height)
     const severity = readings.bob > BOB_CAUTION ? 'caution' : 'note'
     return { severity, side: null, part: 'trunk', limit: BOB_NOTE, unit: 'm', ...at, value: readings.bob }
   },
@@ -152,7 +152,7 @@ const toesIn: MotionRule = {
   id: 'turn.toes-in',
   code: 'turn.toes-in',
   find: ({ body: { sides }, transition: { phases } }) => {
-    const inward = ({ moment: { feet, loadLeft } }: Stood) =>
+    const inward = ({ instant: { feet, loadLeft } }: Stood) =>
       Math.min(loadLeft, 1 - loadLeft) >= BOTH_CARRY ? feet.right.yaw - feet.left.yaw : Number.NEGATIVE_INFINITY
     const at = findInstant(phases, inward)
     if (!(at.value > TOES_IN + DUST)) return null

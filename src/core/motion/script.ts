@@ -6,15 +6,15 @@ import { mix } from './ease'
 import {
   alongFoot,
   changeFoot,
-  changeMoment,
-  type FootMoment,
+  changeInstant,
+  type FootInstant,
   footingInRoom,
   gap,
   type Held,
-  type Moment,
+  type Instant,
   outward,
   plus,
-} from './moment'
+} from './instant'
 import { makePhase, type Phase, type PhaseKind, turnedHeel, withFoot } from './phase'
 import { listKeptPressures, pressureRange } from './pressure'
 import { findSwing } from './swing'
@@ -29,8 +29,8 @@ export type Action =
 /** A transition's own givens: from where to where, and how it is done. */
 export type Task = {
   body: Body
-  from: Moment
-  to: Moment
+  from: Instant
+  to: Instant
   choices: Choices
   clearance: number
   held: Held
@@ -45,24 +45,24 @@ const SAME_TURN = 1e-3
 /** Places along a foot that are looked at for the rearmost. */
 const PRESSURES = 20
 
-export const shareOn = ({ loadLeft }: Moment, side: Side): number => (side === 'left' ? loadLeft : 1 - loadLeft)
+export const shareOn = ({ loadLeft }: Instant, side: Side): number => (side === 'left' ? loadLeft : 1 - loadLeft)
 
-/** Whether a foot of a moment is set as another one is: place, direction and contact. */
-export const isPlaced = (foot: FootMoment, goal: FootMoment): boolean =>
+/** Whether a foot of a instant is set as another one is: place, direction and contact. */
+export const isPlaced = (foot: FootInstant, goal: FootInstant): boolean =>
   gap(foot.heel, goal.heel) < SAME_PLACE && foot.contact === goal.contact && Math.abs(foot.lift - goal.lift) < SAME_TURN
-export const isTurned = (foot: FootMoment, goal: FootMoment): boolean => Math.abs(foot.yaw - goal.yaw) < SAME_TURN
+export const isTurned = (foot: FootInstant, goal: FootInstant): boolean => Math.abs(foot.yaw - goal.yaw) < SAME_TURN
 
 /** What a foot turns about in its place: a foot that stands on its ball turns on it. */
-export const aboutOf = ({ contact }: FootMoment): 'heel' | 'ball' =>
+export const aboutOf = ({ contact }: FootInstant): 'heel' | 'ball' =>
   contact === 'ball' || contact === 'toe-touch' ? 'ball' : 'heel'
 
 /** Whether a foot can come to a goal by turning where it is, about its heel or the ball that it stands on. */
-export function keepsPlace(body: Body, foot: FootMoment, goal: FootMoment): boolean {
+export function keepsPlace(body: Body, foot: FootInstant, goal: FootInstant): boolean {
   return gap(turnedHeel(foot, goal.yaw, aboutOf(foot), body.footLength), goal.heel) < SAME_PLACE
 }
 
 /** The phases of an action, each from where the one before ended. Feet and weight only; the rest follows them. */
-export function listPhases(task: Task, at: Moment, action: Action, last: Side | null): Phase[] {
+export function listPhases(task: Task, at: Instant, action: Action, last: Side | null): Phase[] {
   switch (action.do) {
     case 'shift':
       return [phase(task, 'empty', otherSide(action.to), at, standOn(task, at, action.to))]
@@ -76,8 +76,8 @@ export function listPhases(task: Task, at: Moment, action: Action, last: Side | 
 }
 
 /** All on one foot, as far back on it as one sits. */
-function standOn({ body, held, sits }: Task, at: Moment, side: Side): Moment {
-  const over = changeMoment(at, { loadLeft: side === 'left' ? 1 : 0 })
+function standOn({ body, held, sits }: Task, at: Instant, side: Side): Instant {
+  const over = changeInstant(at, { loadLeft: side === 'left' ? 1 : 0 })
   if (sits === 0) return over
   const foot = at.feet[side]
   const pressed = (pressureAt: number) => withFoot(over, side, changeFoot(foot, { pressureAt }))
@@ -89,12 +89,12 @@ const phase = (
   { choices }: Task,
   kind: PhaseKind,
   foot: Side | null,
-  from: Moment,
-  to: Moment,
+  from: Instant,
+  to: Instant,
   more: Partial<Phase> = {},
 ): Phase => makePhase(kind, foot, [from, to], choices.order, more)
 
-function turn(task: Task, at: Moment, { foot, yaw, loaded }: Extract<Action, { do: 'turn' }>): Phase[] {
+function turn(task: Task, at: Instant, { foot, yaw, loaded }: Extract<Action, { do: 'turn' }>): Phase[] {
   const { footLength } = task.body
   const about = loaded ? 'heel' : aboutOf(at.feet[foot])
   const [rear] = pressureRange(task.body, foot, { ...at.feet[foot], toeOut: 0 })
@@ -108,7 +108,7 @@ function turn(task: Task, at: Moment, { foot, yaw, loaded }: Extract<Action, { d
   return [phase(task, 'shift', foot, at, ready), turns, phase(task, 'shift', foot, done, forward)]
 }
 
-function step(task: Task, at: Moment, foot: Side): Phase[] {
+function step(task: Task, at: Instant, foot: Side): Phase[] {
   const goal = task.to.feet[foot]
   const before = at.feet[foot]
   if (gap(before.heel, goal.heel) < SAME_PLACE && isTurned(before, goal) && before.contact !== 'air') {
@@ -125,11 +125,11 @@ function step(task: Task, at: Moment, foot: Side): Phase[] {
 }
 
 /** Beside the standing foot on the ball, where a foot passes it; null where it does not. */
-function findMiddle({ body, to }: Task, at: Moment, foot: Side): FootMoment | null {
+function findMiddle({ body, to }: Task, at: Instant, foot: Side): FootInstant | null {
   const standing = at.feet[otherSide(foot)]
   const [u, inner] = [alongFoot(standing.yaw), outward(standing.yaw, foot)]
   const [before, goal] = [at.feet[foot], to.feet[foot]]
-  const ahead = ({ heel }: FootMoment) => (heel[0] - standing.heel[0]) * u[0] + (heel[1] - standing.heel[1]) * u[1]
+  const ahead = ({ heel }: FootInstant) => (heel[0] - standing.heel[0]) * u[0] + (heel[1] - standing.heel[1]) * u[1]
   if (ahead(before) * ahead(goal) >= 0 || Math.min(Math.abs(ahead(before)), Math.abs(ahead(goal))) < MIDDLE_LEAST)
     return null
   return {
@@ -142,7 +142,7 @@ function findMiddle({ body, to }: Task, at: Moment, foot: Side): FootMoment | nu
 }
 const MIDDLE_LEAST = 0.05
 
-function swing(task: Task, at: Moment, foot: Side, goal: FootMoment): Phase[] {
+function swing(task: Task, at: Instant, foot: Side, goal: FootInstant): Phase[] {
   const { body, choices, clearance } = task
   const before = at.feet[foot]
   const standing = at.feet[otherSide(foot)]
@@ -157,7 +157,7 @@ function swing(task: Task, at: Moment, foot: Side, goal: FootMoment): Phase[] {
     now = (phases.at(-1) as Phase).to
   }
   const held = goal.contact === 'air'
-  const over: FootMoment = held
+  const over: FootInstant = held
     ? goal
     : changeFoot(goal, { contact: 'air', clearance: way.clearance, lift: lands.lift })
   phases.push(phase(task, 'reach', foot, now, withFoot(now, foot, over), way.bend ? { bend: way.bend } : {}))
@@ -167,7 +167,7 @@ function swing(task: Task, at: Moment, foot: Side, goal: FootMoment): Phase[] {
 }
 
 /** What meets the floor first: by the way that the foot goes, unless it stays on a part of itself. */
-function findLanding({ choices, to }: Task, at: Moment, foot: Side, goal: FootMoment): NonNullable<Phase['lands']> {
+function findLanding({ choices, to }: Task, at: Instant, foot: Side, goal: FootInstant): NonNullable<Phase['lands']> {
   if (goal.contact !== 'whole') return { contact: goal.contact, lift: goal.lift }
   const { landing } = choices
   const way = wayOf(at.feet[foot].heel, goal.heel, to.heading)
@@ -186,16 +186,16 @@ export function wayOf(from: Vec2, to: Vec2, heading: number): 'ahead' | 'back' |
 }
 
 /** The weight comes to what the next stance has; then whatever is left of it. */
-function finish(task: Task, at: Moment, last: Side | null): Phase[] {
+function finish(task: Task, at: Instant, last: Side | null): Phase[] {
   const { to } = task
   const by = to.loadLeft - at.loadLeft
   const fills = by > 0 ? 'left' : 'right'
-  const pressed = changeMoment(at, {
+  const pressed = changeInstant(at, {
     feet: bySide((side) => changeFoot(at.feet[side], { pressureAt: to.feet[side].pressureAt })),
   })
   if (Math.abs(by) > 1e-9) {
     const kind = last === fills ? 'commit' : 'shift'
-    return [phase(task, kind, fills, at, changeMoment(pressed, { loadLeft: to.loadLeft }))]
+    return [phase(task, kind, fills, at, changeInstant(pressed, { loadLeft: to.loadLeft }))]
   }
   return [phase(task, 'settle', null, at, pressed)]
 }

@@ -84,7 +84,7 @@ describe('up from a chair and down to it', () => {
       expect(Math.hypot(...p.map((v, i) => v - (q[i] as number))), name).toBeLessThan(1e-3)
     }
     expect(first.balance.assured.margin).toBeGreaterThan(0)
-    const heights = rise?.samples.map(({ moment }) => moment.height) ?? []
+    const heights = rise?.samples.map(({ instant }) => instant.height) ?? []
     heights.slice(1).forEach((height, i) => {
       expect(height).toBeGreaterThan((heights[i] as number) - 1e-9)
     })

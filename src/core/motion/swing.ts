@@ -4,7 +4,7 @@ import type { Choices } from '../postures/choices'
 import { calcAnkleAlong } from '../stance/foot'
 import { mix } from './ease'
 import { doFeetMeet } from './feet-meet'
-import { alongFoot, type FootMoment, gap, outward, plus } from './moment'
+import { alongFoot, type FootInstant, gap, outward, plus } from './instant'
 import { curve } from './phase'
 
 /** Under this both soles are near enough to the floor to meet. */
@@ -30,9 +30,9 @@ export type Swing = { bend: Vec2 | undefined; clearance: number }
 export function findSwing(
   body: Body,
   side: Side,
-  from: FootMoment,
-  to: FootMoment,
-  standing: FootMoment,
+  from: FootInstant,
+  to: FootInstant,
+  standing: FootInstant,
   choice: Choices['swing'],
   clearance: number,
 ): Swing {
@@ -58,18 +58,18 @@ export function findSwing(
 }
 
 /** The point toward which a quadratic curve bends that passes through a point half-way. */
-const through = (from: FootMoment, to: FootMoment, [x, y]: Vec2): Vec2 => [
+const through = (from: FootInstant, to: FootInstant, [x, y]: Vec2): Vec2 => [
   2 * x - (from.heel[0] + to.heel[0]) / 2,
   2 * y - (from.heel[1] + to.heel[1]) / 2,
 ]
 
 /** Whether a foot passes the standing ankle, and where beside it, or round its toes and heel, its heel would be. */
-function findPassing(body: Body, side: Side, from: FootMoment, to: FootMoment, standing: FootMoment) {
+function findPassing(body: Body, side: Side, from: FootInstant, to: FootInstant, standing: FootInstant) {
   const u = alongFoot(standing.yaw)
   const inner = outward(standing.yaw, side)
   const ankle = plus(standing.heel, u, ANKLE_AT * body.footLength)
   const swing = alongFoot((from.yaw + to.yaw) / 2)
-  const ahead = (foot: FootMoment) => {
+  const ahead = (foot: FootInstant) => {
     const [x, y] = plus(foot.heel, alongFoot(foot.yaw), ANKLE_AT * body.footLength)
     return (x - ankle[0]) * u[0] + (y - ankle[1]) * u[1]
   }
@@ -82,7 +82,14 @@ function findPassing(body: Body, side: Side, from: FootMoment, to: FootMoment, s
 }
 
 /** The least distance between the ankles on the way; negative where the feet would meet near the floor. */
-function calcRoom(body: Body, side: Side, from: FootMoment, to: FootMoment, standing: FootMoment, way: Swing): number {
+function calcRoom(
+  body: Body,
+  side: Side,
+  from: FootInstant,
+  to: FootInstant,
+  standing: FootInstant,
+  way: Swing,
+): number {
   const other = otherSide(side)
   const still = ankleOf(body, other, standing)
   let least = Number.POSITIVE_INFINITY
@@ -102,10 +109,10 @@ function calcRoom(body: Body, side: Side, from: FootMoment, to: FootMoment, stan
   return least
 }
 
-const lerpHeel = ({ heel: [ax, ay] }: FootMoment, { heel: [bx, by] }: FootMoment, part: number): Vec2 => [
+const lerpHeel = ({ heel: [ax, ay] }: FootInstant, { heel: [bx, by] }: FootInstant, part: number): Vec2 => [
   ax + (bx - ax) * part,
   ay + (by - ay) * part,
 ]
 
-const ankleOf = (body: Body, side: Side, { heel, yaw, lift }: Pick<FootMoment, 'heel' | 'yaw' | 'lift'>): Vec2 =>
+const ankleOf = (body: Body, side: Side, { heel, yaw, lift }: Pick<FootInstant, 'heel' | 'yaw' | 'lift'>): Vec2 =>
   plus(heel, alongFoot(yaw), calcAnkleAlong(body, side, lift))

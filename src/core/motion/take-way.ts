@@ -5,7 +5,7 @@ import { InputError } from '../errors'
 import { placeAt, toRoom } from '../stance/placed'
 import type { Placement, Seat, Stance } from '../stance/stance'
 import { isChairWay, leanOver, makeChairTransition, placeByChair, seatInRoom } from './chair'
-import { type Held, momentOf } from './moment'
+import { type Held, instantOf } from './instant'
 import type { PathPart, RoutinePart } from './path-parts'
 import { placeNext, scaleStep } from './place'
 import { compareCosts, type Plan } from './plan'
@@ -136,8 +136,8 @@ function planWay(
   const held = holds ? throughout : { ...throughout, supports: [] }
   const nothing: Way = { here, plan: null, held, make: null, error: null }
   if (!before.analysis || !here.analysis) return nothing
-  const from = momentOf(body, before.stance, before.analysis.pose.pelvis[2])
-  const to = momentOf(body, stance, here.analysis.pose.pelvis[2])
+  const from = instantOf(body, before.stance, before.analysis.pose.pelvis[2])
+  const to = instantOf(body, stance, here.analysis.pose.pelvis[2])
   const ask = { body, from, to, held, choices }
   const steps = SIDES.some((side) => !keepsPlace(body, from.feet[side], to.feet[side]))
   const plan = planTransition(ask, sits, sits === 0 && holds ? known : undefined)
@@ -163,8 +163,8 @@ function takeChairWay(body: Body, before: PathPart, part: RoutinePart, index: nu
   const seat = seatInRoom(on.stance)
   const lean = seat && leanOver(body, off.stance, seat, held)
   if (!at || !lean || !on.analysis || !off.analysis) return none
-  const seated = momentOf(body, on.stance, on.analysis.pose.pelvis[2])
-  const upright = momentOf(body, off.stance, off.analysis.pose.pelvis[2])
+  const seated = instantOf(body, on.stance, on.analysis.pose.pelvis[2])
+  const upright = instantOf(body, off.stance, off.analysis.pose.pelvis[2])
   const way = { body, up, seated, standing: upright, leaning: lean.leaning, seat, held, choices }
   const make = (seconds: number, samples: number): MadeWay => {
     const transition = makeChairTransition(way, seconds, samples)

@@ -5,8 +5,8 @@ import { lengthOf } from '../geometry/length'
 import { assemble } from '../pose/pose'
 import type { Footing } from '../stance/footing'
 import { mix } from './ease'
-import { alongFoot, footingInRoom, gap, type Held, plus } from './moment'
-import { momentAt, type Phase } from './phase'
+import { alongFoot, footingInRoom, gap, type Held, plus } from './instant'
+import { instantAt, type Phase } from './phase'
 import { pose, read, tryPose } from './posing'
 import { shareOn } from './script'
 
@@ -44,10 +44,10 @@ type Place = { centre: Vec2; heel: Vec2; toe: Vec2; up: number }
 
 /** Where a phase's foot and, where it moves at all, the centre are at an instant. */
 function placeAt(body: Body, phase: Phase, t: number, held: Held | null): Place {
-  const moment = momentAt(phase, t, body.footLength)
-  const { heel, yaw, clearance, contact } = moment.feet[phase.foot ?? 'left']
+  const instant = instantAt(phase, t, body.footLength)
+  const { heel, yaw, clearance, contact } = instant.feet[phase.foot ?? 'left']
   return {
-    centre: held ? footingInRoom(body, moment, held).centre : [0, 0],
+    centre: held ? footingInRoom(body, instant, held).centre : [0, 0],
     heel,
     toe: plus(heel, alongFoot(yaw), body.footLength),
     up: contact === 'air' ? clearance : 0,
@@ -68,7 +68,7 @@ export function calcShortest(body: Body, phase: Phase, held: Held): number | nul
   if (isStill(phase, held)) return 0
   const footings: Footing[] = []
   for (let i = 0; i <= INSTANTS; i++)
-    footings.push(footingInRoom(body, momentAt(phase, i / INSTANTS, body.footLength), held, footings.at(-1)))
+    footings.push(footingInRoom(body, instantAt(phase, i / INSTANTS, body.footLength), held, footings.at(-1)))
   const centreAt = (i: number) => (footings[Math.min(INSTANTS, Math.max(0, i))] as Footing).centre
   if (footings.every(({ centre }) => gap(centre, centreAt(0)) < 1e-6)) return 0
   const end = pose(body, phase.to, held)
@@ -98,7 +98,7 @@ const POSED = 6
  */
 function listPendulumLengths(body: Body, phase: Phase, held: Held): (t: number) => number {
   const lengths = Array.from({ length: POSED + 1 }, (_, i) => {
-    const posed = tryPose(body, momentAt(phase, i / POSED, body.footLength), held)
+    const posed = tryPose(body, instantAt(phase, i / POSED, body.footLength), held)
     return posed && assemble(posed.settled).centreOfMass[2]
   })
   const highest = Math.max(...lengths.map((length) => length ?? 0))

@@ -3,8 +3,8 @@ import type { Side } from '../conventions'
 import type { Choices } from '../postures/choices'
 import { mix } from './ease'
 import { followFeet } from './follow'
-import { changeMoment, type Held, type Moment } from './moment'
-import { momentAt, type Phase } from './phase'
+import { changeInstant, type Held, type Instant } from './instant'
+import { instantAt, type Phase } from './phase'
 import { findPlan, followPlan, type Plan } from './plan'
 import { type Stood, stand, tryPose, tryStand } from './posing'
 import { CLEARANCE, type Task } from './script'
@@ -23,8 +23,8 @@ export type Transition = {
 
 export type Ask = {
   body: Body
-  from: Moment
-  to: Moment
+  from: Instant
+  to: Instant
   held: Held
   choices: Choices
   seconds: number
@@ -86,11 +86,11 @@ function setHeights({ body, from, to, held }: Ask, phases: readonly Phase[], sec
     const own = seconds[i] as number
     const put = (t: number, contact: boolean) => {
       const level = mix(from.height, to.height, all > 0 ? (at + t * own) / all : 1)
-      const moment = momentAt(phase, t, body.footLength)
+      const instant = instantAt(phase, t, body.footLength)
       const isLast = i === phases.length - 1 && t === 1
       const height = isLast
         ? to.height
-        : (tryPose(body, changeMoment(moment, { height: level }), held)?.moment.height ?? level)
+        : (tryPose(body, changeInstant(instant, { height: level }), held)?.instant.height ?? level)
       keys.push({ phase: i, contact, height, swings: isSwinging(phase, t) })
     }
     if (phase.kind === 'touch') put(0.5, true)
@@ -104,8 +104,8 @@ function setHeights({ body, from, to, held }: Ask, phases: readonly Phase[], sec
   // Where a standing ankle cannot follow as low, the phases on both sides begin and end as high as it can.
   for (const key of keys.slice(0, -1)) {
     const phase = phases[key.phase] as Phase
-    const moment = momentAt(phase, key.contact ? 0.5 : 1, body.footLength)
-    key.height = tryPose(body, changeMoment(moment, { height: key.height }), held)?.moment.height ?? key.height
+    const instant = instantAt(phase, key.contact ? 0.5 : 1, body.footLength)
+    key.height = tryPose(body, changeInstant(instant, { height: key.height }), held)?.instant.height ?? key.height
   }
   let before = from.height
   return phases.map((phase, i) => {
@@ -113,8 +113,8 @@ function setHeights({ body, from, to, held }: Ask, phases: readonly Phase[], sec
     const end = (keys.find((key) => key.phase === i && !key.contact) as (typeof keys)[number]).height
     const set = {
       ...phase,
-      from: changeMoment(phase.from, { height: before }),
-      to: changeMoment(phase.to, { height: end }),
+      from: changeInstant(phase.from, { height: before }),
+      to: changeInstant(phase.to, { height: end }),
       heightAtContact: contact,
     }
     before = end
@@ -132,12 +132,12 @@ function sample({ body, held, samples }: Ask, phase: Phase): Stood[] {
   const count = phase.kind === 'touch' ? samples + (samples % 2) : samples
   const stood: Stood[] = []
   for (let i = 0; i <= count; i++) {
-    stood.push(stand(body, momentAt(phase, i / count, body.footLength), held, stood.at(-1)?.reached))
+    stood.push(stand(body, instantAt(phase, i / count, body.footLength), held, stood.at(-1)?.reached))
   }
-  const smooth = smoothHeights(stood.map(({ moment }) => moment.height))
+  const smooth = smoothHeights(stood.map(({ instant }) => instant.height))
   return stood.map((one, i) => {
     const height = smooth[i] as number
-    if (one.moment.height - height < 1e-6) return one
-    return tryStand(body, changeMoment(one.moment, { height }), held, one.reached) ?? one
+    if (one.instant.height - height < 1e-6) return one
+    return tryStand(body, changeInstant(one.instant, { height }), held, one.reached) ?? one
   })
 }

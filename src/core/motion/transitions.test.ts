@@ -6,8 +6,8 @@ import { buildPosture } from '../postures/posture'
 import { postureOf } from '../postures/postures'
 import { SCHOOL_IDS, SCHOOLS, type SchoolId } from '../postures/schools'
 import type { Stance } from '../stance/stance'
+import { instantOf } from './instant'
 import { verdictOfTransition } from './judge-path'
-import { momentOf } from './moment'
 import { findNearerSteps } from './nearer-step'
 import { makePath, type RoutinePart } from './path'
 import { comparePlans, findPlan, findPlanByTrying } from './plan'
@@ -333,7 +333,7 @@ describe('a way is planned with no case of its own', () => {
       ['bow', 'bow', 45, 'left'],
     ] as const) {
       const path = makePath(body, [part(from, 'left'), part(to, 'left', { heading, anchor })], 20)
-      const [a, b] = path.parts.map(({ stance, analysis }) => momentOf(body, stance, analysis?.pose.pelvis[2] ?? 0))
+      const [a, b] = path.parts.map(({ stance, analysis }) => instantOf(body, stance, analysis?.pose.pelvis[2] ?? 0))
       if (!a || !b) throw new Error('a part that cannot be stood')
       const held = { frame: 'upright', eyes: 'open', floor: { slope: 0, downhill: 0 }, supports: [] } as const
       const { choices } = SCHOOLS['long-upright']

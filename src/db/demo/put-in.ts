@@ -1,7 +1,11 @@
 import { eq } from 'drizzle-orm'
+import { buildPosture, postureOf, resolveBody } from '@/core'
+import { fromStance } from '@/formats/from-core'
+import type { RecordDocument } from '@/formats/record-document'
+import { toPerson } from '@/formats/to-core'
 import type { Database } from '../client'
 import { run } from '../errors'
-import { facts, groups, lessons, log, people } from '../schema'
+import { drafts, facts, groups, lessons, log, people } from '../schema'
 import { makeHistory } from './history'
 import { DEMO_GROUPS } from './make-person'
 import { DEMO_PEOPLE } from './people'
@@ -21,9 +25,19 @@ export async function putInDemo(db: Database, now: Date): Promise<void> {
     db.batch([
       db.insert(groups).values(DEMO_GROUPS).onConflictDoNothing(),
       db.insert(people).values(rows),
+      db.insert(drafts).values(onBenchLast(rows, at)),
       db.insert(facts).values({ key: PUT_IN, value: JSON.stringify(at) }),
     ]),
   )
+}
+
+/** Who was on the bench last: the first page opens with somebody whose knee says no, and with what helps her. */
+function onBenchLast(rows: readonly { id: string; record: RecordDocument }[], at: string) {
+  const { id, record } = rows.find((one) => one.id === 'odalys-marrin') as (typeof rows)[number]
+  const [posture, school] = ['bow', 'long-upright'] as const
+  const body = resolveBody(toPerson(record.body))
+  const stance = fromStance(buildPosture(postureOf(posture), body, school, 'left'))
+  return { personId: id, posture, school, stance, updatedAt: at }
 }
 
 const HISTORY = 'demo history'

@@ -8,10 +8,10 @@ import type { Arm, FootSetting, Placement, Seat, Stance, Support } from '../stan
 import { pressureWithin } from './pressure'
 
 /** A foot in the room: what `FootSetting` is in a stance, with its direction counter-clockwise from the room's. */
-export type FootMoment = Omit<FootSetting, 'toeOut'> & { yaw: number }
+export type FootInstant = Omit<FootSetting, 'toeOut'> & { yaw: number }
 
 /** A foot with something changed. Written out, so that all feet are of one shape: paths change hundreds of thousands. */
-export const changeFoot = (foot: FootMoment, change: Partial<FootMoment>): FootMoment => ({
+export const changeFoot = (foot: FootInstant, change: Partial<FootInstant>): FootInstant => ({
   heel: change.heel ?? foot.heel,
   yaw: change.yaw ?? foot.yaw,
   contact: change.contact ?? foot.contact,
@@ -24,9 +24,9 @@ export const changeFoot = (foot: FootMoment, change: Partial<FootMoment>): FootM
  * One instant of a path in the room frame: nothing in it depends on where a stance's own frame lies, so that feet
  * stay where they are while facing turns. Metres, radians, counter-clockwise.
  */
-export type Moment = {
+export type Instant = {
   heading: number
-  feet: BySide<FootMoment>
+  feet: BySide<FootInstant>
   loadLeft: number
   /** Direction that the pelvis faces in the room. */
   pelvis: number
@@ -37,16 +37,16 @@ export type Moment = {
   arms: BySide<Arm>
 }
 
-/** A moment with something changed, of the shape that all have. */
-export const changeMoment = (moment: Moment, change: Partial<Moment>): Moment => ({
-  heading: change.heading ?? moment.heading,
-  feet: change.feet ?? moment.feet,
-  loadLeft: change.loadLeft ?? moment.loadLeft,
-  pelvis: change.pelvis ?? moment.pelvis,
-  height: change.height ?? moment.height,
-  pelvisTilt: change.pelvisTilt ?? moment.pelvisTilt,
-  trunk: change.trunk ?? moment.trunk,
-  arms: change.arms ?? moment.arms,
+/** A instant with something changed, of the shape that all have. */
+export const changeInstant = (instant: Instant, change: Partial<Instant>): Instant => ({
+  heading: change.heading ?? instant.heading,
+  feet: change.feet ?? instant.feet,
+  loadLeft: change.loadLeft ?? instant.loadLeft,
+  pelvis: change.pelvis ?? instant.pelvis,
+  height: change.height ?? instant.height,
+  pelvisTilt: change.pelvisTilt ?? instant.pelvisTilt,
+  trunk: change.trunk ?? instant.trunk,
+  arms: change.arms ?? instant.arms,
 })
 
 /** What a transition holds throughout. */
@@ -62,8 +62,8 @@ const yawSign = (side: Side): 1 | -1 => (side === 'left' ? 1 : -1)
 
 export const ORIGIN: Placement = { x: 0, y: 0, heading: 0 }
 
-/** A placed stance as a moment; its hips at the height that its pose came to. */
-export function momentOf(body: Body, stance: Stance, height: number): Moment {
+/** A placed stance as a instant; its hips at the height that its pose came to. */
+export function instantOf(body: Body, stance: Stance, height: number): Instant {
   const at = stance.at ?? ORIGIN
   return {
     heading: at.heading,
@@ -87,15 +87,15 @@ export function momentOf(body: Body, stance: Stance, height: number): Moment {
   }
 }
 
-/** Between the heels and along the heading: where a moment's own frame lies. */
-const frameOf = ({ feet: { left, right }, heading }: Moment): Placement => ({
+/** Between the heels and along the heading: where a instant's own frame lies. */
+const frameOf = ({ feet: { left, right }, heading }: Instant): Placement => ({
   x: (left.heel[0] + right.heel[0]) / 2,
   y: (left.heel[1] + right.heel[1]) / 2,
   heading,
 })
 
 /** A foot as a stance's frame has it. Written out, as what is below: a path lays out thousands a second. */
-const footIn = (at: Placement, foot: FootMoment, side: Side): FootSetting => ({
+const footIn = (at: Placement, foot: FootInstant, side: Side): FootSetting => ({
   heel: fromRoom(at, foot.heel),
   toeOut: side === 'left' ? foot.yaw - at.heading : at.heading - foot.yaw,
   contact: foot.contact,
@@ -104,21 +104,21 @@ const footIn = (at: Placement, foot: FootMoment, side: Side): FootSetting => ({
   lift: foot.lift,
 })
 
-/** A moment as a stance of its own. In the room's own frame (`ORIGIN`) it has the room's coordinates. */
-export function stanceOf(body: Body, moment: Moment, held: Held, at: Placement = frameOf(moment)): Stance {
-  const { feet } = moment
+/** A instant as a stance of its own. In the room's own frame (`ORIGIN`) it has the room's coordinates. */
+export function stanceOf(body: Body, instant: Instant, held: Held, at: Placement = frameOf(instant)): Stance {
+  const { feet } = instant
   const { supports, floor, seat } = held
   const stance: Stance = {
     posture: held.posture,
     side: held.side,
     feet: { left: footIn(at, feet.left, 'left'), right: footIn(at, feet.right, 'right') },
-    loadLeft: moment.loadLeft,
+    loadLeft: instant.loadLeft,
     loadMeasured: false,
-    height: { pelvisDrop: body.standingHipHeight - moment.height },
-    pelvisYaw: moment.pelvis - at.heading,
-    pelvisTilt: moment.pelvisTilt,
-    trunk: moment.trunk,
-    arms: moment.arms,
+    height: { pelvisDrop: body.standingHipHeight - instant.height },
+    pelvisYaw: instant.pelvis - at.heading,
+    pelvisTilt: instant.pelvisTilt,
+    trunk: instant.trunk,
+    arms: instant.arms,
     supports: supports.length === 0 ? supports : supports.map((support) => supportIn(at, support)),
     frame: held.frame,
     eyes: held.eyes,
@@ -134,9 +134,9 @@ function supportIn(at: Placement, { toward, ...support }: Support): Support {
   return { ...support, at: [x, y, support.at[2]], ...(toward !== undefined && { toward: toward - at.heading }) }
 }
 
-/** The feet of a moment and where its centre falls, in the room; a foot that is as in a moment before is that one. */
-export function footingInRoom(body: Body, moment: Moment, held: Held, before: Footing | null = null): Footing {
-  const footing = setFooting(body, stanceOf(body, moment, held, ORIGIN), before)
+/** The feet of a instant and where its centre falls, in the room; a foot that is as in a instant before is that one. */
+export function footingInRoom(body: Body, instant: Instant, held: Held, before: Footing | null = null): Footing {
+  const footing = setFooting(body, stanceOf(body, instant, held, ORIGIN), before)
   // Seated, the centre follows from the body.
   return held.seat ? assemble(settle(footing)) : footing
 }
