@@ -1,11 +1,13 @@
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
-import { PINNED } from './src/testing/clock'
+import { PINNED } from './src/testing/clock.ts'
 
 const place = (path: string) => fileURLToPath(new URL(path, import.meta.url))
-/** Every test has the same day, in the same zone. */
-const env = PINNED
 const alias = { '@': place('./src') }
+
+/** Every test has the same day, in the same zone; how long it may take is for what never comes. */
+const common = { env: PINNED, testTimeout: 180_000, hookTimeout: 60_000 }
+const CORE = 'src/core/**/*.test.ts'
 
 export default defineConfig({
   test: {
@@ -13,27 +15,29 @@ export default defineConfig({
     maxWorkers: 2,
     projects: [
       {
+        // Pure functions: one loading does for all of them.
+        resolve: { alias },
+        test: { ...common, name: 'core', isolate: false, setupFiles: ['src/testing/setup.ts'], include: [CORE] },
+      },
+      {
         resolve: { alias },
         test: {
+          ...common,
           name: 'unit',
-          env,
           setupFiles: ['src/testing/setup.ts'],
           include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'scripts/**/*.test.ts'],
-          testTimeout: 180_000,
-          hookTimeout: 60_000,
+          exclude: [CORE, 'node_modules/**'],
         },
       },
       {
         // Pages as their server makes them, on a database of their own, without a browser.
         resolve: { alias: { ...alias, 'next/navigation': place('./src/testing/screens/navigation.ts') } },
         test: {
+          ...common,
           name: 'screens',
           environment: 'jsdom',
-          env,
           setupFiles: ['src/testing/screens/setup.ts'],
           include: ['src/**/*.screen.test.tsx'],
-          testTimeout: 180_000,
-          hookTimeout: 60_000,
         },
       },
     ],

@@ -1,4 +1,4 @@
-import { expect, type Page } from './test'
+import { expect, type Locator, type Page } from './test'
 
 export const choose = async (page: Page, word: RegExp, item: RegExp | string) => {
   await page.getByRole('button', { name: word }).click()
@@ -9,6 +9,19 @@ export const choose = async (page: Page, word: RegExp, item: RegExp | string) =>
     page.getByRole('option', { name: item, exact }),
   ]
   await few.or(many).first().click()
+}
+
+/** Until it stays where it is: what is found beside it may move it. */
+export async function atRest(target: Locator): Promise<void> {
+  let last = ''
+  await expect
+    .poll(async () => {
+      const now = JSON.stringify(await target.boundingBox())
+      const stays = now === last
+      last = now
+      return stays
+    })
+    .toBe(true)
 }
 
 export const verdict = (page: Page) => page.getByTestId('verdict')

@@ -57,9 +57,10 @@ test('a device posts its lines, and the page shows them; when it stops, it says 
   await expect(panel.getByText('Waiting for the first reading…')).toBeVisible()
   const lines = (from: number) =>
     Array.from({ length: 10 }, (_, i) => JSON.stringify({ atS: from + i / 10, leftKg: 45, rightKg: 15 })).join('\n')
+  let from = 0
   await expect
     .poll(async () => {
-      await request.post('/api/v1/readings', { data: lines(Date.now() / 1e6) })
+      await request.post('/api/v1/readings', { data: lines(from++) })
       return panel.getByText('left 75').isVisible()
     })
     .toBe(true)

@@ -36,7 +36,6 @@ async function open(page: Page, path: string) {
   await page.goto(path)
   await expect(page.getByRole('heading').first()).toBeVisible()
   if (path === '/class') await expect(page.getByRole('region', { name: /^Level 1/ })).toBeVisible()
-  await page.waitForTimeout(400)
 }
 
 test.beforeAll(async ({ request, nivrel }) => {
@@ -53,8 +52,7 @@ test('nothing runs off and nothing is cut from a phone to a tablet on end, a lon
     await open(page, path)
     for (const width of [360, 390, 820]) {
       await page.setViewportSize({ width, height: 840 })
-      await page.waitForTimeout(250)
-      expect({ path, width, ...(await findCut(page)) }).toEqual({ path, width, wide: 0, cut: [] })
+      await expect.poll(() => findCut(page), `${path} at ${width}`).toEqual({ wide: 0, cut: [] })
     }
   }
 })
@@ -63,8 +61,7 @@ test('at twice the text names stay whole and nothing runs off', async ({ page })
   for (const path of PAGES) {
     await open(page, path)
     await page.evaluate(() => document.documentElement.style.setProperty('font-size', '200%'))
-    await page.waitForTimeout(400)
-    expect({ path, ...(await findCut(page)) }).toEqual({ path, wide: 0, cut: [] })
+    await expect.poll(() => findCut(page), path).toEqual({ wide: 0, cut: [] })
     if (path !== '/class') continue
     const name = page.getByRole('button', { name: /^Tomasz holds/ }).getByText('Tomasz')
     const box = (await name.boundingBox()) as { width: number; height: number }

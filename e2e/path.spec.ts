@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { choose } from './helpers'
+import { atRest, choose } from './helpers'
 import { expect, type Page, test } from './test'
 
 const verdict = (page: Page) => page.getByTestId('path-verdict')
@@ -104,7 +104,7 @@ test('parts are moved by key and mouse, doubled, mirrored and taken out; undo br
   await part(page, /^3\. bow/).scrollIntoViewIfNeeded()
   // What is found beside it moves the page: it comes to rest before anything is taken hold of.
   await expect(page.getByRole('progressbar')).toHaveCount(0)
-  await page.waitForTimeout(500)
+  await atRest(part(page, /^3\. bow/))
   const [from, to] = [await part(page, /^3\. bow/).boundingBox(), await part(page, /^1\. parallel/).boundingBox()]
   if (!from || !to) throw new Error('a part is not shown')
   await page.mouse.move(from.x + 10, from.y + from.height / 2)

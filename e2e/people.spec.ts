@@ -260,7 +260,7 @@ test('pages carry strict headers, and a write from another site is refused', asy
     'cache-control': 'no-store',
   })
   for (const path of ['/', '/class', '/postures']) await page.goto(path)
-  await page.waitForTimeout(1500)
+  await page.waitForLoadState('networkidle')
   expect(violations).toEqual([])
   const body = { records: [] }
   const elsewhere: Record<string, string>[] = [

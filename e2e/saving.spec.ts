@@ -18,6 +18,13 @@ const LEAVING: [string, (page: Page) => Promise<unknown>][] = [
   ['a closed tab', (page) => page.close({ runBeforeUnload: true })],
 ]
 
+/** Does something on a bench, and waits until the server has it. */
+const drafted = (page: Page, act: () => Promise<void>) =>
+  Promise.all([
+    page.waitForResponse((answer) => answer.url().includes('/api/bench/') && answer.request().method() === 'PUT'),
+    act(),
+  ])
+
 for (const [how, leave] of LEAVING) {
   test(`what is typed is kept at ${how}, though the field was never left`, async ({ page, context }) => {
     await openPerson(page, 'perrin-locke')
@@ -76,7 +83,6 @@ test('“saved” is only said of what the server has; without a server it is sa
   })
   await notes(page).pressSequentially('slow')
   await notes(page).blur()
-  await page.waitForTimeout(1200)
   await expect(status(page)).toHaveText('saving…')
   open()
   await expect(status(page)).toHaveText('saved')
@@ -96,14 +102,12 @@ test('the bench in two tabs: the second is told and chooses; a reload shows whoe
 }) => {
   await openBench(page, /Hester Bright/)
   const step = (of: Page) => of.getByRole('spinbutton', { name: 'Step length' })
-  await step(page).press('ArrowUp')
-  await page.waitForTimeout(600)
+  await drafted(page, () => step(page).press('ArrowUp'))
   const other = await context.newPage()
   await other.goto(page.url())
   await expect(other.getByRole('button', { name: 'Person: Hester Bright' })).toBeVisible()
-  await step(page).press('PageUp')
+  await drafted(page, () => step(page).press('PageUp'))
   const mine = await step(page).inputValue()
-  await page.waitForTimeout(600)
   await step(other).press('ArrowDown')
   const sheet = other.getByRole('dialog', { name: 'Saved in two places' })
   await expect(sheet).toBeVisible()

@@ -1,37 +1,11 @@
-import { choose, openBench } from './helpers'
-import { type CDPSession, expect, type Locator, type Page, test } from './test'
+import { atRest, choose, openBench } from './helpers'
+import { expect, type Locator, type Page, test } from './test'
+import { drag, middle, scrolled } from './touching'
 
 test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true })
 
-type Point = { x: number; y: number }
-
-const middle = async (what: Locator, down = 0.5): Promise<Point> => {
-  const box = (await what.boundingBox()) as { x: number; y: number; width: number; height: number }
-  return { x: box.x + box.width / 2, y: box.y + box.height * down }
-}
-
-/** Fingers as a touch screen tells of them: each goes from its point by the same way. */
-async function drag(page: Page, from: readonly Point[], by: Point, rest = 0) {
-  const session: CDPSession = await page.context().newCDPSession(page)
-  const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', part: number) =>
-    session.send('Input.dispatchTouchEvent', {
-      type,
-      touchPoints:
-        type === 'touchEnd' ? [] : from.map(({ x, y }, id) => ({ x: x + by.x * part, y: y + by.y * part, id })),
-    })
-  await send('touchStart', 0)
-  await page.waitForTimeout(rest)
-  for (let i = 1; i <= 12; i++) {
-    await send('touchMove', i / 12)
-    await page.waitForTimeout(16)
-  }
-  await send('touchEnd', 1)
-}
-
 const figure = async (page: Page, name: string) =>
   Number((await page.getByRole('spinbutton', { name }).getAttribute('aria-valuenow')) ?? Number.NaN)
-const scrolled = (page: Page) => page.evaluate(() => scrollY)
-
 test('feet, weight and beam follow a finger all the way, and the page stays where it is', async ({ page }) => {
   await openBench(page, /Isolde Farrant/)
   const foot = page.getByRole('button', { name: /^left foot/ })
@@ -80,22 +54,6 @@ test('two fingers move both feet, and that is one step for undo', async ({ page 
   expect(await figure(page, 'Step length')).toBeCloseTo(before, 1)
 })
 
-test('the pelvis is lowered by a finger', async ({ page }) => {
-  await openBench(page, /Isolde Farrant/)
-  const canvas = page.locator('canvas')
-  await expect(canvas).toBeVisible()
-  await page.waitForTimeout(1500)
-  const knee = () => page.getByRole('spinbutton', { name: /^Bend of the/ }).getAttribute('aria-valuenow')
-  const before = Number(await knee())
-  // The pelvis stands somewhere about the middle of the picture, as large as a finger.
-  for (const down of [0.44, 0.5, 0.56]) {
-    await drag(page, [await middle(canvas, down)], { x: 0, y: 50 })
-    if (Number(await knee()) !== before) break
-  }
-  expect(Number(await knee())).toBeGreaterThan(before)
-  expect(await scrolled(page)).toBe(0)
-})
-
 test('a finger that rests takes somebody to another lane; one that moves at once scrolls', async ({ page }) => {
   await page.goto('/class')
   await choose(page, /^Posture:/, 'push')
@@ -112,7 +70,7 @@ test('a finger that rests takes somebody to another lane; one that moves at once
   expect(await scrolled(page)).toBeGreaterThan(30)
   await expect(somebody).toBeVisible()
   // The page comes to rest before a finger is put on it again.
-  await page.waitForTimeout(800)
+  await atRest(somebody)
   const [from, to] = [await middle(somebody), await middle(lane(2), 0.6)]
   await drag(page, [from], { x: to.x - from.x, y: to.y - from.y }, 350)
   await expect(lane(2).getByRole('button', { name: new RegExp(`^${name} .*put here by hand`) })).toBeVisible()
@@ -136,7 +94,7 @@ test('the foot of an opened step follows a finger, a part is carried by one that
   await parts.nth(3).scrollIntoViewIfNeeded()
   // The page comes to rest before a finger is put on it again.
   await expect(page.getByRole('progressbar')).toHaveCount(0)
-  await page.waitForTimeout(800)
+  await atRest(parts.nth(3))
   const [from, to] = [await middle(parts.nth(3)), await middle(parts.nth(2))]
   await drag(page, [from], { x: to.x - from.x, y: to.y - from.y }, 300)
   await expect(parts.nth(2)).toHaveAccessibleName(/^3\. brush knee, left/)

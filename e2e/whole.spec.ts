@@ -1,6 +1,7 @@
 import { chromium } from './browser'
-import { openBench } from './helpers'
+import { atRest, openBench } from './helpers'
 import { expect, test } from './test'
+import { drag, middle, scrolled } from './touching'
 
 // What only a whole browser has: drawing in space, and a pointer that is held while it is dragged.
 test.use({ launchOptions: chromium({ whole: true }) })
@@ -57,4 +58,24 @@ test('a number in the sentence is typed, nudged and dragged; each can be undone'
   await expect(step).toHaveValue('31')
   await page.keyboard.press('Control+Shift+z')
   await expect(step).toHaveValue('41')
+})
+
+test.describe('on a tablet', () => {
+  test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true })
+
+  test('the pelvis is lowered by a finger', async ({ page }) => {
+    await openBench(page, /Isolde Farrant/)
+    const canvas = page.locator('canvas')
+    await expect(canvas).toBeVisible()
+    await atRest(canvas)
+    const knee = () => page.getByRole('spinbutton', { name: /^Bend of the/ }).getAttribute('aria-valuenow')
+    const before = Number(await knee())
+    // The pelvis stands somewhere about the middle of the picture, as large as a finger.
+    for (const down of [0.44, 0.5, 0.56]) {
+      await drag(page, [await middle(canvas, down)], { x: 0, y: 50 })
+      if (Number(await knee()) !== before) break
+    }
+    expect(Number(await knee())).toBeGreaterThan(before)
+    expect(await scrolled(page)).toBe(0)
+  })
 })

@@ -69,7 +69,7 @@ it.each([...inARow, ...turns, ...zones])('every screen on %s in %s', async (inst
     ['/path', /Odalys Marrin/],
     ['/lesson?group=slack-tide', /Slack Tide/],
     [`/teach?group=slack-tide&day=${next}`, /50 min left/],
-    ['/log?group=slack-tide', /Bram Tallow/],
+    ['/log?group=second-launch', /Gideon Marsh/],
     ['/log?person=bram-tallow', /Bram Tallow/],
     ['/measure?person=odalys-marrin', /Odalys Marrin/],
     ['/postures', /bow/i],

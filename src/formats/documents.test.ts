@@ -7,8 +7,9 @@ import { sayError } from '@/words/errors'
 import { analyseDocument } from './analyse-document'
 import { fromStance } from './from-core'
 import { parse } from './parse'
+import { personDocument } from './person-document'
 import { stanceBody, stanceDocument } from './stance-document'
-import { toStance } from './to-core'
+import { toPerson, toStance } from './to-core'
 
 const GOOD = {
   format: 'nivrel.stance/1',
@@ -88,6 +89,29 @@ function refusal(doc: unknown): InputError {
   }
   throw new Error('it was accepted')
 }
+
+it('an order on a hip is that of the limit which is given, and of both where none or both are', () => {
+  const hips = (limits: object) => {
+    const { left, right } = toPerson(personDocument.parse({ statureM: 1.6, massKg: 60, limits })).limits ?? {}
+    return [left, right].map((side) => [side?.hipInwardOrdered ?? false, side?.hipOutwardOrdered ?? false])
+  }
+  expect(hips({ hipOrdered: true, hipInwardMaxDeg: 10 })).toEqual([
+    [true, false],
+    [true, false],
+  ])
+  expect(hips({ left: { hipOrdered: true, hipOutwardMaxDeg: 40 } })).toEqual([
+    [false, true],
+    [false, false],
+  ])
+  expect(hips({ hipOrdered: true, right: { hipOutwardMaxDeg: 40 } })).toEqual([
+    [true, true],
+    [false, true],
+  ])
+  expect(hips({ hipInwardOrdered: true, left: { hipInwardOrdered: false } })).toEqual([
+    [false, false],
+    [true, false],
+  ])
+})
 
 describe('a stance document', () => {
   it('is accepted with the least that it needs', () => {

@@ -155,6 +155,21 @@ describe('today', () => {
   })
 })
 
+describe('what was said twice, and what is little already', () => {
+  it('of two on one day by the same kind the later one said counts', () => {
+    const said = [limit('kneeFlexionMaxDeg', 30), limit('kneeFlexionMaxDeg', 40)]
+    expect(said[0]?.on).toBe(said[1]?.on)
+    expect(bindLimits(said).map(({ entry }) => entry.value)).toEqual([40])
+    expect(bindLimits(said.toReversed()).map(({ entry }) => entry.value)).toEqual([30])
+  })
+
+  it('a tired day bends no knee to less than ten degrees: that would be locked', () => {
+    const stiff = record({ limits: [limit('kneeFlexionMaxDeg', 12)] })
+    expect(proposeToday(stiff, 'tired', DAY).kneeFlexionMaxDeg).toBe(10)
+    expect(proposeToday(record({}), 'tired', DAY).kneeFlexionMaxDeg).toBe(25)
+  })
+})
+
 describe('whatever was said of somebody', () => {
   const day = fc.constantFrom('2025-11-01', '2026-01-15', DAY)
   const said = fc
@@ -480,5 +495,6 @@ describe('a record', () => {
     expect(isStricter(limit('support', 'walker'), limit('support', 'touch'))).toBe(true)
     expect(isStricter(limit('eyesOpen', true), limit('eyesOpen', false))).toBe(true)
     expect(isStricter(limit('loadMaxPct', 50), limit('loadMaxPct', 50))).toBe(false)
+    expect(isStricter(limit('eyesOpen', true), limit('eyesOpen', true))).toBe(false)
   })
 })

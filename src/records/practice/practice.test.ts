@@ -76,6 +76,9 @@ describe('a day of somebody', () => {
       whole: true,
       holdS: { left: 8, right: 9 },
     })
+    // Done whole is what was done whole in every piece that says so.
+    const parts = [true, false].map((whole, i) => row({ piece: `${i}`, whole, rounds: 1 }))
+    expect(listClassDays([row({ effort: 4 }), ...parts])[0]?.whole).toBe(false)
     expect(listClassDays([row({ touches: 0 }), row({ piece: 'a', happened: touches })])[0]?.touches).toBe(0)
     expect(listClassDays([row({ came: false })])[0]?.came).toBe(false)
     // A piece that was taught says of nobody that they were there.
@@ -235,6 +238,9 @@ describe('a group', () => {
     const standings = readStandings(people, rows, '2026-03-12', USUAL_PRACTICE)
     expect(standings.map(({ decision }) => decision.way)).toEqual(['harder', 'same', 'same', 'easier'])
     expect(listDrifting(standings)).toEqual([{ name: 'D', more: 3 }])
+    // Two more than the middle of the others is drifting, less is not.
+    const at = (effort: number) => standings.map((one) => (one.name === 'D' ? { ...one, effort } : one))
+    expect([listDrifting(at(5)), listDrifting(at(4.9))]).toEqual([[{ name: 'D', more: 2 }], []])
     const planned = new Map([
       ['a', ['bow']],
       ['b', ['bow', 'push']],
