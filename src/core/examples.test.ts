@@ -67,10 +67,12 @@ const decimalsOf = (written: string): number =>
   Math.min(WHOLE, ...[...written.matchAll(/\d\.(\d+)/g)].map(([, decimals = '']) => decimals.length))
 
 function expectSame(found: unknown, wanted: unknown, decimals: number, call: string): void {
-  if (typeof wanted === 'number') return expect(found, call).toBeCloseTo(wanted, decimals)
-  if (typeof wanted !== 'object' || wanted === null) return expect(found, call).toBe(wanted)
-  expect(Object.keys(found as object), call).toEqual(Object.keys(wanted))
-  for (const [key, value] of Object.entries(wanted)) expectSame(found?.[key as never], value, decimals, call)
+  if (typeof wanted === 'number') expect(found, call).toBeCloseTo(wanted, decimals)
+  else if (typeof wanted !== 'object' || wanted === null) expect(found, call).toBe(wanted)
+  else {
+    expect(Object.keys(found as object), call).toEqual(Object.keys(wanted))
+    for (const [key, value] of Object.entries(wanted)) expectSame(found?.[key as never], value, decimals, call)
+  }
 }
 
 describe('what stands in the comments of the core', () => {

@@ -73,6 +73,16 @@ describe('what the routes do', () => {
     expect(await fieldOf(callRoll({ marks: [{ person: 'nobody', mark: 'away' }] }))).toBe('person')
   })
 
+  it('two who call the roll at once lose nothing of each other', async () => {
+    const call = (person: string, mark: string) => callRoll({ marks: [{ person, mark }] })
+    await Promise.all([call('adaeze-mburu', 'tired'), call('adaeze-mburu', 'away'), call('tomasz-ferrow', 'sore')])
+    const { person } = await readBench('adaeze-mburu')
+    expect(['tired', 'away']).toContain(person.mark)
+    expect(person.today).toBe('tired')
+    expect((await readBench('tomasz-ferrow')).person.mark).toBe('sore')
+    await Promise.all([call('adaeze-mburu', 'here'), call('tomasz-ferrow', 'here')])
+  })
+
   it('says whom other rules would turn, standing and in kept plans, and changes nothing by saying so', async () => {
     const plan = {
       format: 'nivrel.plan/1',

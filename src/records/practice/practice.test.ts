@@ -240,7 +240,7 @@ describe('a group', () => {
     expect(listDrifting(standings)).toEqual([{ name: 'D', more: 3 }])
     // Two more than the middle of the others is drifting, less is not.
     const at = (effort: number) => standings.map((one) => (one.name === 'D' ? { ...one, effort } : one))
-    expect([listDrifting(at(5)), listDrifting(at(4.9))]).toEqual([[{ name: 'D', more: 2 }], []])
+    expect([listDrifting(at(6)), listDrifting(at(5.9))]).toEqual([[{ name: 'D', more: 2 }], []])
     const planned = new Map([
       ['a', ['bow']],
       ['b', ['bow', 'push']],
