@@ -1,5 +1,6 @@
 import { type BySide, bySide, directionOf, otherSide, type Side, sideSign, type Vec2 } from '../conventions'
-import { lengthOf } from '../geometry/length'
+import { lengthOf } from '../geometry/vector'
+
 import { JOINTS } from '../pose/names'
 import type { Pose } from '../pose/pose'
 import { findFrontSide } from '../stance/footing'

@@ -54,10 +54,12 @@ export const isBorneAlike = (a: Footing, b: Footing): boolean =>
     return p.part === null || (p.hx === q.hx && p.hy === q.hy && p.ux === q.ux && p.uy === q.uy)
   })
 
+const SUPPORTS_FROM = 0.85
+
 /** The usable part of the one foot that carries 85 % or more; null where none does. */
 export function calcSupportingBase(footing: Footing): Ring | null {
   if (footing.stance.seat) return null
-  const side = footing.loadLeft >= 0.85 ? 'left' : 1 - footing.loadLeft >= 0.85 ? 'right' : null
+  const side = footing.loadLeft >= SUPPORTS_FROM ? 'left' : 1 - footing.loadLeft >= SUPPORTS_FROM ? 'right' : null
   return side && layPart(footing, side, 'usable')
 }
 

@@ -1,6 +1,7 @@
 import { type Body, isPastOrder } from '../body/body'
 import { DEG, SIDES } from '../conventions'
 import { InputError } from '../errors'
+import { bisect } from '../numeric/bisect'
 import { settle } from '../pose/pose'
 import { setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
@@ -34,12 +35,7 @@ function findTurn(body: Body, stance: Stance, sign: 1 | -1): number {
     }
     free = next
   }
-  while (held - free > PRECISION) {
-    const middle = (free + held) / 2
-    if (isFree(middle)) free = middle
-    else held = middle
-  }
-  return free
+  return bisect(isFree, free, held, PRECISION)
 }
 
 function keepsKnees(body: Body, stance: Stance): boolean {

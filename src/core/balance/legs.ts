@@ -1,5 +1,6 @@
 import { type BySide, bySide, GRAVITY, type Side } from '../conventions'
-import { lengthOf } from '../geometry/length'
+import { lengthOf } from '../geometry/vector'
+
 import type { Leg } from '../pose/leg'
 import { type Footing, shareOf } from '../stance/footing'
 
@@ -27,7 +28,7 @@ export type LegReading = {
   share: number
 }
 
-const CARRIES = 0.2
+export const CARRIES = 0.2
 
 /** Whether a leg carries enough for its joints' cautions to count. */
 export const carries = (leg: LegReading): boolean => leg.share >= CARRIES - 1e-12

@@ -1,5 +1,7 @@
 import { otherSide, type Side, type Vec2 } from '../conventions'
-import { lengthOf } from '../geometry/length'
+import { lengthOf } from '../geometry/vector'
+import { bisect } from '../numeric/bisect'
+
 import { layOnFloor } from '../stance/foot'
 import type { Footing } from '../stance/footing'
 import { findLightSide, shareOf } from '../stance/footing'
@@ -16,7 +18,7 @@ export type Lift = {
   share: number | null
 }
 
-const STEPS = 40
+const DUST = 1e-12
 
 /**
  * The light foot can be lifted when the centre is within the other foot's usable part with the reserve for one foot.
@@ -43,12 +45,7 @@ export function calcLift(footing: Footing): Lift | null {
   }
   if (keeps(0)) return { light, now: true, shift: 0, share: shareOf(stance, standing.side) }
   if (!keeps(1)) return { light, now: false, shift: null, share: null }
-  let [out, within] = [0, 1]
-  for (let i = 0; i < STEPS; i++) {
-    const middle = (out + within) / 2
-    if (keeps(middle)) within = middle
-    else out = middle
-  }
+  const within = bisect(keeps, 1, 0, DUST)
   const [x, y] = at(within)
   const share = shareOf(stance, standing.side)
   return { light, now: false, shift: lengthOf(x - cx, y - cy), share: share + within * (1 - share) }

@@ -1,5 +1,6 @@
 import { directionOf, directionVector, type Vec2 } from '../conventions'
 import { calcRay } from '../geometry/polygon'
+import { clamp } from '../numeric/clamp'
 
 type Point = { x: number; y: number }
 
@@ -32,7 +33,7 @@ export function viewEdge(a: Point, b: Point, x: number, y: number): EdgeView {
   const ex = b.x - a.x
   const ey = b.y - a.y
   const square = ex * ex + ey * ey
-  const t = Math.min(1, Math.max(0, ((x - a.x) * ex + (y - a.y) * ey) / square))
+  const t = clamp(((x - a.x) * ex + (y - a.y) * ey) / square, 0, 1)
   const dx = x - a.x - t * ex
   const dy = y - a.y - t * ey
   const inside = ex * (y - a.y) - ey * (x - a.x) >= 0

@@ -1,3 +1,4 @@
+import { clamp } from '../numeric/clamp'
 import type { Footing } from '../stance/footing'
 
 /** From these shares on the lighter foot the reserve rises from that for one foot to that for two. */
@@ -17,6 +18,6 @@ const calcEyesFactor = ({ body, stance }: Footing): number =>
 function calcOpenReserve({ body, stance, feet }: Footing): number {
   if (stance.seat) return body.swayReserve
   const lighter = feet.left.part && feet.right.part ? Math.min(stance.loadLeft, 1 - stance.loadLeft) : 0
-  const onTwo = Math.min(1, Math.max(0, (lighter - ONE_FOOT_BELOW) / (TWO_FEET_FROM - ONE_FOOT_BELOW)))
+  const onTwo = clamp((lighter - ONE_FOOT_BELOW) / (TWO_FEET_FROM - ONE_FOOT_BELOW), 0, 1)
   return body.swayReserveOneFoot + onTwo * (body.swayReserve - body.swayReserveOneFoot)
 }

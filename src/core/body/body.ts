@@ -1,4 +1,5 @@
 import { type BySide, bySide, type Side } from '../conventions'
+import { clamp } from '../numeric/clamp'
 import { type House, resolveHouse } from './house'
 import { type HipOrder, type LimitKey, limitOf, SIDE_LIMIT_KEYS, type SideLimitKey } from './limits'
 import type { Lengths, Limits, Person } from './person'
@@ -79,6 +80,8 @@ export const isPastOrder = (ranges: Ranges, rotation: number): boolean =>
 const USABLE_SD_ESTIMATED = 0.08
 const USABLE_SD_GIVEN = 0.03
 const AGE_UNKNOWN = 80
+/** From here on people stand less surely, and are timed before they stand on one leg. Years. */
+export const OLDER_FROM_AGE = 60
 
 /**
  * Fraction of the foot's length along which a person can carry their weight: about 0.60 under 60 years, falling
@@ -87,7 +90,7 @@ const AGE_UNKNOWN = 80
  * @source King, Judge & Wolfson, J Gerontol 49 (1994) M258; the slope is a house default
  */
 export function estimateUsableAlong(age: number | undefined): number {
-  return Math.min(0.6, Math.max(0.3, 0.6 - 0.01 * ((age ?? AGE_UNKNOWN) - 60)))
+  return clamp(0.6 - 0.01 * ((age ?? AGE_UNKNOWN) - OLDER_FROM_AGE), 0.3, 0.6)
 }
 
 /**

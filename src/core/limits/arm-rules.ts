@@ -1,4 +1,5 @@
 import { DEG } from '../conventions'
+import { clamp } from '../numeric/clamp'
 import type { Arm } from '../stance/stance'
 import { AT_LIMIT } from './knee-rules'
 import type { LegFacts, LegRule } from './rule'
@@ -13,7 +14,7 @@ function freeArm({ side, footing: { stance } }: LegFacts): Arm | null {
 
 /** How far the upper arm points behind the side, in the trunk's frame. */
 const calcBehind = ({ elevation, opening }: Arm): number =>
-  Math.asin(Math.min(1, Math.max(-1, -Math.sin(elevation) * Math.cos(opening))))
+  Math.asin(clamp(-Math.sin(elevation) * Math.cos(opening), -1, 1))
 
 const ALWAYS = ['standing', 'held', 'seated'] as const
 

@@ -1,7 +1,7 @@
 import { findCauses } from '../balance/balance'
 import type { EdgeCause } from '../balance/cause'
 import { INPUT_SD } from '../balance/uncertainty'
-import { HIP_ABOVE_SEAT } from '../body/body'
+import { HIP_ABOVE_SEAT, OLDER_FROM_AGE } from '../body/body'
 import { type Footing, shareOf } from '../stance/footing'
 import { calcTrack } from '../stance/layout'
 import type { Says, StanceRule } from './rule'
@@ -61,7 +61,6 @@ function sayCause({ body, stance }: Footing, cause: EdgeCause): Says {
 }
 
 /** Under this age a stand on one leg need not have been timed. */
-const UNPROVEN_FROM_AGE = 60
 const PROVEN_S = 10
 
 const oneLeg: StanceRule = {
@@ -69,8 +68,8 @@ const oneLeg: StanceRule = {
   code: 'balance.one-leg',
   find: ({ footing: { stance, body, feet } }) => {
     const standing = feet.left.part === null ? 'right' : feet.right.part === null ? 'left' : null
-    const { age = UNPROVEN_FROM_AGE, oneLegStand } = body.person
-    if (standing === null || stance.seat || stance.supports.length > 0 || age < UNPROVEN_FROM_AGE) return null
+    const { age = OLDER_FROM_AGE, oneLegStand } = body.person
+    if (standing === null || stance.seat || stance.supports.length > 0 || age < OLDER_FROM_AGE) return null
     const held = oneLegStand?.[standing]
     if (held !== undefined && held >= PROVEN_S) return null
     const says = { aspect: held === undefined ? 'untimed' : 'timed', leg: standing }

@@ -1,5 +1,6 @@
 import { DEG, type Vec2 } from '../conventions'
 import { InputError } from '../errors'
+import { dot, lengthOf, minus } from '../geometry/vector'
 
 /** What is pointed at on a picture, from the floor upward. */
 export const PHOTO_POINTS = ['heel', 'toe', 'ankle', 'knee', 'hip', 'shoulder', 'ear'] as const
@@ -62,10 +63,6 @@ export const FIGURES: Record<
   },
 }
 
-const minus = (a: Vec2, b: Vec2): Vec2 => [a[0] - b[0], a[1] - b[1]]
-const dot = (a: Vec2, b: Vec2): number => a[0] * b[0] + a[1] * b[1]
-const length = (a: Vec2): number => Math.hypot(a[0], a[1])
-
 function angleAt(corner: Vec2, a: Vec2, b: Vec2): number {
   const [p, q] = [minus(a, corner), minus(b, corner)]
   return Math.atan2(Math.abs(p[0] * q[1] - p[1] * q[0]), dot(p, q))
@@ -102,7 +99,7 @@ export function readPhoto(points: PhotoPoints, setting: PhotoSetting): PhotoRead
 export function makeFrame(points: PhotoPoints, setting: PhotoSetting): (turned: number) => Frame {
   const scale = scaleOf(points, setting)
   const down =
-    setting.plumb && length(minus(setting.plumb[1], setting.plumb[0])) > 0
+    setting.plumb && lengthOf(...minus(setting.plumb[1], setting.plumb[0])) > 0
       ? minus(setting.plumb[1], setting.plumb[0])
       : ([0, 1] as const)
   // A line that was drawn upward hangs all the same.
@@ -145,9 +142,10 @@ export function readFigure(
 
 /** Metres of a pixel. */
 function scaleOf({ ankle, knee, hip }: PhotoPoints, { known, legLength }: PhotoSetting): number {
-  if (known && length(minus(known.to, known.from)) > 0) return known.length / length(minus(known.to, known.from))
+  if (known && lengthOf(...minus(known.to, known.from)) > 0)
+    return known.length / lengthOf(...minus(known.to, known.from))
   if (ankle && knee && hip) {
-    const pixels = length(minus(knee, ankle)) + length(minus(hip, knee))
+    const pixels = lengthOf(...minus(knee, ankle)) + lengthOf(...minus(hip, knee))
     if (pixels > 0) return legLength / pixels
   }
   throw new InputError('points', null, { code: 'photoScale' })

@@ -1,4 +1,5 @@
 import { InputError } from '../errors'
+import { clamp } from '../numeric/clamp'
 
 /** What one bathroom scale reads otherwise than it should, kilograms: its own error, not its noise. */
 export const SCALE_SD_KG = 0.4
@@ -24,7 +25,7 @@ export type Split = {
  */
 export function calcSplit(readings: readonly { atS: number; leftKg: number; rightKg: number }[]): Split {
   const shares = readings.flatMap(({ leftKg, rightKg }) =>
-    leftKg + rightKg > 0 ? [Math.min(1, Math.max(0, leftKg / (leftKg + rightKg)))] : [],
+    leftKg + rightKg > 0 ? [clamp(leftKg / (leftKg + rightKg), 0, 1)] : [],
   )
   if (shares.length === 0) throw new InputError('readings', readings.length, { code: 'somebodyStands' })
   const mean = (of: readonly number[]) => of.reduce((sum, one) => sum + one, 0) / of.length

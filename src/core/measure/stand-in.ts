@@ -1,4 +1,5 @@
 import { GRAVITY, type Vec2 } from '../conventions'
+import { clamp } from '../numeric/clamp'
 import type { Reading, ReadingKind } from './readings'
 
 /** Between 0 and 1, as a generator of random numbers gives it: the core has none of its own. */
@@ -127,7 +128,7 @@ type Instant = {
 function readingOf(kind: ReadingKind, { atS, sway, share, setting, noise }: Instant): Reading {
   const { massKg, track, centre, tilt, boardLength, boardAt, boardKg } = setting
   if (kind === 'scales') {
-    const left = Math.min(1, Math.max(0, share - sway[0] / track))
+    const left = clamp(share - sway[0] / track, 0, 1)
     return {
       kind,
       atS,

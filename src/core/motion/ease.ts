@@ -1,3 +1,4 @@
+import { clamp } from '../numeric/clamp'
 import type { Choices } from '../postures/choices'
 
 /** Minimum jerk from 0 to 1. @source Flash & Hogan, J Neurosci 5 (1985) */
@@ -13,7 +14,5 @@ const WINDOW = 0.5
 export function easeOf(mover: Mover, order: Choices['order'], t: number): number {
   if (order === 'together') return ease(t)
   const begins = order === 'foot-first' ? BEGINS[mover] : WINDOW - BEGINS[mover]
-  return ease(Math.min(1, Math.max(0, (t - begins) / WINDOW)))
+  return ease(clamp((t - begins) / WINDOW, 0, 1))
 }
-
-export const mix = (from: number, to: number, part: number): number => from + (to - from) * part

@@ -1,5 +1,6 @@
 import type { Body } from '../body/body'
 import { DEG } from '../conventions'
+import { clamp } from '../numeric/clamp'
 import { changeInstant, type Held, type Instant } from './instant'
 import { type Posed, type Stood, tryPose, tryRead } from './posing'
 
@@ -11,7 +12,7 @@ const STEP = 4 * DEG
 const STEPS = 8
 
 const within = (value: number, low: number, high: number): number =>
-  low > high ? (low + high) / 2 : Math.min(high, Math.max(low, value))
+  low > high ? (low + high) / 2 : clamp(value, low, high)
 
 /** The heading nearest a wanted one that both feet allow; null where they point too far apart for any. */
 export function faceAsFeetAllow({ feet: { left, right } }: Instant, wanted: number): number | null {

@@ -1,8 +1,8 @@
 import type { Body } from '../body/body'
-import { otherSide, type Side } from '../conventions'
+import { directionVector, otherSide, type Side } from '../conventions'
 import { calcOverlap, type Ring } from '../geometry/polygon'
 import { FOOT_OUTLINE, layOnFloor, placeFoot } from '../stance/foot'
-import { alongFoot, type FootInstant } from './instant'
+import type { FootInstant } from './instant'
 import { type Phase, turnAt } from './phase'
 
 const OVERLAP_MOST = 1e-4
@@ -32,7 +32,7 @@ type Laid = Pick<FootInstant, 'heel' | 'yaw'>
 function areApart({ footLength: L, footBreadth: B }: Body, a: Laid, b: Laid): boolean {
   const [dx, dy] = [a.heel[0] - b.heel[0], a.heel[1] - b.heel[1]]
   const turn = a.yaw - b.yaw
-  const [ux, uy] = alongFoot(b.yaw)
+  const [ux, uy] = directionVector(b.yaw)
   const ahead = dx * ux + dy * uy
   const aside = dy * ux - dx * uy
   const [along, across] = [L * Math.cos(turn), L * Math.sin(turn)]

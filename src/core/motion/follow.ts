@@ -1,4 +1,4 @@
-import { mix } from './ease'
+import { mix } from '../geometry/vector'
 import { faceAsFeetAllow, standFacing } from './facing'
 import { changeInstant, type Instant } from './instant'
 import { makePhase, mixArm, type Phase } from './phase'

@@ -1,6 +1,6 @@
 import type { Body } from '../body/body'
 import { type BySide, bySide, type Side, type Vec2 } from '../conventions'
-import { lengthOf } from '../geometry/length'
+
 import { assemble, settle } from '../pose/pose'
 import { type Footing, setFooting } from '../stance/footing'
 import { fromRoom, toRoom } from '../stance/placed'
@@ -141,10 +141,6 @@ export function footingInRoom(body: Body, instant: Instant, held: Held, before: 
   return held.seat ? assemble(settle(footing)) : footing
 }
 
-export const alongFoot = (yaw: number): Vec2 => [-Math.sin(yaw), Math.cos(yaw)]
 /** To the outer side of a foot. */
 export const outward = (yaw: number, side: Side): Vec2 =>
   side === 'right' ? [Math.cos(yaw), Math.sin(yaw)] : [-Math.cos(yaw), -Math.sin(yaw)]
-
-export const plus = ([x, y]: Vec2, [dx, dy]: Vec2, times = 1): Vec2 => [x + times * dx, y + times * dy]
-export const gap = ([ax, ay]: Vec2, [bx, by]: Vec2): number => lengthOf(ax - bx, ay - by)

@@ -1,8 +1,9 @@
 import type { Body } from '../body/body'
 import { SIDES } from '../conventions'
+import { gap } from '../geometry/vector'
 import type { Finding, Verdict } from '../limits/finding'
 import { countsForVerdict } from '../limits/judge'
-import { gap } from './instant'
+
 import type { PathPart, PathTransition, RoutinePart } from './path-parts'
 import type { Stood } from './posing'
 import { MOTION_RULES, type MotionFinding } from './rules'

@@ -6,14 +6,15 @@ import { toStance } from '@/formats/to-core'
 import { anyWalk } from '@/testing/walks'
 import { analyse } from '../analysis'
 import type { Body } from '../body/body'
-import { type BySide, otherSide, SIDES, type Vec2, type Vec3 } from '../conventions'
+import { type BySide, directionVector, otherSide, SIDES, type Vec2, type Vec3 } from '../conventions'
 import { calcOverlap } from '../geometry/polygon'
+import { gap, plus } from '../geometry/vector'
 import { assemble, type JointName } from '../pose/pose'
 import { BALL_AT, FOOT_OUTLINE, layOnFloor, type PlacedFoot } from '../stance/foot'
 import { shareOf } from '../stance/footing'
 import { toRoom } from '../stance/placed'
 import type { Placement } from '../stance/stance'
-import { alongFoot, gap, plus } from './instant'
+
 import { verdictOf } from './judge-path'
 import { makePath, type Path, type RoutinePart } from './path'
 import type { Stood } from './posing'
@@ -188,7 +189,7 @@ describe('from instant to instant', () => {
         const point = ({ instant }: Stood, side: 'left' | 'right'): Vec2 => {
           const { heel, yaw } = instant.feet[side]
           return kind === 'turn' && side === foot && about === 'ball'
-            ? plus(heel, alongFoot(yaw), BALL_AT * path.body.footLength)
+            ? plus(heel, directionVector(yaw), BALL_AT * path.body.footLength)
             : heel
         }
         for (const side of SIDES) {

@@ -1,10 +1,12 @@
-import { type BySide, bySide, type Side, type Vec2 } from '../conventions'
+import { type BySide, bySide, directionVector, type Side, type Vec2 } from '../conventions'
+import { mix, plus } from '../geometry/vector'
+import { clamp } from '../numeric/clamp'
 import type { Choices } from '../postures/choices'
 import { BALL_AT } from '../stance/foot'
 import type { Arm, Contact } from '../stance/stance'
-import { ease, easeOf, type Mover, mix } from './ease'
+import { ease, easeOf, type Mover } from './ease'
 import { PELVIS_MOST } from './facing'
-import { alongFoot, changeFoot, changeInstant, type FootInstant, type Instant, plus } from './instant'
+import { changeFoot, changeInstant, type FootInstant, type Instant } from './instant'
 
 export const PHASE_KINDS = ['empty', 'turn', 'lift', 'reach', 'touch', 'commit', 'shift', 'settle'] as const
 export type PhaseKind = (typeof PHASE_KINDS)[number]
@@ -52,7 +54,7 @@ export function instantAt(phase: Phase, t: number, footLength: number): Instant 
     feet: feetAt(phase, t, footLength),
     loadLeft: mix(from.loadLeft, to.loadLeft, easeOf('foot', order, t)),
     // In an order of its own it comes later than facing, but never further behind than a pelvis can turn.
-    pelvis: Math.min(heading + PELVIS_MOST, Math.max(heading - PELVIS_MOST, mix(from.pelvis, to.pelvis, pelvis))),
+    pelvis: clamp(mix(from.pelvis, to.pelvis, pelvis), heading - PELVIS_MOST, heading + PELVIS_MOST),
     height: heightAt(phase, t),
     pelvisTilt: mix(from.pelvisTilt, to.pelvisTilt, pelvis),
     trunk: {
@@ -111,8 +113,8 @@ const ends = ({ from, to, foot }: Phase): [FootInstant, FootInstant] => [from.fe
 /** A heel whose ball stays, or which stays itself. */
 export function turnedHeel(set: FootInstant, yaw: number, about: 'heel' | 'ball', footLength: number): Vec2 {
   if (about === 'heel') return set.heel
-  const ball = plus(set.heel, alongFoot(set.yaw), BALL_AT * footLength)
-  return plus(ball, alongFoot(yaw), -BALL_AT * footLength)
+  const ball = plus(set.heel, directionVector(set.yaw), BALL_AT * footLength)
+  return plus(ball, directionVector(yaw), -BALL_AT * footLength)
 }
 
 /** An empty foot turns with its toes lifted about the heel, or its heel about the ball; what stands on the ball stays on it. */

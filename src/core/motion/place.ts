@@ -1,9 +1,11 @@
 import type { Body } from '../body/body'
 import type { Side, Vec2 } from '../conventions'
+import { directionVector } from '../conventions'
+import { plus } from '../geometry/vector'
 import { BALL_AT } from '../stance/foot'
 import { placeAt, toRoom } from '../stance/placed'
 import type { Placement, Stance } from '../stance/stance'
-import { alongFoot, ORIGIN, plus } from './instant'
+import { ORIGIN } from './instant'
 import { aboutOf } from './script'
 
 /** Where a stance stands in the room when one foot of the stance before it keeps its place, turning about a point. */
@@ -11,7 +13,7 @@ export function placeNext(body: Body, before: Stance, next: Stance, heading: num
   const [was, is] = [before.feet[anchor], next.feet[anchor]]
   const along = aboutOf({ ...was, yaw: 0 }) === 'ball' ? BALL_AT * body.footLength : 0
   const sign = anchor === 'left' ? 1 : -1
-  const point = (foot: typeof was): Vec2 => plus(foot.heel, alongFoot(sign * foot.toeOut), along)
+  const point = (foot: typeof was): Vec2 => plus(foot.heel, directionVector(sign * foot.toeOut), along)
   const kept = toRoom(before.at ?? ORIGIN, point(was))
   // Turned first, then moved so that the point lies where it lay.
   const turned: Placement = { x: 0, y: 0, heading }

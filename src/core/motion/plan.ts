@@ -1,4 +1,5 @@
 import { DEG, otherSide, SIDES, type Side } from '../conventions'
+import { clamp } from '../numeric/clamp'
 import { faceAsFeetAllow, rangeOfFeet, standFacing } from './facing'
 import { doesTurnMeet } from './feet-meet'
 import { changeInstant, type Instant } from './instant'
@@ -177,7 +178,7 @@ function listLoadedTurns(task: Task, at: Instant, sides: readonly Side[]): Actio
     if (foot.contact !== 'whole' || !keepsPlace(task.body, foot, goal) || isTurned(foot, goal)) return []
     const most = asFarAsHipsGo(task, at, side)
     if (most === null) return []
-    const by = Math.max(-LOADED_TURN_MOST, Math.min(LOADED_TURN_MOST, most - foot.yaw))
+    const by = clamp(most - foot.yaw, -LOADED_TURN_MOST, LOADED_TURN_MOST)
     return [{ do: 'turn', foot: side, yaw: foot.yaw + by, loaded: true }]
   })
 }
@@ -189,7 +190,7 @@ function asFarAsHipsGo({ body, to }: Task, at: Instant, side: Side): number | nu
   const [low, high] = side === 'left' ? [other + least, other + most] : [other - most, other - least]
   const { yaw } = at.feet[side]
   const goal = to.feet[side].yaw
-  const reached = Math.min(high, Math.max(low, goal))
+  const reached = clamp(goal, low, high)
   // A goal that lies beyond is come nearer to, never turned away from.
   if ((reached - yaw) * (goal - yaw) <= 0) return null
   return Math.abs(reached - goal) < 1e-3 || Math.abs(reached - yaw) >= LEAST_TURN ? reached : null

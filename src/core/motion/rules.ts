@@ -1,6 +1,9 @@
+import { CARRIES } from '../balance/legs'
 import type { Body } from '../body/body'
+import { OLDER_FROM_AGE } from '../body/body'
 import { DEG, otherSide, SIDES, type Side, type Vec3 } from '../conventions'
-import { lengthOf } from '../geometry/length'
+import { apart } from '../geometry/vector'
+
 import type { Finding, MotionCode } from '../limits/finding'
 import { UpperBody } from '../pose/upper-body'
 import type { Breath, Choices } from '../postures/choices'
@@ -32,13 +35,11 @@ export type MotionRule = { id: MotionCode; code: MotionCode; find: (facts: Motio
 const BOB_NOTE = 0.03
 const BOB_CAUTION = 0.06
 const SINGLE_UNPROVEN_S = 3
-const UNPROVEN_FROM_AGE = 60
 /** A figure at its threshold is not past it. */
 const DUST = 1e-9
 const TOES_IN = 15 * DEG
 const WIDE = 5 * DEG
 const TURN_AT_ONCE = 45 * DEG
-const CARRIES = 0.2
 const BOTH_CARRY = 0.05
 const WAY_BACK_LEAST = 0.8
 const HAND_WAY = 0.15
@@ -87,9 +88,9 @@ const single: MotionRule = {
   find: ({ body: { person }, readings: { longestSingle }, transition: { phases } }) => {
     const { leg, seconds } = longestSingle
     if (!leg) return null
-    const { age = UNPROVEN_FROM_AGE, oneLegStand } = person
+    const { age = OLDER_FROM_AGE, oneLegStand } = person
     const timed = oneLegStand?.[leg]
-    const limit = timed ?? (age >= UNPROVEN_FROM_AGE ? SINGLE_UNPROVEN_S : Number.POSITIVE_INFINITY)
+    const limit = timed ?? (age >= OLDER_FROM_AGE ? SINGLE_UNPROVEN_S : Number.POSITIVE_INFINITY)
     if (!(seconds > limit)) return null
     const phase = phases.findIndex(({ kind }) => kind === 'reach')
     const says = { aspect: timed === undefined ? 'untimed' : 'timed' }
@@ -272,7 +273,7 @@ const armsAlone: MotionRule = {
       if (from.loadLeft !== to.loadLeft) continue
       const [first, last] = [samples[0], samples.at(-1)] as [Stood, Stood]
       for (const side of SIDES) {
-        const way = distance(knuckle(body, first, side), knuckle(body, last, side))
+        const way = apart(knuckle(body, first, side), knuckle(body, last, side))
         if (way > HAND_WAY)
           return { severity: 'note', side, part: 'arm', value: way, limit: HAND_WAY, unit: 'm', phase, t: 0.5 }
       }
@@ -283,7 +284,6 @@ const armsAlone: MotionRule = {
 
 const knuckle = (body: Body, { stance }: Stood, side: Side): Vec3 =>
   new UpperBody(body, stance).calcArm(side, [0, 0, 0]).joints.knuckle
-const distance = (a: Vec3, b: Vec3): number => lengthOf(a[0] - b[0], a[1] - b[1], a[2] - b[2])
 
 /** The instant at which something is largest. */
 function findInstant(

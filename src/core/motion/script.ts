@@ -1,20 +1,10 @@
 import type { Body } from '../body/body'
-import { bySide, otherSide, type Side, type Vec2 } from '../conventions'
+import { bySide, directionVector, otherSide, type Side, type Vec2 } from '../conventions'
+import { gap, mix, plus } from '../geometry/vector'
 import type { Choices } from '../postures/choices'
 import { USUAL_LIFT } from '../stance/stance'
-import { mix } from './ease'
-import {
-  alongFoot,
-  changeFoot,
-  changeInstant,
-  type FootInstant,
-  footingInRoom,
-  gap,
-  type Held,
-  type Instant,
-  outward,
-  plus,
-} from './instant'
+
+import { changeFoot, changeInstant, type FootInstant, footingInRoom, type Held, type Instant, outward } from './instant'
 import { makePhase, type Phase, type PhaseKind, turnedHeel, withFoot } from './phase'
 import { listKeptPressures, pressureRange } from './pressure'
 import { findSwing } from './swing'
@@ -127,7 +117,7 @@ function step(task: Task, at: Instant, foot: Side): Phase[] {
 /** Beside the standing foot on the ball, where a foot passes it; null where it does not. */
 function findMiddle({ body, to }: Task, at: Instant, foot: Side): FootInstant | null {
   const standing = at.feet[otherSide(foot)]
-  const [u, inner] = [alongFoot(standing.yaw), outward(standing.yaw, foot)]
+  const [u, inner] = [directionVector(standing.yaw), outward(standing.yaw, foot)]
   const [before, goal] = [at.feet[foot], to.feet[foot]]
   const ahead = ({ heel }: FootInstant) => (heel[0] - standing.heel[0]) * u[0] + (heel[1] - standing.heel[1]) * u[1]
   if (ahead(before) * ahead(goal) >= 0 || Math.min(Math.abs(ahead(before)), Math.abs(ahead(goal))) < MIDDLE_LEAST)
@@ -177,7 +167,7 @@ function findLanding({ choices, to }: Task, at: Instant, foot: Side, goal: FootI
 
 /** Ahead, back or aside, in a heading. */
 export function wayOf(from: Vec2, to: Vec2, heading: number): 'ahead' | 'back' | 'side' {
-  const [u, v] = [alongFoot(heading), outward(heading, 'right')]
+  const [u, v] = [directionVector(heading), outward(heading, 'right')]
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
   const ahead = dx * u[0] + dy * u[1]
   const aside = dx * v[0] + dy * v[1]

@@ -1,10 +1,11 @@
 import type { Body } from '../body/body'
-import { otherSide, type Side, type Vec2 } from '../conventions'
+import { directionVector, otherSide, type Side, type Vec2 } from '../conventions'
+import { gap, mix, mixFloor, plus } from '../geometry/vector'
 import type { Choices } from '../postures/choices'
 import { calcAnkleAlong } from '../stance/foot'
-import { mix } from './ease'
+
 import { doFeetMeet } from './feet-meet'
-import { alongFoot, type FootInstant, gap, outward, plus } from './instant'
+import { type FootInstant, outward } from './instant'
 import { curve } from './phase'
 
 /** Under this both soles are near enough to the floor to meet. */
@@ -65,12 +66,12 @@ const through = (from: FootInstant, to: FootInstant, [x, y]: Vec2): Vec2 => [
 
 /** Whether a foot passes the standing ankle, and where beside it, or round its toes and heel, its heel would be. */
 function findPassing(body: Body, side: Side, from: FootInstant, to: FootInstant, standing: FootInstant) {
-  const u = alongFoot(standing.yaw)
+  const u = directionVector(standing.yaw)
   const inner = outward(standing.yaw, side)
   const ankle = plus(standing.heel, u, ANKLE_AT * body.footLength)
-  const swing = alongFoot((from.yaw + to.yaw) / 2)
+  const swing = directionVector((from.yaw + to.yaw) / 2)
   const ahead = (foot: FootInstant) => {
-    const [x, y] = plus(foot.heel, alongFoot(foot.yaw), ANKLE_AT * body.footLength)
+    const [x, y] = plus(foot.heel, directionVector(foot.yaw), ANKLE_AT * body.footLength)
     return (x - ankle[0]) * u[0] + (y - ankle[1]) * u[1]
   }
   const heelFor = (at: Vec2) => plus(at, swing, -ANKLE_AT * body.footLength)
@@ -96,7 +97,7 @@ function calcRoom(
   for (let i = 0; i <= CHECKS; i++) {
     const part = i / CHECKS
     const foot = {
-      heel: way.bend ? curve(from.heel, way.bend, to.heel, part) : lerpHeel(from, to, part),
+      heel: way.bend ? curve(from.heel, way.bend, to.heel, part) : mixFloor(from.heel, to.heel, part),
       lift: mix(from.lift, to.lift, part),
       yaw: mix(from.yaw, to.yaw, part),
     }
@@ -109,10 +110,5 @@ function calcRoom(
   return least
 }
 
-const lerpHeel = ({ heel: [ax, ay] }: FootInstant, { heel: [bx, by] }: FootInstant, part: number): Vec2 => [
-  ax + (bx - ax) * part,
-  ay + (by - ay) * part,
-]
-
 const ankleOf = (body: Body, side: Side, { heel, yaw, lift }: Pick<FootInstant, 'heel' | 'yaw' | 'lift'>): Vec2 =>
-  plus(heel, alongFoot(yaw), calcAnkleAlong(body, side, lift))
+  plus(heel, directionVector(yaw), calcAnkleAlong(body, side, lift))

@@ -1,11 +1,13 @@
 import { type Base, type Corner, calcUsableBase, isBorneAlike } from '../balance/base'
 import type { Body } from '../body/body'
-import { GRAVITY, SIDES, type Vec2 } from '../conventions'
-import { lengthOf } from '../geometry/length'
+import { directionVector, GRAVITY, SIDES, type Vec2 } from '../conventions'
+import { gap, lengthOf, mix, plus } from '../geometry/vector'
+import { clamp } from '../numeric/clamp'
+
 import { assemble } from '../pose/pose'
 import type { Footing } from '../stance/footing'
-import { mix } from './ease'
-import { alongFoot, footingInRoom, gap, type Held, plus } from './instant'
+
+import { footingInRoom, type Held } from './instant'
 import { instantAt, type Phase } from './phase'
 import { pose, read, tryPose } from './posing'
 import { shareOn } from './script'
@@ -49,7 +51,7 @@ function placeAt(body: Body, phase: Phase, t: number, held: Held | null): Place 
   return {
     centre: held ? footingInRoom(body, instant, held).centre : [0, 0],
     heel,
-    toe: plus(heel, alongFoot(yaw), body.footLength),
+    toe: plus(heel, directionVector(yaw), body.footLength),
     up: contact === 'air' ? clearance : 0,
   }
 }
@@ -69,7 +71,7 @@ export function calcShortest(body: Body, phase: Phase, held: Held): number | nul
   const footings: Footing[] = []
   for (let i = 0; i <= INSTANTS; i++)
     footings.push(footingInRoom(body, instantAt(phase, i / INSTANTS, body.footLength), held, footings.at(-1)))
-  const centreAt = (i: number) => (footings[Math.min(INSTANTS, Math.max(0, i))] as Footing).centre
+  const centreAt = (i: number) => (footings[clamp(i, 0, INSTANTS)] as Footing).centre
   if (footings.every(({ centre }) => gap(centre, centreAt(0)) < 1e-6)) return 0
   const end = pose(body, phase.to, held)
   const { reserve, assured } = read(end).balance

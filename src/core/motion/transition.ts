@@ -1,7 +1,8 @@
 import type { Body } from '../body/body'
 import type { Side } from '../conventions'
+import { mix } from '../geometry/vector'
 import type { Choices } from '../postures/choices'
-import { mix } from './ease'
+
 import { followFeet } from './follow'
 import { changeInstant, type Held, type Instant } from './instant'
 import { instantAt, type Phase } from './phase'

@@ -1,8 +1,9 @@
 import type { Body } from '../body/body'
 import { type Side, sideSign, type Vec3 } from '../conventions'
-import { lengthOf } from '../geometry/length'
+import { add, lengthOf } from '../geometry/vector'
+
 import type { Arm } from '../stance/stance'
-import { add, type Rotation, rotate } from './trunk'
+import { type Rotation, rotate } from './trunk'
 
 export type ArmJoints = { elbow: Vec3; wrist: Vec3; knuckle: Vec3 }
 

@@ -1,4 +1,5 @@
 import { type Body, isPastOrder, type Ranges } from '../body/body'
+import { clamp } from '../numeric/clamp'
 import type { PlacedFoot } from '../stance/foot'
 
 /** The pelvis' axes in the floor frame: forward F and up U (tilted), x the horizontal axis to the right. */
@@ -141,7 +142,7 @@ export class Leg {
 
   get hipAbduction(): number {
     const out = this.along * this.lineOut + this.radius * (this.cos * this.toesOut + this.sin * this.inwardOut)
-    return Math.asin(Math.min(1, Math.max(-1, out / this.thigh)))
+    return Math.asin(clamp(out / this.thigh, -1, 1))
   }
 
   get hipRotation(): number {
@@ -192,7 +193,7 @@ export class Leg {
     this.ey = ey
     this.ez = ez
     const cosFlexion = (span * span - thigh * thigh - shank * shank) / (2 * thigh * shank)
-    this.cosFlexion = Math.min(1, Math.max(-1, cosFlexion))
+    this.cosFlexion = clamp(cosFlexion, -1, 1)
     this.along = (thigh * thigh - shank * shank + span * span) / (2 * span)
     this.radius = Math.sqrt(Math.max(0, thigh * thigh - this.along * this.along))
     const ue = foot.ux * ex + foot.uy * ey
@@ -221,7 +222,7 @@ export class Leg {
       return
     }
     // Outermost on the circle, turned back until the knee is as far out as the plane: the way that ends nearer the toes.
-    const cosBack = Math.min(1, Math.max(-1, -off / reach))
+    const cosBack = clamp(-off / reach, -1, 1)
     const sinBack = (b > 0 ? -1 : 1) * Math.sqrt(1 - cosBack * cosBack)
     this.cos = (a * cosBack - b * sinBack) / reach
     this.sin = (b * cosBack + a * sinBack) / reach

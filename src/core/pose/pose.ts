@@ -2,12 +2,13 @@ import { type Body, HIP_ABOVE_SEAT } from '../body/body'
 import type { SegmentKind } from '../body/segments'
 import { type BySide, bySide, DEG, SIDES, type Side, type Vec2, type Vec3 } from '../conventions'
 import { InputError } from '../errors'
+import { add, mixSpace } from '../geometry/vector'
 import type { Footing } from '../stance/footing'
 import type { Stance } from '../stance/stance'
 import { findPelvisHeight } from './height'
 import { Leg, type PelvisAxes } from './leg'
 import { JOINTS, SEGMENTS } from './names'
-import { add, lerp } from './trunk'
+
 import { UpperBody } from './upper-body'
 
 export type JointName =
@@ -291,9 +292,9 @@ export function assemble({ footing, legs, upper, pelvis }: Settled): Pose {
     joints[at.ankle] = ankle
     joints[at.heel] = heel
     joints[at.toe] = toe
-    addSegment('thigh', of.thigh, lerp(hip, knee, table.thigh.centre), at.hip, at.knee)
-    addSegment('shank', of.shank, lerp(knee, ankle, table.shank.centre), at.knee, at.ankle)
-    addSegment('foot', of.foot, lerp(heel, toe, table.foot.centre), at.heel, at.toe)
+    addSegment('thigh', of.thigh, mixSpace(hip, knee, table.thigh.centre), at.hip, at.knee)
+    addSegment('shank', of.shank, mixSpace(knee, ankle, table.shank.centre), at.knee, at.ankle)
+    addSegment('foot', of.foot, mixSpace(heel, toe, table.foot.centre), at.heel, at.toe)
   }
   let x = 0
   let y = 0

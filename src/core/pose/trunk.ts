@@ -25,11 +25,3 @@ export const rotate = (r: Rotation, x: number, y: number, z: number): Vec3 => [
   x * r.right[1] + y * r.forward[1] + z * r.up[1],
   x * r.right[2] + y * r.forward[2] + z * r.up[2],
 ]
-
-export const add = (a: Vec3, b: Vec3): Vec3 => [a[0] + b[0], a[1] + b[1], a[2] + b[2]]
-
-export const lerp = (a: Vec3, b: Vec3, t: number): Vec3 => [
-  a[0] + t * (b[0] - a[0]),
-  a[1] + t * (b[1] - a[1]),
-  a[2] + t * (b[2] - a[2]),
-]

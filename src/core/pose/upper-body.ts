@@ -1,8 +1,9 @@
 import type { Body } from '../body/body'
 import { type BySide, bySide, SIDES, type Side, sideSign, type Vec3 } from '../conventions'
+import { add, mixSpace } from '../geometry/vector'
 import type { Stance, Support } from '../stance/stance'
 import { type ArmJoints, calcFreeArm, calcSupportedArm } from './arm'
-import { add, calcTrunkRotation, lerp, type Rotation, rotate } from './trunk'
+import { calcTrunkRotation, type Rotation, rotate } from './trunk'
 
 const ARM_SEGMENTS = ['upperArm', 'forearm', 'hand'] as const
 
@@ -119,9 +120,9 @@ export class UpperBody {
   calcArmCentres(shoulder: Vec3, arm: ArmJoints): Record<(typeof ARM_SEGMENTS)[number], Vec3> {
     const { segments } = this.body
     return {
-      upperArm: lerp(shoulder, arm.elbow, segments.upperArm.centre),
-      forearm: lerp(arm.elbow, arm.wrist, segments.forearm.centre),
-      hand: lerp(arm.wrist, arm.knuckle, segments.hand.centre),
+      upperArm: mixSpace(shoulder, arm.elbow, segments.upperArm.centre),
+      forearm: mixSpace(arm.elbow, arm.wrist, segments.forearm.centre),
+      hand: mixSpace(arm.wrist, arm.knuckle, segments.hand.centre),
     }
   }
 }

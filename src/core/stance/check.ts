@@ -1,7 +1,7 @@
 import { SIDES } from '../conventions'
 import { InputError } from '../errors'
-import { lengthOf } from '../geometry/length'
 import { calcOverlap } from '../geometry/polygon'
+import { lengthOf } from '../geometry/vector'
 import { FOOT_OUTLINE, layOnFloor, type PlacedFoot } from './foot'
 import type { Footing } from './footing'
 

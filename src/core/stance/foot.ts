@@ -1,6 +1,7 @@
 import type { Body } from '../body/body'
 import { type Side, sideSign, type Vec2 } from '../conventions'
 import { calcCentroid, clipHalfPlane, type Ring } from '../geometry/polygon'
+import { clamp } from '../numeric/clamp'
 import type { Contact, FootSetting } from './stance'
 
 /** Outline of a foot in its own frame, (u / length, v / breadth), counter-clockwise in (u, v). */
@@ -133,7 +134,7 @@ function findPressure(body: Body, bearing: BearingPart, at: number): Vec2 {
   const midline = findMidline(body, bearing)
   if (!midline) return bearing.centroid
   const [rear, front] = midline
-  return [Math.min(front, Math.max(rear, bearing.from + at * (bearing.to - bearing.from))), 0]
+  return [clamp(bearing.from + at * (bearing.to - bearing.from), rear, front), 0]
 }
 
 type Midline = readonly [rear: number, front: number] | null

@@ -1,3 +1,4 @@
+import { clamp } from '../numeric/clamp'
 import type { Lever } from './levers'
 
 /** Lower is better; what may not be is Infinity. `changes` are whole notches of the levers. */
@@ -91,7 +92,7 @@ class Walk {
     const changes = this.from.changes.slice()
     for (const [i, notches] of steps) {
       const { low, high } = this.levers[i] as Lever
-      const change = Math.min(high, Math.max(low, (changes[i] as number) + notches))
+      const change = clamp((changes[i] as number) + notches, low, high)
       if (change === changes[i]) return
       changes[i] = change
     }

@@ -1,5 +1,6 @@
 import type { Body } from '../body/body'
 import { type BySide, bySide, DEG, otherSide, type Side, type Vec2 } from '../conventions'
+import { clamp } from '../numeric/clamp'
 import { findLightSide } from '../stance/footing'
 import { calcLead } from '../stance/layout'
 import type { Feature, FootSetting, Stance } from '../stance/stance'
@@ -182,7 +183,7 @@ export function moveLevers(start: Start, levers: readonly Lever[], changes: read
   return {
     ...stance,
     feet: { left: foot('left'), right: foot('right') },
-    loadLeft: Math.min(1, Math.max(0, stance.loadLeft + (by.share ?? 0))),
+    loadLeft: clamp(stance.loadLeft + (by.share ?? 0), 0, 1),
     height: by.height ? { kneeFlexion: start.flexion + by.height, leg: start.fuller } : stance.height,
     pelvisYaw: stance.pelvisYaw + (by.pelvisYaw ?? 0),
     trunk: by.pitch ? { ...stance.trunk, pitch: stance.trunk.pitch + by.pitch } : stance.trunk,

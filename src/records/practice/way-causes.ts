@@ -1,4 +1,4 @@
-import { DEG, type Path, type PathTransition, SIDES } from '@/core'
+import { CARRIES, DEG, type Path, type PathTransition, SIDES } from '@/core'
 
 type Made = NonNullable<PathTransition['made']>
 /** A usual cause of a complaint that a way between stances shows: radians or seconds, larger is more; 0: not at all. */
@@ -6,9 +6,6 @@ type WayCause = { id: WayCauseId; unit: 'rad' | 's'; least: number; of: (made: M
 
 export const WAY_CAUSES = ['twist', 'drift', 'low', 'turn', 'hurry'] as const
 export type WayCauseId = (typeof WAY_CAUSES)[number]
-
-/** A foot that carries less than this is hardly loaded. */
-const CARRIES = 0.2
 
 const most = (values: readonly number[]): number => Math.max(0, ...values)
 const instants = ({ transition }: Made) => transition.phases.flatMap(({ samples }) => samples)
