@@ -29,6 +29,9 @@ for (const [how, leave] of LEAVING) {
   test(`what is typed is kept at ${how}, though the field was never left`, async ({ page, context }) => {
     await openPerson(page, 'perrin-locke')
     const typed = `typed before ${how}`
+    // Once something of it is saved, the page is alive.
+    await notes(page).fill('before')
+    await expect(status(page)).toHaveText('saved')
     await notes(page).fill('')
     await notes(page).pressSequentially(typed)
     await expect(status(page)).toHaveText('saving…')

@@ -38,11 +38,12 @@ async function check(name, command, args) {
 }
 
 /** A suite that writes a report; without one it failed as a whole. */
-async function suite(name, command, args, report, read) {
+async function suite(name, command, args, report, read, { heard = true } = {}) {
   const begun = performance.now()
   const file = join(ROOT, report)
   rmSync(file, { force: true })
-  const { status } = await start(command, args)
+  const { status, said } = await start(command, args, { heard })
+  if (status !== 0 && !heard) say(said)
   if (!existsSync(file)) return count(name, begun, 0, 1)
   const { passed, failed } = read(JSON.parse(readFileSync(file, 'utf8')))
   count(name, begun, passed, status !== 0 && failed === 0 ? 1 : failed)
@@ -56,6 +57,8 @@ const unitTests = (...more) =>
     ['run', '--reporter=dot', '--reporter=json', `--outputFile.json=${UNIT}`, ...more],
     UNIT,
     (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests + report.numPendingTests }),
+    // It runs beside other steps: what it says would stand between theirs.
+    { heard: false },
   )
 
 const types = () => check('types', bin('tsc'), ['--noEmit'])
