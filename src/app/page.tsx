@@ -6,10 +6,10 @@ import { listOwn } from '@/server/library'
 
 export const dynamic = 'force-dynamic'
 
-type Asked = { person?: string; kept?: string }
+type BenchQuery = { person?: string; kept?: string }
 
 /** ?person=ID puts somebody on the bench, with &kept=ID what was kept for them; else whoever was on it last. */
-export default async function BenchPage({ searchParams }: { searchParams: Promise<Asked> }) {
+export default async function BenchPage({ searchParams }: { searchParams: Promise<BenchQuery> }) {
   const [people, last, own, house, day, { person, kept }] = await Promise.all([
     listNames(),
     findLastPersonId(),

@@ -94,9 +94,9 @@ function toTransition(body: Body, { from, to, startS, made, error }: PathTransit
     anchor: transition.anchor,
     phases: transition.phases.map((phase) => toPhase(body, phase, startS)),
     readings: {
-      leastM: readings.least,
-      leastAt: readings.leastAt,
-      singleLeastM: readings.singleLeast,
+      leastM: readings.leastMargin,
+      leastAt: readings.leastMarginAt,
+      singleLeastM: readings.leastSingleMargin,
       emptyStep: emptyStep && {
         foot: emptyStep.foot,
         passes: emptyStep.passes,

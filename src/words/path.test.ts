@@ -130,7 +130,7 @@ describe('safer ways are said', () => {
     verdict: 'beyond',
     hard: 1,
     cautions: 0,
-    least: -0.01,
+    leastMargin: -0.01,
     knee: 60,
     bend: 50 * DEG,
     seconds: 8,
@@ -155,7 +155,7 @@ describe('safer ways are said', () => {
   })
 
   it('with what they buy and nothing that stays as it was', () => {
-    const after = { ...marks, verdict: 'holds', hard: 0, least: 0.004, bend: 40 * DEG, fallsBy: -0.02 } as const
+    const after = { ...marks, verdict: 'holds', hard: 0, leastMargin: 0.004, bend: 40 * DEG, fallsBy: -0.02 } as const
     expect(plain(sayBought(marks, after))).toBe(
       'beyond → holds · can be taken back · margin over the reserve −1 → 0.4 cm · knees to 40° instead of 50°',
     )

@@ -138,10 +138,10 @@ export function sayStep(way: ShownTransition, words: Words = ENGLISH): string {
     return words.say('path.step.none', { far, what: sayAccepts(error.accepts, words) })
   }
   if (!readings) return ''
-  const { least, emptyStep } = readings
+  const { leastMargin, emptyStep } = readings
   const margin = words.say('path.step.least', {
-    spare: sayCentimetres(Math.abs(least), words),
-    way: least >= 0 ? 'over' : 'under',
+    spare: sayCentimetres(Math.abs(leastMargin), words),
+    way: leastMargin >= 0 ? 'over' : 'under',
   })
   const hard = findings.filter(({ severity, code }) => severity === 'hard' && code !== 'step.falls')
   const worst = hard.slice(0, 1).map((finding) => sayFinding(finding, words))
@@ -174,8 +174,8 @@ export function sayCost(marks: WayMarks, made: Made | null, words: Words = ENGLI
   const safe = transition.phases.reduce((sum, { shortest }) => sum + (shortest ?? 0), 0)
   const turned = readings.turns.reduce((sum, { angle, load }) => sum + (load >= 0.05 ? Math.abs(angle) : 0), 0)
   const cost = words.say('path.schools.cost', {
-    margin: sayCentimetres(Math.abs(marks.least), words),
-    way: marks.least >= 0 ? 'over' : 'under',
+    margin: sayCentimetres(Math.abs(marks.leastMargin), words),
+    way: marks.leastMargin >= 0 ? 'over' : 'under',
     knee: words.say('figures.newtonMetres', { n: words.number(marks.knee) }),
     safe: seconds(safe, words),
     turned: turned > 0 ? sayDegrees(turned, words) : 'none',

@@ -40,7 +40,7 @@ export function sayBought(before: WayMarks, after: WayMarks, words: Words = ENGL
   if (before.verdict !== after.verdict && after.verdict)
     said.push(words.say('safer.bought.verdict', { before: before.verdict ?? 'none', after: after.verdict }))
   if ((before.fallsBy ?? 0) > 0.001 && (after.fallsBy ?? 0) <= 0.001) said.push(words.say('safer.bought.takenBack'))
-  const [was, is] = [before.least, after.least].map((m) => words.number(m * 100, 1)) as [string, string]
+  const [was, is] = [before.leastMargin, after.leastMargin].map((m) => words.number(m * 100, 1)) as [string, string]
   if (before.verdict && was !== is) said.push(words.say('safer.bought.margin', { was, is }))
   if (Math.abs(after.bend - before.bend) >= LEAST_BEND)
     said.push(

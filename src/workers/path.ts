@@ -2,15 +2,15 @@ import type { Person, RoutinePart, ShownPath } from '@/core'
 import { type Opened, openWorker } from './open-worker'
 import type { PathApi } from './path.worker'
 
-type Asked = { person: Person; parts: RoutinePart[]; samples: number }
+type PathRequest = { person: Person; parts: RoutinePart[]; samples: number }
 
 /** Works out what is asked for last: what comes meanwhile waits, and only the newest of it. */
-export type Walker = { ask: (asked: Asked) => void; end: () => void }
+export type Walker = { ask: (asked: PathRequest) => void; end: () => void }
 
 /** One worker for a page; one that broke is made anew with the next question. */
 export function startWalker(onPath: (path: ShownPath) => void, onBroken: () => void): Walker {
   let worker: Opened<PathApi> | null = null
-  let wanted: Asked | null = null
+  let wanted: PathRequest | null = null
   let isBusy = false
   const open = () => openWorker<PathApi>(new Worker(new URL('./path.worker.ts', import.meta.url)))
   const work = async () => {

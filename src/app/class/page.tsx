@@ -8,10 +8,10 @@ import { listPlans, listUnreadablePlans } from '@/server/plans'
 
 export const dynamic = 'force-dynamic'
 
-type Asked = { group?: string; posture?: string }
+type ClassQuery = { group?: string; posture?: string }
 
 /** Opens with ?group=ID and ?posture=ID, else with the largest group; the others are fetched when they are chosen. */
-export default async function ClassPage({ searchParams }: { searchParams: Promise<Asked> }) {
+export default async function ClassPage({ searchParams }: { searchParams: Promise<ClassQuery> }) {
   const [asked, names, all, own, plans, day, aside] = await Promise.all([
     searchParams,
     listNames(),

@@ -11,10 +11,10 @@ import { listRoutines } from '@/server/routines'
 
 export const dynamic = 'force-dynamic'
 
-type Asked = { group?: string; day?: string }
+type LessonQuery = { group?: string; day?: string }
 
 /** The lesson of ?group=ID on ?day=YYYY-MM-DD; else the largest group's next one, or today's. */
-export default async function OneLesson({ searchParams }: { searchParams: Promise<Asked> }) {
+export default async function OneLesson({ searchParams }: { searchParams: Promise<LessonQuery> }) {
   const [asked, all, names, on, lessons, aside, own, routines, house] = await Promise.all([
     searchParams,
     readGroups(),

@@ -14,13 +14,13 @@ import { readLastLesson, readWeeks } from '@/server/weeks'
 
 export const dynamic = 'force-dynamic'
 
-type Asked = { group?: string; day?: string; person?: string }
+type LogQuery = { group?: string; day?: string; person?: string }
 
 /** Weeks that a group is looked at over. */
 const SEEN_DAYS = 70
 
 /** ?person=ID: their weeks; else the day ?day=YYYY-MM-DD of ?group=ID, the last lesson's or today's. */
-export default async function OneLog({ searchParams }: { searchParams: Promise<Asked> }) {
+export default async function OneLog({ searchParams }: { searchParams: Promise<LogQuery> }) {
   const [asked, names, on] = await Promise.all([searchParams, listNames(), today()])
   if (asked.person !== undefined) {
     const [weeks, own] = await Promise.all([

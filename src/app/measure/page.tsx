@@ -12,10 +12,10 @@ import { readRecord } from '@/server/people'
 
 export const dynamic = 'force-dynamic'
 
-type Asked = { person?: string; what?: string; test?: string }
+type MeasureQuery = { person?: string; what?: string; test?: string }
 
 /** ?person=ID&what=scales or &test=one-leg-left: the measuring corner for somebody. */
-export default async function OneMeasure({ searchParams }: { searchParams: Promise<Asked> }) {
+export default async function OneMeasure({ searchParams }: { searchParams: Promise<MeasureQuery> }) {
   const { person: id, what, test } = await searchParams
   if (id === undefined) redirect('/people')
   const orNotFound = (error: unknown) => {

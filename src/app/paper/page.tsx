@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation'
 import { InputError } from '@/core'
 import { PaperPage } from '@/features/paper/PaperPage'
-import { type Asked, OF_CLASS, OF_LESSON, OF_PERSON, OF_ROUTINE, type PrintKind, readAsked } from '@/server/paper/asked'
+import { type PrintRequest, OF_CLASS, OF_LESSON, OF_PERSON, OF_ROUTINE, type PrintKind, readAsked } from '@/server/paper/asked'
 import { makeSheets } from '@/server/paper/make'
 import { listPrintable } from '@/server/paper/of-person'
 
@@ -32,5 +32,5 @@ export default async function OnePaper({ searchParams }: { searchParams: Promise
   }
 }
 
-const kindsOf = ({ routine, person, day }: Asked): readonly PrintKind[] =>
+const kindsOf = ({ routine, person, day }: PrintRequest): readonly PrintKind[] =>
   routine ? OF_ROUTINE : person ? OF_PERSON : day ? OF_LESSON : OF_CLASS

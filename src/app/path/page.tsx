@@ -8,10 +8,10 @@ import { listRoutines, listUnreadableRoutines } from '@/server/routines'
 
 export const dynamic = 'force-dynamic'
 
-type Asked = { person?: string; routine?: string; group?: string }
+type PathQuery = { person?: string; routine?: string; group?: string }
 
 /** ?person=ID, or everybody of ?group=ID, walks ?routine=ID; else whoever was on the bench last walks the first. */
-export default async function PathPage({ searchParams }: { searchParams: Promise<Asked> }) {
+export default async function PathPage({ searchParams }: { searchParams: Promise<PathQuery> }) {
   const [people, last, own, routines, aside, groups, house, day, asked] = await Promise.all([
     listNames(),
     findLastPersonId(),

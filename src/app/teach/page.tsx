@@ -8,10 +8,10 @@ import { listRoutines } from '@/server/routines'
 
 export const dynamic = 'force-dynamic'
 
-type Asked = { group?: string; day?: string }
+type TeachQuery = { group?: string; day?: string }
 
 /** The lesson of ?group=ID on ?day=YYYY-MM-DD, taught. */
-export default async function TeachLesson({ searchParams }: { searchParams: Promise<Asked> }) {
+export default async function TeachLesson({ searchParams }: { searchParams: Promise<TeachQuery> }) {
   const asked = await searchParams
   const [groups, lessons, own, routines, house] = await Promise.all([
     readGroups(),

@@ -75,7 +75,7 @@ function listDifferent(a: unknown, b: unknown, path = ''): string[] {
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null)
     return a === b ? [] : [`${path} ${a} ${b}`]
   // Two instants may be equally near the edge.
-  const keys = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((key) => key !== 'leastAt')
+  const keys = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((key) => key !== 'leastMarginAt')
   return keys.flatMap((key) => listDifferent(a[key as never], b[key as never], `${path}.${key}`))
 }
 
@@ -238,7 +238,7 @@ describe('a path', () => {
           made?.transition.phases.map(({ kind }) => kind),
         )
         if (!made || !other) return
-        expect(other.readings.least).toBeCloseTo(made.readings.least, 5)
+        expect(other.readings.leastMargin).toBeCloseTo(made.readings.leastMargin, 5)
         expect(other.readings.bob).toBeCloseTo(made.readings.bob, 5)
         expect(other.readings.kneeNms.left).toBeCloseTo(made.readings.kneeNms.right, 2)
         expect(other.readings.emptyStep?.longest ?? -1).toBeCloseTo(made.readings.emptyStep?.longest ?? -1, 2)
@@ -253,7 +253,7 @@ describe('a path', () => {
         const { phases } = made.transition
         const all = phases.flatMap(({ samples }) => samples)
         const spare = all.map(({ balance }) => balance.assured.margin - balance.reserve)
-        expect(made.readings.least).toBe(Math.min(...spare))
+        expect(made.readings.leastMargin).toBe(Math.min(...spare))
         const heights = all.map(({ instant }) => instant.height)
         const asked = Math.abs((heights.at(-1) as number) - (heights[0] as number))
         expect(made.readings.bob).toBeCloseTo(Math.max(...heights) - Math.min(...heights) - asked, 9)

@@ -22,9 +22,9 @@ export type Turn = {
 /** What is read off a transition: metres, radians, shares, seconds. */
 export type Readings = {
   /** The least of assured margin less reserve, and where; the same with a foot in the air. */
-  least: number
-  leastAt: { phase: number; t: number }
-  singleLeast: number | null
+  leastMargin: number
+  leastMarginAt: { phase: number; t: number }
+  leastSingleMargin: number | null
   emptyStep: EmptyStep | null
   bob: number
   turns: Turn[]
@@ -48,19 +48,19 @@ const spareOf = ({ balance }: Stood): number => balance.assured.margin - balance
 
 export function readTransition(body: Body, transition: Transition, held: Held, longest = true): Readings {
   const { phases } = transition
-  let least = Number.POSITIVE_INFINITY
-  let leastAt = { phase: 0, t: 0 }
-  let singleLeast = Number.POSITIVE_INFINITY
+  let leastMargin = Number.POSITIVE_INFINITY
+  let leastMarginAt = { phase: 0, t: 0 }
+  let leastSingleMargin = Number.POSITIVE_INFINITY
   let [high, low] = [Number.NEGATIVE_INFINITY, Number.POSITIVE_INFINITY]
   const loadMax = { left: 0, right: 0 }
   phases.forEach(({ samples }, phase) => {
     samples.forEach((stood, i) => {
       const spare = spareOf(stood)
-      if (spare < least) {
-        least = spare
-        leastAt = { phase, t: i / (samples.length - 1) }
+      if (spare < leastMargin) {
+        leastMargin = spare
+        leastMarginAt = { phase, t: i / (samples.length - 1) }
       }
-      if (airborne(stood)) singleLeast = Math.min(singleLeast, spare)
+      if (airborne(stood)) leastSingleMargin = Math.min(leastSingleMargin, spare)
       high = Math.max(high, stood.instant.height)
       low = Math.min(low, stood.instant.height)
       for (const side of SIDES) loadMax[side] = Math.max(loadMax[side], shareOf(stood.stance, side))
@@ -71,9 +71,9 @@ export function readTransition(body: Body, transition: Transition, held: Held, l
   const seconds = (some: readonly TimedPhase[]) => some.reduce((sum, one) => sum + one.seconds, 0)
   const gathering = countGathering(phases)
   return {
-    least,
-    leastAt,
-    singleLeast: Number.isFinite(singleLeast) ? singleLeast : null,
+    leastMargin,
+    leastMarginAt,
+    leastSingleMargin: Number.isFinite(leastSingleMargin) ? leastSingleMargin : null,
     emptyStep: findWorstStep(body, transition, held, longest),
     bob: Math.max(0, high - low - Math.abs(last.instant.height - first.instant.height)),
     turns: readTurns(body, phases),

@@ -14,7 +14,7 @@ export type WayMarks = {
   hard: number
   cautions: number
   /** The least of assured margin less reserve, metres. */
-  least: number
+  leastMargin: number
   /** The largest load of a knee, Nm, and its largest bend. */
   knee: number
   bend: number
@@ -49,7 +49,7 @@ export function markWay(path: Path): WayMarks {
     verdict: isWhole ? path.verdict : null,
     hard: findings.filter(({ severity }) => severity === 'hard').length,
     cautions: findings.filter(({ severity }) => severity === 'caution').length,
-    least: isWhole ? Math.min(...made.map(({ readings }) => readings.least)) : 0,
+    leastMargin: isWhole ? Math.min(...made.map(({ readings }) => readings.leastMargin)) : 0,
     knee: Math.max(0, ...stood.flatMap(({ legs }) => SIDES.map((side) => kneeLoad(legs[side])))),
     bend: Math.max(0, ...stood.flatMap(({ legs }) => SIDES.map((side) => legs[side].flexion))),
     seconds: path.seconds,
@@ -79,7 +79,7 @@ function isBetter(a: WayMarks, b: WayMarks): boolean {
     [rankOf(b), b.hard, b.cautions],
   ] as const
   for (let i = 0; i < 3; i++) if (x[i] !== y[i]) return (x[i] as number) < (y[i] as number)
-  return a.least - b.least >= LEAST_GAIN || b.knee - a.knee >= LEAST_RELIEF
+  return a.leastMargin - b.leastMargin >= LEAST_GAIN || b.knee - a.knee >= LEAST_RELIEF
 }
 /** Metres of margin, and Nm at a knee. */
 const LEAST_GAIN = 0.005
@@ -205,7 +205,7 @@ function choose(original: WayMarks, tried: readonly Tried[]): SaferWay[] {
     })[0]
   const picks: [SaferKind, Tried | undefined][] = [
     ['nearest', least(top(alone), ({ marks, cost }) => [marks.hard, marks.cautions > 0 ? 1 : 0, cost])],
-    ['steadiest', least(top(alone), ({ marks, cost }) => [-marks.least, cost])],
+    ['steadiest', least(top(alone), ({ marks, cost }) => [-marks.leastMargin, cost])],
     ['kindest', least(top(alone), ({ marks, cost }) => [marks.knee, cost])],
     ['hand', least(top(better.filter(isWithHand)), ({ marks, cost }) => [marks.hard, cost])],
   ]

@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button'
 import { PAPER_SIZES, type PaperSize, type Sheet } from '@/paper/sheet'
-import type { Asked, PrintKind } from '@/server/paper/asked'
+import type { PrintRequest, PrintKind } from '@/server/paper/asked'
 import { PageHead } from '@/ui/places/PageHead'
 import type { Place } from '@/ui/places/Places'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
@@ -13,7 +13,7 @@ import styles from './paper.module.css'
 import { SheetView } from './SheetView'
 
 export type PaperProps = {
-  asked: Asked
+  asked: PrintRequest
   title: string
   sheets: readonly Sheet[]
   /** What else can be printed of the same. */
@@ -28,7 +28,7 @@ const say = (key: string, values?: Record<string, string | number>) => ENGLISH.s
 const WITH_UNIT: readonly PrintKind[] = ['plan', 'card', 'home']
 const WITH_COUNTS: readonly PrintKind[] = ['card', 'home']
 
-const toQuery = (asked: Asked): string =>
+const toQuery = (asked: PrintRequest): string =>
   new URLSearchParams(
     Object.entries(asked).flatMap(([key, value]) => (value === undefined ? [] : [[key, String(value)]])),
   ).toString()
@@ -36,7 +36,7 @@ const toQuery = (asked: Asked): string =>
 /** Sheets as they print, chosen by a sentence; one press makes the PDF. */
 export function PaperPage({ asked, title, sheets, kinds, stances, at }: PaperProps) {
   const { as, size, unit, of, counts, hold, routine } = asked
-  const go = (change: Partial<Asked>) => window.location.assign(`/paper?${toQuery({ ...asked, ...change })}`)
+  const go = (change: Partial<PrintRequest>) => window.location.assign(`/paper?${toQuery({ ...asked, ...change })}`)
   return (
     <main className={styles.paper}>
       <div data-print="no">

@@ -125,7 +125,7 @@ function walkAnew(
   const path = makePath(body, hinted, SAMPLES, 'beyond')
   for (const { to, made } of path.transitions) if (made) plans.set(keys[to] as string, made.transition.plan)
   const [[left, rear], [right, front]] = calcExtent(path)
-  const spare = path.transitions.flatMap(({ made }) => (made ? [made.readings.least] : []))
+  const spare = path.transitions.flatMap(({ made }) => (made ? [made.readings.leastMargin] : []))
   return {
     isBeyond: path.verdict === 'beyond',
     load: calcLoad(path, parts),

@@ -2,7 +2,7 @@ import type { Aim, PieceDocument } from '@/formats/lesson-document'
 import { findReady, isTooEarly, type Known, type Stage, type Stress, stageOfPiece, stressesOf } from './stages'
 
 /** What a lesson is proposed from. */
-export type Asked = {
+export type LessonWish = {
   minutes: number
   aim: Aim
   /** The pieces of the lessons that the group had, the last one last. */
@@ -35,7 +35,7 @@ const SHARES = { arrive: 3, warm: 7, prepare: 6, legs: 6, rest: 2, arms: 5, both
 const ALL = Object.values(SHARES).reduce((sum, one) => sum + one, 0)
 
 /** A plan for an hour: proposed, never imposed. */
-export function proposeLesson({ minutes, aim, had, known }: Asked): PieceDocument[] {
+export function proposeLesson({ minutes, aim, had, known }: LessonWish): PieceDocument[] {
   const ready = findReady(had, known)
   const tired = new Set(had.at(-1)?.flatMap((piece) => stressesOf(piece, known)) ?? [])
   const early = had.length < EARLY_LESSONS
@@ -121,7 +121,7 @@ export type EarlyPiece = { piece: string; stage: Stage }
 export function listWarnings(
   pieces: readonly PieceDocument[],
   aim: Aim | undefined,
-  { had, known }: Pick<Asked, 'had' | 'known'>,
+  { had, known }: Pick<LessonWish, 'had' | 'known'>,
 ): { early: EarlyPiece[]; again: Stress[] } {
   const ready = findReady(had, known)
   const last = had.at(-1)?.flatMap((piece) => stressesOf(piece, known)) ?? []

@@ -30,17 +30,17 @@ const asking = z.object({
   counts: number(1, 50).default(5),
   hold: number(0, 120).default(5),
 })
-export type Asked = Omit<z.infer<typeof asking>, 'size'> & { size: (typeof PAPER_SIZES)[number] }
+export type PrintRequest = Omit<z.infer<typeof asking>, 'size'> & { size: (typeof PAPER_SIZES)[number] }
 
 /** What is asked for in an address. @throws InputError naming what is wrong */
-export function readAsked(given: Record<string, string | undefined>): Asked {
+export function readAsked(given: Record<string, string | undefined>): PrintRequest {
   const figures = ['of', 'counts', 'hold']
   const value = Object.fromEntries(
     Object.entries(given).flatMap(([key, one]) =>
       one === undefined ? [] : [[key, figures.includes(key) ? Number(one) : one]],
     ),
   )
-  const asked = parse(asking, value) as Asked
+  const asked = parse(asking, value) as PrintRequest
   if (!asked.person && !asked.group && !asked.routine) throw new InputError('person', null, { code: 'known.person' })
   return asked
 }

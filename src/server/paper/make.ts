@@ -1,12 +1,12 @@
 import { InputError } from '@/core'
 import type { Sheet } from '@/paper/sheet'
-import { type Asked, OF_ROUTINE } from './asked'
+import { type PrintRequest, OF_ROUTINE } from './asked'
 import { printClass, printLesson } from './of-group'
 import { printPerson } from './of-person'
 import { printPath } from './of-routine'
 
 /** The sheets that are asked for. @throws InputError naming what is not known, or missing */
-export async function makeSheets(asked: Asked): Promise<{ title: string; sheets: Sheet[] }> {
+export async function makeSheets(asked: PrintRequest): Promise<{ title: string; sheets: Sheet[] }> {
   const { as, person, group, posture, day, routine } = asked
   const missing = (field: string, code = `known.${field}`) => new InputError(field, null, { code })
   if (routine && OF_ROUTINE.includes(as)) return printPath({ ...asked, routine })

@@ -24,7 +24,7 @@ import { listLessons } from '../lessons'
 import { listOwn } from '../library'
 import { listPlans } from '../plans'
 import { listRoutines } from '../routines'
-import type { Asked } from './asked'
+import type { PrintRequest } from './asked'
 
 type Printed = { title: string; sheets: Sheet[] }
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`paper.${key}`, values)
@@ -36,7 +36,7 @@ async function readGroup(id: string) {
 }
 
 /** Who does which of a class's plan, their cards, or the floor of a level. */
-export async function printClass(asked: Asked & { group: string; posture: string }): Promise<Printed> {
+export async function printClass(asked: PrintRequest & { group: string; posture: string }): Promise<Printed> {
   const { as, size, unit, counts, hold } = asked
   const [{ group, members }, plans, own] = await Promise.all([readGroup(asked.group), listPlans(), listOwn()])
   const plan = plans.find((one) => one.group === group.id && one.posture === asked.posture)?.plan
@@ -130,7 +130,7 @@ const toRow = (person: BenchPerson, chair: boolean): Lane['people'][number] => (
 })
 
 /** The hour with its minutes, or a sheet to write it down on by hand. */
-export async function printLesson(asked: Asked & { group: string; day: string }): Promise<Printed> {
+export async function printLesson(asked: PrintRequest & { group: string; day: string }): Promise<Printed> {
   const { group, members } = await readGroup(asked.group)
   const day = sayDay(asked.day)
   if (asked.as === 'log') {

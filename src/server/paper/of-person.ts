@@ -19,7 +19,7 @@ import { readBench } from '../bench'
 import { today } from '../clock'
 import { listOwn } from '../library'
 import { readWeeks } from '../weeks'
-import type { Asked } from './asked'
+import type { PrintRequest } from './asked'
 
 /** Somebody's stances that can be printed: on the bench now, in their plans, kept; else standing. */
 export type Printable = {
@@ -49,7 +49,7 @@ export async function listPrintable(personId: string): Promise<Printable> {
   return { name: person.name, helper: person.helperBeside, stoods }
 }
 
-export async function printPerson(asked: Asked & { person: string }): Promise<{ title: string; sheets: Sheet[] }> {
+export async function printPerson(asked: PrintRequest & { person: string }): Promise<{ title: string; sheets: Sheet[] }> {
   const { name, helper, stoods } = await listPrintable(asked.person)
   const { as, size, unit, counts } = asked
   if (as === 'clinician')

@@ -13,7 +13,7 @@ import { readShipped, sayRoutineName } from '@/words/routines'
 import { findLastPersonId, readBench } from '../bench'
 import { listOwn } from '../library'
 import { listRoutines } from '../routines'
-import type { Asked } from './asked'
+import type { PrintRequest } from './asked'
 
 /** Two intervals of a phase: for where feet are set no more is needed. */
 const SAMPLES = 2
@@ -22,7 +22,7 @@ const SAMPLES = 2
  * A routine's floor with numbered prints, or one step of it at true size, sized to somebody: whoever is named, or was on
  * the bench last.
  */
-export async function printPath(asked: Asked & { routine: string }): Promise<{ title: string; sheets: Sheet[] }> {
+export async function printPath(asked: PrintRequest & { routine: string }): Promise<{ title: string; sheets: Sheet[] }> {
   const [own, routines, last] = await Promise.all([listOwn(), listRoutines(), findLastPersonId()])
   const shipped = ROUTINE_IDS.find((id) => id === asked.routine)
   const kept = routines.find(({ id }) => id === asked.routine)?.document

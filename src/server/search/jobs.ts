@@ -12,7 +12,7 @@ export const JOBS = {
 }
 
 export type Job = keyof typeof JOBS
-export type Asked = { job: Job; value: unknown; limitMs: number }
+export type JobRequest = { job: Job; value: unknown; limitMs: number }
 export type Answered =
   | { ok: true; document: unknown }
   | { ok: false; error: { field: string; value: unknown; accepts: Accepts } | null }

@@ -1,7 +1,7 @@
 import { join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { InputError } from '@/core'
-import type { Answered, Asked, Job } from './jobs'
+import type { Answered, JobRequest, Job } from './jobs'
 
 /** A search ends by itself after this long, with the best it has; one that does not is ended. */
 const LIMIT_MS = 6000
@@ -12,7 +12,7 @@ const WAITING_MOST = 24
 /** More is asked at once than can be answered soon. */
 export class BusyError extends Error {}
 
-type Waiting = { asked: Asked; resolve: (answer: Answered) => void; reject: (error: Error) => void }
+type Waiting = { asked: JobRequest; resolve: (answer: Answered) => void; reject: (error: Error) => void }
 
 const idle: Thread[] = []
 const waiting: Waiting[] = []
@@ -73,7 +73,7 @@ class Thread {
     this.worker.on('error', () => this.settle?.reject(new Error('a search failed')))
   }
 
-  async answer(asked: Asked): Promise<Answered> {
+  async answer(asked: JobRequest): Promise<Answered> {
     let timer: ReturnType<typeof setTimeout> | undefined
     try {
       return await new Promise<Answered>((resolve, reject) => {

@@ -2,11 +2,11 @@
 import { parentPort } from 'node:worker_threads'
 import { InputError } from '@/core'
 import { shortenValue } from '@/formats/error-document'
-import { type Answered, type Asked, JOBS } from './jobs'
+import { type Answered, type JobRequest, JOBS } from './jobs'
 
-parentPort?.on('message', (asked: Asked) => parentPort?.postMessage(answer(asked)))
+parentPort?.on('message', (asked: JobRequest) => parentPort?.postMessage(answer(asked)))
 
-function answer({ job, value, limitMs }: Asked): Answered {
+function answer({ job, value, limitMs }: JobRequest): Answered {
   const until = performance.now() + limitMs
   try {
     return { ok: true, document: JOBS[job](value, () => performance.now() > until) }

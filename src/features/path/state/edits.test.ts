@@ -77,7 +77,7 @@ describe('a mirrored routine', () => {
       const other = mirrored.transitions[i]?.made
       expect(Boolean(other)).toBe(Boolean(made))
       if (!made || !other) return
-      expect(other.readings.least).toBeCloseTo(made.readings.least, 6)
+      expect(other.readings.leastMargin).toBeCloseTo(made.readings.leastMargin, 6)
       expect(other.readings.kneeNms.left).toBeCloseTo(made.readings.kneeNms.right, 3)
       expect(other.readings.singleS.left).toBeCloseTo(made.readings.singleS.right, 6)
     })

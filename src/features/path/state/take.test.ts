@@ -68,7 +68,7 @@ describe('safer ways', () => {
       const of = (kind: SaferWay['kind']) => ways.find((one) => one.kind === kind || one.also.includes(kind))
       const [nearest, steadiest, kindest] = [of('nearest'), of('steadiest'), of('kindest')]
       if (!nearest || !steadiest || !kindest) continue
-      expect(steadiest.marks.least).toBeGreaterThanOrEqual(nearest.marks.least)
+      expect(steadiest.marks.leastMargin).toBeGreaterThanOrEqual(nearest.marks.leastMargin)
       expect(kindest.marks.knee).toBeLessThanOrEqual(nearest.marks.knee)
       expect(kindest.marks.knee).toBeLessThanOrEqual(steadiest.marks.knee)
     }
@@ -87,7 +87,7 @@ describe('safer ways', () => {
           walkWay(body, { before: { ...parts[at - 1], stance } as never, parts: parts.slice(at, at + pieces) }, 10),
         )
         expect(marks.verdict, JSON.stringify(one.changes)).toBe(one.marks.verdict)
-        expect(marks.least).toBeCloseTo(one.marks.least, 3)
+        expect(marks.leastMargin).toBeCloseTo(one.marks.leastMargin, 3)
         expect(marks.bend).toBeCloseTo(one.marks.bend, 2)
       }
     }
@@ -122,7 +122,7 @@ describe('safer ways', () => {
         walkWay(body, { before: { ...parts[at - 1], stance } as never, parts: parts.slice(at, at + pieces) }, 10),
       )
       expect([at, again.verdict]).toEqual([at, marks.verdict])
-      expect(again.least).toBeCloseTo(marks.least, 3)
+      expect(again.leastMargin).toBeCloseTo(marks.leastMargin, 3)
       expect(again.bend).toBeCloseTo(marks.bend, 2)
       expect(again.seconds).toBeCloseTo(marks.seconds, 6)
       // What was not asked for stays: the parts before and after are as they were.

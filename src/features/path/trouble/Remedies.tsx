@@ -17,7 +17,7 @@ type RemediesProps = { path: ShownPath; parts: readonly RoutinePart[]; person: P
 
 const REST_MS = 500
 type Found = SaferWays | 'searching' | 'broken'
-type Asked = { way: Way; anchor: Side | null }
+type RemedySearch = { way: Way; anchor: Side | null }
 
 const say = (key: string) => ENGLISH.say(`safer.${key}`)
 
@@ -25,7 +25,7 @@ const say = (key: string) => ENGLISH.say(`safer.${key}`)
 export function Remedies({ path, parts, person, at }: RemediesProps) {
   const [found, setFound] = useState<Found>('searching')
   const way = path.transitions[at - 1]
-  const asked = useRef<Asked | null>(null)
+  const asked = useRef<RemedySearch | null>(null)
   useEffect(() => {
     const [before, part, stood] = [parts[at - 1], parts[at], path.parts[at - 1]]
     if (!before || !part || !stood) return
