@@ -4,7 +4,7 @@ import { bin, build, bundle, ENV, install, prepare, ROOT, run, say } from './ste
 
 install()
 for (const part of ['core', 'class', 'path', 'path-pool', 'lesson', 'paper'])
-  run(process.execPath, [await bundle(`bench/${part}.ts`, `bench-${part}.mjs`)])
+  run(process.execPath, [await bundle(`import "./bench/${part}"`, `bench-${part}.mjs`)])
 
 await build()
 const PORT = '4178'
