@@ -1,7 +1,15 @@
 import { notFound } from 'next/navigation'
 import { InputError } from '@/core'
 import { PaperPage } from '@/features/paper/PaperPage'
-import { type PrintRequest, OF_CLASS, OF_LESSON, OF_PERSON, OF_ROUTINE, type PrintKind, readAsked } from '@/server/paper/asked'
+import {
+  OF_CLASS,
+  OF_LESSON,
+  OF_PERSON,
+  OF_ROUTINE,
+  type PrintKind,
+  type PrintRequest,
+  readAsked,
+} from '@/server/paper/asked'
 import { makeSheets } from '@/server/paper/make'
 import { listPrintable } from '@/server/paper/of-person'
 

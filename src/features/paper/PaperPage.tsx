@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button'
 import { PAPER_SIZES, type PaperSize, type Sheet } from '@/paper/sheet'
-import type { PrintRequest, PrintKind } from '@/server/paper/asked'
+import type { PrintKind, PrintRequest } from '@/server/paper/asked'
 import { PageHead } from '@/ui/places/PageHead'
 import type { Place } from '@/ui/places/Places'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'

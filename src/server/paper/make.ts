@@ -1,6 +1,6 @@
 import { InputError } from '@/core'
 import type { Sheet } from '@/paper/sheet'
-import { type PrintRequest, OF_ROUTINE } from './asked'
+import { OF_ROUTINE, type PrintRequest } from './asked'
 import { printClass, printLesson } from './of-group'
 import { printPerson } from './of-person'
 import { printPath } from './of-routine'

@@ -49,7 +49,9 @@ export async function listPrintable(personId: string): Promise<Printable> {
   return { name: person.name, helper: person.helperBeside, stoods }
 }
 
-export async function printPerson(asked: PrintRequest & { person: string }): Promise<{ title: string; sheets: Sheet[] }> {
+export async function printPerson(
+  asked: PrintRequest & { person: string },
+): Promise<{ title: string; sheets: Sheet[] }> {
   const { name, helper, stoods } = await listPrintable(asked.person)
   const { as, size, unit, counts } = asked
   if (as === 'clinician')

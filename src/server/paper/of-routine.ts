@@ -22,7 +22,9 @@ const SAMPLES = 2
  * A routine's floor with numbered prints, or one step of it at true size, sized to somebody: whoever is named, or was on
  * the bench last.
  */
-export async function printPath(asked: PrintRequest & { routine: string }): Promise<{ title: string; sheets: Sheet[] }> {
+export async function printPath(
+  asked: PrintRequest & { routine: string },
+): Promise<{ title: string; sheets: Sheet[] }> {
   const [own, routines, last] = await Promise.all([listOwn(), listRoutines(), findLastPersonId()])
   const shipped = ROUTINE_IDS.find((id) => id === asked.routine)
   const kept = routines.find(({ id }) => id === asked.routine)?.document

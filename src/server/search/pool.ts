@@ -1,7 +1,7 @@
 import { join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { InputError } from '@/core'
-import type { Answered, JobRequest, Job } from './jobs'
+import type { Answered, Job, JobRequest } from './jobs'
 
 /** A search ends by itself after this long, with the best it has; one that does not is ended. */
 const LIMIT_MS = 6000

@@ -2,7 +2,7 @@
 import { parentPort } from 'node:worker_threads'
 import { InputError } from '@/core'
 import { shortenValue } from '@/formats/error-document'
-import { type Answered, type JobRequest, JOBS } from './jobs'
+import { type Answered, JOBS, type JobRequest } from './jobs'
 
 parentPort?.on('message', (asked: JobRequest) => parentPort?.postMessage(answer(asked)))
 
