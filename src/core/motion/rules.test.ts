@@ -4,6 +4,7 @@ import { resolveBody } from '../body/body'
 import type { SideLimits } from '../body/person'
 import { DEG } from '../conventions'
 import { calcTrack } from '../stance/layout'
+import type { Feature } from '../stance/stance'
 import { makePath } from './path'
 import type { Turn } from './readings'
 import { MOTION_RULES } from './rules'
@@ -40,6 +41,26 @@ describe('what a way shows, by its instants', () => {
     expect(track).toBeLessThan(body.hipSeparation / 2)
     expect(find('step.crosses')).toMatchObject({ side: 'right', value: track })
     expect(walk('side-step', 0, 'right').find('step.crosses')).toBeUndefined()
+  })
+
+  it('a step over the line of the other foot, unless that width is what the posture is for', () => {
+    const { made, part } = walk('heels-together', 0, 'left')
+    const { transition, readings } = made
+    const crossing = (keeps: Feature[]) => {
+      const phases = transition.phases.map((phase) => ({
+        ...phase,
+        samples: phase.samples.map((stood) => {
+          const { left, right } = stood.stance.feet
+          return { ...stood, stance: { ...stood.stance, keeps, feet: { left: right, right: left } } }
+        }),
+      }))
+      return MOTION_RULES.find(({ code }) => code === 'step.crosses')?.find({
+        ...{ body, transition: { ...transition, phases }, readings },
+        ...{ choices: part.choices, breath: part.breath, wayOutS: null },
+      })
+    }
+    expect(crossing([])?.value).toBeLessThan(0)
+    expect(crossing(['width'])).toBeNull()
   })
 
   it('toes against each other under both: the most of any instant', () => {

@@ -114,15 +114,16 @@ const crosses: MotionRule = {
   find: ({ body, transition: { phases } }) => {
     const phase = phases.findLastIndex(({ kind }) => kind === 'touch')
     const last = phases.at(-1)?.samples.at(-1)
-    if (phase < 0 || !last || last.stance.posture === CROSSING) return null
+    if (phase < 0 || !last) return null
     const track = calcTrack(last.stance)
+    // One foot over the other's line, and that width is what the posture is for: it is meant to cross.
+    if (track < 0 && last.stance.keeps?.includes('width')) return null
     const limit = body.hipSeparation / 2
     if (!(track < limit)) return null
     const side = phases[phase]?.foot ?? null
     return { severity: 'note', side, part: 'foot', value: track, limit, unit: 'm', phase, t: 0.5 }
   },
 }
-const CROSSING = 'cross-step'
 
 const loaded: MotionRule = {
   id: 'turn.loaded',
