@@ -24,7 +24,7 @@ const WORK: Record<Aim, { exercise: PieceDocument['exercise']; posture: string; 
 
 /** What may stand in for something that is too early, or was stressed last week. */
 const CALM: PieceDocument['exercise'][] = ['side-to-side', 'arms', 'waist', 'heel-taps', 'arm-circles']
-const STANDINGS = ['bow', 'push', 'press', 'parallel']
+const STANDINGS = ['bow', 'push', 'press']
 /** In a group's first lessons end positions are held, so that they are felt. */
 const EARLY_LESSONS = 8
 const EARLY_HOLD_S = 8
@@ -48,7 +48,7 @@ export function proposeLesson({ minutes, aim, had, known }: LessonWish): PieceDo
     pick(wanted, (one): PieceDocument => ({ id: '', kind: 'exercise', exercise: one, minutes, side: 'both', ...more }))
   const holdS = early ? EARLY_HOLD_S : HOLD_S
   const posture = (minutes: number, limbs: 'legs' | 'arms' | 'both'): PieceDocument =>
-    pick([work.posture, ...STANDINGS], (one) => ({
+    pick([work.posture, ...STANDINGS, ...(limbs === 'arms' ? [] : ['parallel'])], (one) => ({
       id: '',
       kind: 'posture',
       posture: one,
