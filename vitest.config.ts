@@ -31,12 +31,15 @@ export default defineConfig({
       },
       {
         // Pages as their server makes them, on a database of their own, without a browser.
+        oxc: { jsx: { runtime: 'automatic', development: false } },
         resolve: { alias: { ...alias, 'next/navigation': place('./src/testing/screens/navigation.ts') } },
         test: {
           ...common,
           name: 'screens',
           environment: 'jsdom',
-          setupFiles: ['src/testing/screens/setup.ts'],
+          // As shipped: in half of the time, and what one looks at is what people get.
+          env: { ...PINNED, NODE_ENV: 'production' },
+          setupFiles: ['src/testing/screens/act.ts', 'src/testing/screens/setup.ts'],
           include: ['src/**/*.screen.test.tsx'],
         },
       },

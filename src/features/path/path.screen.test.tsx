@@ -109,8 +109,7 @@ describe('the order of a routine', () => {
     await user.click(order().getByRole('button', { name: 'Add an exercise' }))
     const sheet = within(await screen.findByRole('dialog'))
     await user.click(sheet.getByRole('button', { name: 'Add it' }))
-    const after = names().length
-    expect(after).toBeGreaterThan(before)
+    await waitFor(() => expect(names().length).toBeGreaterThan(before))
     await walked()
     undo()
     await waitFor(() => expect(names()).toHaveLength(before))

@@ -1,8 +1,16 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent, { PointerEventsCheckLevel } from '@testing-library/user-event'
+import { settle } from './act'
 
-/** Whoever uses the page: one pair of hands, with a pointer and a keyboard. */
-export const user = userEvent.setup({ delay: null, pointerEventsCheck: PointerEventsCheckLevel.Never })
+const hands = userEvent.setup({ delay: null, pointerEventsCheck: PointerEventsCheckLevel.Never })
+
+/** Whoever uses the page: one pair of hands, with a pointer and a keyboard; what they do has been rendered. */
+export const user = new Proxy(hands, {
+  get: (_, name: keyof typeof hands) => {
+    const does = hands[name] as (...given: unknown[]) => Promise<unknown>
+    return (...given: unknown[]) => settle(does(...given))
+  },
+})
 
 export const button = (name: string | RegExp): HTMLButtonElement => screen.getByRole('button', { name })
 

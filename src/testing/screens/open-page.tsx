@@ -1,6 +1,7 @@
-import { render } from '@testing-library/react'
+import { render, waitFor } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { ThemeFrame } from '@/ui/theme/ThemeFrame'
+import { settle } from './act'
 import { router } from './navigation'
 import { findRoute } from './routes'
 
@@ -25,6 +26,11 @@ export async function openPage(path: string): Promise<void> {
       }
     </ThemeFrame>
   )
-  const { rerender } = render(await page())
+  const { container, rerender } = render(await page())
+  // What a page loads later is not there at once.
+  const isShown = () => {
+    if (!container.textContent) throw new Error(`nothing is shown at ${path}`)
+  }
+  await settle(waitFor(isShown))
   router.refresh = async () => rerender(await page())
 }
