@@ -25,6 +25,8 @@ export type Analysis = {
   supporting: readonly Vec2[] | null
   margins: { full: Margins; usable: Margins; supporting: Margins | null }
   assured: Assured
+  /** From the centre to the nearer side of the usable base, metres: what a nudge from the side meets. */
+  sideways: number
   /** The part of the uncertainty that moves the centre, along x and y. */
   centreSd: Vec2
   reserve: number
@@ -89,6 +91,7 @@ export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {
     supporting,
     margins,
     assured,
+    sideways: Math.min(margins.usable.left, margins.usable.right),
     centreSd: calcCentreSd(taken.footing, taken.pose && listBodyErrors(taken.pose)),
     reserve,
     tilt: Math.atan2(assured.margin, pose.centreOfMass[2]),

@@ -33,6 +33,7 @@ export function toAnalysisDocument(analysis: Analysis, words: DocumentWords) {
       sdM: assured.sd,
       sdPartsM: seated ? assured.parts : felt,
       assuredM: assured.margin,
+      sidewaysM: analysis.sideways,
       ofStanding: analysis.ofStanding,
       reserveM: analysis.reserve,
       tiltDeg: deg(analysis.tilt),

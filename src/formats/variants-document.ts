@@ -36,6 +36,7 @@ const NAMES: Record<Change['what'], string> = {
   contactRight: 'contact.right',
   support: 'support',
   seat: 'seat',
+  side: 'side',
 }
 
 /**

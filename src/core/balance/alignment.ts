@@ -1,9 +1,9 @@
 import { type BySide, bySide, directionOf, otherSide, type Side, sideSign, type Vec2 } from '../conventions'
-import { lengthOf } from '../geometry/vector'
+import { lengthOf, wrapAngle } from '../geometry/vector'
 
 import { JOINTS } from '../pose/names'
 import type { Pose } from '../pose/pose'
-import { findFrontSide } from '../stance/footing'
+import { calcPelvisToFrontFoot, findFrontSide } from '../stance/footing'
 
 /** What a teacher's eye checks: radians and metres. */
 export type Alignment = {
@@ -51,9 +51,9 @@ export function readAlignment(pose: Pose, rose: readonly number[]): Alignment {
       const hip = joints[JOINTS[side].hip]
       return [shoulder[0] - hip[0], shoulder[1] - hip[1]]
     }),
-    footToFoot: Math.abs(wrap(yawOf('left') - yawOf('right'))),
-    pelvisToFrontFoot: wrap(yawOf(front) - stance.pelvisYaw),
-    oneLine: Math.abs(wrap(upper - lower)),
+    footToFoot: Math.abs(wrapAngle(yawOf('left') - yawOf('right'))),
+    pelvisToFrontFoot: calcPelvisToFrontFoot(stance),
+    oneLine: Math.abs(wrapAngle(upper - lower)),
     frontOffVertical: Math.max(...sideY) - Math.min(...sideY),
     pairs: bySide((side) => readPairs(pose, side)),
     evenness: largest > 0 ? smallest / largest : 0,
@@ -71,10 +71,4 @@ function readPairs({ joints, stance }: Pose, side: Side) {
     elbowKnee: across(at.elbow, at.knee),
     shoulderHip: across(at.shoulder, at.hip),
   }
-}
-
-const wrap = (angle: number): number => {
-  const turned = angle % (2 * Math.PI)
-  if (turned > Math.PI) return turned - 2 * Math.PI
-  return turned <= -Math.PI ? turned + 2 * Math.PI : turned
 }

@@ -78,6 +78,13 @@ export function calcMargins(ring: readonly Point[], centre: Vec2, views = viewEd
   }
 }
 
+/**
+ * From the centre to the nearer side of a base: what a nudge from the side meets. 0 from outside.
+ * @returns metres
+ */
+export const calcSideways = (ring: readonly Point[], [x, y]: Vec2): number =>
+  Math.min(calcRay(ring, x, y, -1, 0), calcRay(ring, x, y, 1, 0))
+
 const RAYS = Array.from({ length: ROSE_RAYS }, (_, i) => directionVector((i * 2 * Math.PI) / ROSE_RAYS))
 const RAY_X = Float64Array.from(RAYS, ([x]) => x)
 const RAY_Y = Float64Array.from(RAYS, ([, y]) => y)

@@ -100,11 +100,7 @@ export function findOwnForm(body: Body, measures: Measures, taught: Taught, isOv
 function findStandingVariant(body: Body, stance: Stance, isOver?: IsOver): Variant | null {
   try {
     const { variants } = findVariants(body, stance, { leastOnly: true, ...(isOver && { isOver }) })
-    return (
-      variants.find(
-        ({ kind, stance: found }) => (kind === 'nearest' || kind === 'help') && keepsFront(found, stance),
-      ) ?? null
-    )
+    return variants.find((one) => one.kind === 'other-side' || keepsFront(one.stance, stance)) ?? null
   } catch (error) {
     // As taught it cannot even be stood, so there is nothing to change from.
     if (error instanceof InputError) return null

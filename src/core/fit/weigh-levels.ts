@@ -6,6 +6,7 @@ import { layOut } from '../postures/measures'
 import type { Feature, Stance } from '../stance/stance'
 import { meetDemands } from '../variants/demands'
 import { listChairs } from '../variants/hold'
+import { boundTeachable, readOwnStanding } from '../variants/teachable'
 import { type IsOver, knowFindings, Scale, SearchCut } from '../variants/weigh'
 import { isAsSaid } from './as-said'
 
@@ -39,7 +40,10 @@ export class LevelScale {
     isOver?: IsOver,
   ) {
     // What somebody shows in the posture as taught, another version need not be better than.
-    this.scale = new Scale(body, knowFindings(tryAnalyse(body, this.lay(asTaught))?.findings ?? []), isOver)
+    const stance = this.lay(asTaught)
+    const original = tryAnalyse(body, stance)
+    const bounds = boundTeachable(body, stance, original, readOwnStanding(body))
+    this.scale = new Scale(body, knowFindings(original?.findings ?? []), bounds, isOver)
     this.needsHold = body.person.limits?.support !== undefined
   }
 

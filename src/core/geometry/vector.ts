@@ -25,3 +25,10 @@ export const mixSpace = (a: Vec3, b: Vec3, part: number): Vec3 => [
   mix(a[1], b[1], part),
   mix(a[2], b[2], part),
 ]
+
+/** The same direction, at most half a turn either way: radians. */
+export const wrapAngle = (angle: number): number => {
+  const turned = angle % (2 * Math.PI)
+  if (turned > Math.PI) return turned - 2 * Math.PI
+  return turned <= -Math.PI ? turned + 2 * Math.PI : turned
+}

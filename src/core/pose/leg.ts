@@ -1,4 +1,5 @@
 import { type Body, isPastOrder, type Ranges } from '../body/body'
+import { wrapAngle } from '../geometry/vector'
 import { clamp } from '../numeric/clamp'
 import type { PlacedFoot } from '../stance/foot'
 
@@ -248,7 +249,7 @@ export class Leg {
   private findAllowed(best: number): number | null {
     let least: number | null = null
     for (const end of this.listRangeEnds()) {
-      const turn = wrap(end - best)
+      const turn = wrapAngle(end - best)
       if (least !== null && Math.abs(turn) >= Math.abs(least)) continue
       if (this.calcExcess(end) <= AT_END) least = turn
     }
@@ -316,9 +317,4 @@ export class Leg {
       this.hipAbduction - ranges.hipAbductionMax,
     )
   }
-}
-
-const wrap = (angle: number): number => {
-  if (angle > Math.PI) return angle - 2 * Math.PI
-  return angle <= -Math.PI ? angle + 2 * Math.PI : angle
 }

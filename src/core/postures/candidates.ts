@@ -10,7 +10,7 @@ export type Candidate = { measures: Measures; distance: number }
 const STEP_PARTS = [1, 0.75, 0.5, 0.25, 0] as const
 const STEP_LEAST = 0.03
 const FIST = PROPORTIONS.fist / PROPORTIONS.shoulderWidth
-/** A track wider than this many shoulder widths may only be narrowed, by two fists; others by one, or widened by two. */
+/** Feet this many shoulder widths apart or less come no nearer each other; wider ones come in by up to two fists. */
 const WIDE = 1.2
 /** Knees softer by so much at a time; by twice that from a low stance. */
 const KNEE_NOTCH = 5 * DEG
@@ -88,7 +88,7 @@ function listSteps({ step }: Measures): Axis {
 
 function listTracks({ track, breadths }: Measures): Axis {
   if (breadths > 0) return [AS_TAUGHT]
-  const fists = track > WIDE ? [0, -1, -2] : [0, -1, 1, 2]
+  const fists = track > WIDE ? [0, -1, -2].filter((n) => track + n * FIST >= 1) : [0, 1, 2]
   return fists.map((n) => ({
     feature: 'width',
     make: (measures) => ({ ...measures, track: track + n * FIST }),

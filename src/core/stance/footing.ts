@@ -1,5 +1,6 @@
 import type { Body } from '../body/body'
 import { type BySide, bySide, otherSide, type Side, type Vec2 } from '../conventions'
+import { wrapAngle } from '../geometry/vector'
 import { type PlacedFoot, placeFoot } from './foot'
 import { calcLead } from './layout'
 import type { FootSetting, Stance } from './stance'
@@ -88,4 +89,14 @@ export function findFrontSide(stance: Stance): Side {
   const lead = leadOrTie(stance)
   if (lead === 0) return findFullerSide(stance)
   return lead > 0 ? 'left' : 'right'
+}
+
+/**
+ * Direction of the foot whose heel is further forward less that of the pelvis.
+ * @returns radians, counter-clockwise positive, at most half a turn either way
+ */
+export function calcPelvisToFrontFoot(stance: Stance): number {
+  const front = findFrontSide(stance)
+  const { toeOut } = stance.feet[front]
+  return wrapAngle((front === 'left' ? toeOut : -toeOut) - stance.pelvisYaw)
 }

@@ -2,9 +2,10 @@ import type { Body } from '../body/body'
 import { type BySide, bySide, DEG, otherSide, type Side, type Vec2 } from '../conventions'
 import { clamp } from '../numeric/clamp'
 import { findLightSide } from '../stance/footing'
-import { calcLead } from '../stance/layout'
+import { calcLead, calcTrack } from '../stance/layout'
 import type { Feature, FootSetting, Stance } from '../stance/stance'
 import { listShareRange, listStepRange } from './meaning'
+import { leastTrack } from './teachable'
 
 export type LeverId =
   | 'step'
@@ -31,6 +32,12 @@ export type Lever = {
   /** Counts double where it carries what the posture is for. */
   weight: 1 | 2
 }
+
+/**
+ * How much may be changed. `keeping`: nothing of what the posture is for is given up; `wide`: shares from none to all;
+ * `narrower`: the feet may come nearer each other.
+ */
+export type Leeway = { keeping?: boolean; wide?: boolean; narrower?: boolean }
 
 /** What a variant starts from: the stance, which foot is the lighter, and the height as a flexion of the fuller leg. */
 export type Start = { body: Body; stance: Stance; light: Side; fuller: Side; flexion: number }
@@ -66,7 +73,7 @@ const STEP_REACH = 0.4
 const WIDTH_REACH = 0.24
 const TOE_REACH = 30 * DEG
 const FLEXION_ABOVE = 10 * DEG
-const SHARE_REACH = 0.25
+export const SHARE_REACH = 0.25
 const PITCH_REACH = 15 * DEG
 const YAW_REACH = 30 * DEG
 const ARM_REACH = 90 * DEG
@@ -83,10 +90,9 @@ const FEET_LEVEL = 0.02
 
 /**
  * The levers of a stance, each within its reach and its own range. Toes are turned in no further than they are, an
- * upright trunk only comes upright, an inclined one stays within its frame. `keeping`: nothing of what the posture is
- * for is given up. A foot in the air has no share to move.
+ * upright trunk only comes upright, an inclined one stays within its frame. A foot in the air has no share to move.
  */
-export function listLevers(start: Start, keeping = true): Lever[] {
+export function listLevers(start: Start, { keeping = true, wide = false, narrower = false }: Leeway = {}): Lever[] {
   const { stance, body, flexion } = start
   const meaning = findMeaning(start)
   const lever = (id: LeverId, low: number, high: number): Lever => ({
@@ -105,9 +111,11 @@ export function listLevers(start: Start, keeping = true): Lever[] {
   const within = (value: number, reach: number, low: number, high: number) =>
     [Math.max(-reach, low - value), Math.min(reach, high - value)] as const
   const [stepLow, stepHigh] = keeping ? listStepRange(body, stance) : [-STEP_REACH, STEP_REACH]
+  const track = calcTrack(stance)
+  const narrowest = narrower ? -WIDTH_REACH : leastTrack(body, track) - track
   const levers = [
     lever('step', Math.max(-STEP_REACH, stepLow), Math.min(STEP_REACH, stepHigh)),
-    lever('width', -WIDTH_REACH, WIDTH_REACH),
+    lever('width', Math.max(-WIDTH_REACH, narrowest), WIDTH_REACH),
     lever('toeOutLeft', ...within(left.toeOut, TOE_REACH, 0, TOE_MOST)),
     lever('toeOutRight', ...within(right.toeOut, TOE_REACH, 0, TOE_MOST)),
     lever('height', body.sides[start.fuller].kneeFlexionMin - flexion, FLEXION_ABOVE),
@@ -117,7 +125,7 @@ export function listLevers(start: Start, keeping = true): Lever[] {
     lever('armOpening', ...within2(openings, ARM_REACH, OPENING_RANGE)),
   ]
   const shares = keeping ? listShareRange(body, stance) : ([0, 1] as const)
-  if (!held) levers.push(lever('share', ...within(stance.loadLeft, SHARE_REACH, ...shares)))
+  if (!held) levers.push(lever('share', ...within(stance.loadLeft, wide ? 1 : SHARE_REACH, ...shares)))
   return levers
 }
 

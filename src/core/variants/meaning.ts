@@ -54,6 +54,12 @@ export function listStepRange(body: Body, stance: Stance): readonly [number, num
   return step > 0 ? [-shorter, Number.POSITIVE_INFINITY] : [Number.NEGATIVE_INFINITY, shorter]
 }
 
+/** The shares on the left foot that are left with the limits, of those with which what the posture is for is kept. */
+export function listAllowedShares(body: Body, stance: Stance, keeping: boolean): readonly [number, number] {
+  const [low, high] = keeping ? listShareRange(body, stance) : [0, 1]
+  return [Math.max(low, 1 - body.loadMax.right), Math.min(high, body.loadMax.left)]
+}
+
 /** The shares on the left foot with which what the posture is for is kept. */
 export function listShareRange(body: Body, stance: Stance): readonly [number, number] {
   let [low, high] = [0, 1]

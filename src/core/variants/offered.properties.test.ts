@@ -3,14 +3,18 @@ import { expect, it } from 'vitest'
 import { anyPerson } from '@/testing/arbitrary'
 import { analyse } from '../analysis'
 import { type Body, resolveBody } from '../body/body'
-import { SIDES } from '../conventions'
+import { DEG, SIDES } from '../conventions'
 import { InputError } from '../errors'
 import { buildPosture } from '../postures/posture'
 import { POSTURE_IDS, postureOf } from '../postures/postures'
 import { SCHOOL_IDS } from '../postures/schools'
+import { calcPelvisToFrontFoot } from '../stance/footing'
+import { calcLead, calcTrack } from '../stance/layout'
+import { mirrorStance } from '../stance/mirror'
 import type { Stance } from '../stance/stance'
 import { anyLimits } from './any-limits.test-helper'
 import { findGivenUp } from './meaning'
+import { readOwnStanding } from './teachable'
 import type { Variant } from './variant'
 import { findVariants } from './variants'
 import { keyOf, knowFindings } from './weigh'
@@ -29,6 +33,21 @@ function expectTeachable(body: Body, from: Stance, variant: Variant): void {
     expect(stance.trunk.pitch).toBeGreaterThanOrEqual(Math.min(0, from.trunk.pitch) - 1e-9)
   }
   expect(givesUp).toEqual(findGivenUp(body, from, stance))
+  if (variant.falls === 'narrower') return
+  // Never narrower, never less steady to the side, never a knee that carries brought straight, hips with the front foot.
+  expect(calcTrack(stance)).toBeGreaterThanOrEqual(Math.min(calcTrack(from), body.shoulderWidth) - 0.0011)
+  const [was, is] = [analyse(body, from, QUICK), analyse(body, stance, QUICK)]
+  const standing = readOwnStanding(body)?.sideways ?? Number.POSITIVE_INFINITY
+  expect(is.sideways).toBeGreaterThanOrEqual(Math.min(was.sideways, standing) - 0.0021)
+  for (const side of SIDES) {
+    if (is.legs[side].share < 0.2) continue
+    const least = Math.min(10 * DEG, was.legs[side].flexion, body.sides[side].kneeFlexionMax)
+    expect(is.legs[side].flexion).toBeGreaterThanOrEqual(least - 1e-6)
+  }
+  if (Math.abs(calcLead(from)) <= body.footLength / 2) return
+  expect(Math.abs(calcPelvisToFrontFoot(stance))).toBeLessThanOrEqual(
+    Math.abs(calcPelvisToFrontFoot(from)) + 10 * DEG + 1e-6,
+  )
 }
 
 const anyPosture = fc.tuple(fc.constantFrom(...POSTURE_IDS), fc.constantFrom(...SCHOOL_IDS))
@@ -50,10 +69,16 @@ it('whatever is offered keeps every limit and the reserve, or says that it stays
       const known = knowFindings(before.findings)
       for (const variant of found.variants) {
         const after = analyse(body, variant.stance, QUICK)
-        if (variant.kind !== 'seated') expectTeachable(body, stance, variant)
+        const from = variant.kind === 'other-side' ? mirrorStance(stance) : stance
+        if (variant.kind !== 'seated') expectTeachable(body, from, variant)
         // What holds shows nothing, of any severity, that the original did not show.
         if (after.verdict === 'holds') {
-          expect(after.findings.filter((finding) => !known.has(keyOf(finding))).map(({ code }) => code)).toEqual([])
+          const there = knowFindings(analyse(body, from, QUICK).findings)
+          expect(
+            after.findings
+              .filter((finding) => !known.has(keyOf(finding)) && !there.has(keyOf(finding)))
+              .map(({ code }) => code),
+          ).toEqual([])
         }
         expect(after.verdict, variant.kind).not.toBe('beyond')
         if (!['fallback', 'seated'].includes(variant.kind)) expect(after.verdict, variant.kind).toBe('holds')

@@ -8,9 +8,10 @@ import { asStoodBy, meetDemands } from './demands'
 import { type Ground, listGrounds } from './ground'
 import { listHelped } from './help'
 import { listChairs } from './hold'
-import { calcDistance, makeStart, moveLevers, type Start } from './levers'
+import { calcDistance, type Leeway, type LeverId, makeStart, moveLevers, type Start } from './levers'
 import { findGivenUp } from './meaning'
 import { findLeastViolation, findSeeds, type Weigh } from './seeds'
+import { boundTeachable, type OwnStanding } from './teachable'
 import type { VariantOptions } from './variant'
 import { listVersions } from './version'
 import { knowFindings, Scale, type Weighed } from './weigh'
@@ -22,8 +23,22 @@ const UNIT_WORTH_NM = 3
 const CHANGE_WORTH_M = 0.001
 const CHANGE_WORTH_NM = 1.5
 
+/** What steadies and what spares a knee: the feet, the weight and the height. */
+const WITH_FEET: ReadonlySet<LeverId> = new Set([
+  'step',
+  'width',
+  'toeOutLeft',
+  'toeOutRight',
+  'height',
+  'share',
+  'pitch',
+])
+
 /** Where a search came to: a ground and how far its levers are moved, in notches. */
 export type Hit = { ground: Ground; found: Found }
+
+/** What a hit counts in all. */
+export const costOf = ({ ground, found }: Hit): number => ground.cost + found.value
 
 export const stanceOf = ({ ground, found }: Hit): Stance => moveLevers(ground.start, ground.levers, found.changes)
 
@@ -42,9 +57,12 @@ export class Search {
     private readonly body: Body,
     private readonly stance: Stance,
     private readonly original: Analysis,
+    readonly standing: OwnStanding | null,
     private readonly options: VariantOptions,
+    private readonly narrower = false,
   ) {
-    this.scale = new Scale(body, knowFindings(original.findings), options.isOver)
+    const bounds = boundTeachable(body, stance, original, standing, narrower)
+    this.scale = new Scale(body, knowFindings(original.findings), bounds, options.isOver)
     this.reaches = bySide((side) => original.legs[side].flexion)
     this.start = makeStart(body, stance, this.reaches)
   }
@@ -59,28 +77,37 @@ export class Search {
   }
 
   startHere(): Hit {
-    const [ground] = listGrounds(this.start, true, this.options.levers)
+    const [ground] = listGrounds(this.start, this.leeway(true), this.options.levers)
     return atRest(ground as Ground)
   }
 
-  /** The least change that passes with what the posture is for; else the least that gives up some of it. */
-  findNearest(): Hit | null {
-    return this.findFrom(this.stance, false)
+  /**
+   * The least change that passes, within the usual reach; where none does, with all shares that the limits allow.
+   * @param keeping with what the posture is for; else some of it is given up
+   * @param below only what counts less than this
+   */
+  findNearest(keeping: boolean, below = Number.POSITIVE_INFINITY): Hit | null {
+    return this.findFrom(this.stance, keeping, false, below)
   }
 
-  private findFrom(from: Stance, chairs: boolean): Hit | null {
+  private findFrom(from: Stance, keeping: boolean, chairs: boolean, below = Number.POSITIVE_INFINITY): Hit | null {
     const start = { ...this.start, stance: from }
-    for (const keeping of this.options.levers ? [true] : [true, false]) {
-      const hit =
-        this.findByLevers(listGrounds(start, keeping, this.options.levers)) ?? this.findVersion(keeping, chairs)
-      if (hit) return hit
-    }
-    return null
+    const { levers } = this.options
+    if (levers && !keeping) return null
+    return (
+      this.findByLevers(listGrounds(start, this.leeway(keeping), levers), below) ??
+      this.findVersion(keeping, chairs) ??
+      (levers ? null : this.findByLevers(listGrounds(start, { ...this.leeway(keeping), wide: true }), below))
+    )
   }
 
-  private findByLevers(grounds: readonly Ground[]): Hit | null {
+  private leeway(keeping: boolean): Leeway {
+    return { keeping, narrower: this.narrower }
+  }
+
+  private findByLevers(grounds: readonly Ground[], below: number): Hit | null {
     let best: Hit | null = null
-    let bestCost = Number.POSITIVE_INFINITY
+    let bestCost = below
     for (const ground of grounds) {
       if (ground.cost >= bestCost) break
       const reserve = this.reserveOf(ground)
@@ -115,12 +142,21 @@ export class Search {
     const objective: Objective = (changes) => {
       const weighed = this.weigh(ground, changes, least)
       if (!weighed.passes || !keeps(changes)) return Number.POSITIVE_INFINITY
-      least = Math.max(least, weighed.assured - 1e-3)
-      return UNIT_WORTH_M * calcDistance(ground.levers, changes) - weighed.assured
+      const steadiness = this.calcSteadiness(weighed)
+      least = Math.max(least, steadiness - 1e-3)
+      return UNIT_WORTH_M * calcDistance(ground.levers, changes) - steadiness
     }
     const hit = this.improve({ ground, found }, objective, CHANGE_WORTH_M)
-    const gain = this.weigh(ground, hit.found.changes).assured - this.weigh(ground, found.changes).assured
-    return { hit, gain }
+    const [before, after] = [this.weigh(ground, found.changes), this.weigh(ground, hit.found.changes)]
+    const gain = this.calcSteadiness(after) - this.calcSteadiness(before)
+    return { hit, gain: this.original.verdict === 'holds' ? Math.min(gain, after.assured - before.assured) : gain }
+  }
+
+  /** As much of their own standing as is left to the nearest edge or to the nearer side, whichever is less: metres. */
+  private calcSteadiness({ assured, sideways }: Weighed): number {
+    const { standing } = this
+    if (!standing || !(standing.sideways > 0)) return assured
+    return Math.min(assured, (sideways * standing.assured) / standing.sideways)
   }
 
   findKindest({ ground, found }: Hit): { hit: Hit; gain: number } {
@@ -148,7 +184,11 @@ export class Search {
 
   private improve({ ground, found }: Hit, objective: Objective, worth: number): Hit {
     const seed = { changes: found.changes, value: objective(found.changes) }
-    let best = descend(ground.levers, objective, seed)
+    // What is better is so by the feet, the weight and the height, never by a pelvis or arms turned elsewhere.
+    const levers = ground.levers.map((lever, i) =>
+      WITH_FEET.has(lever.id) ? lever : { ...lever, low: found.changes[i] as number, high: found.changes[i] as number },
+    )
+    let best = descend(levers, objective, seed)
     for (let i = 0; i < ground.levers.length; i++) {
       if (best.changes[i] === 0) continue
       const changes = best.changes.slice()
@@ -159,8 +199,11 @@ export class Search {
     return { ground, found: best }
   }
 
-  /** The least help with which the original holds; else the nearest that holds with a chair back in the hand. */
-  findHelp(): Stance | null {
+  /**
+   * The least help with which the original holds; else the nearest that holds with a chair back in the hand.
+   * @param keeping with what the posture is for; else some of it is given up
+   */
+  findHelp(keeping: boolean): Stance | null {
     const stood = asStoodBy(this.body, this.stance)
     const pose = tryAnalyse(this.body, stood)?.pose
     if (!pose) return null
@@ -177,17 +220,18 @@ export class Search {
     if (best) return best.stance
     // A hand mends a margin, never a joint: where the margin is kept, looking further with one is for nothing.
     if (!steadiest || this.original.assured.margin >= this.original.reserve) return null
-    const hit = this.findFrom(steadiest.stance, true)
+    const hit = this.findFrom(steadiest.stance, keeping, true)
     return hit && stanceOf(hit)
   }
 
   /** What keeps the reserve but stays close by a joint; else the steadiest that stays close. */
   findFallback(): { stance: Stance; weighed: Weighed } | null {
     let best: { stance: Stance; weighed: Weighed } | null = null
-    for (const ground of [true, false].flatMap((keeping) => listGrounds(this.start, keeping))) {
+    const leeways: Leeway[] = [this.leeway(true), { ...this.leeway(false), wide: true }]
+    for (const ground of leeways.flatMap((leeway) => listGrounds(this.start, leeway))) {
       const objective: Objective = (changes) => {
-        const { verdict, assured } = this.weigh(ground, changes, 0)
-        if (verdict === 'beyond' || !(assured > 0)) return Number.POSITIVE_INFINITY
+        const { verdict, assured, teachable } = this.weigh(ground, changes, 0)
+        if (verdict === 'beyond' || !teachable || !(assured > 0)) return Number.POSITIVE_INFINITY
         return UNIT_WORTH_M * calcDistance(ground.levers, changes) - assured
       }
       const { changes } = findLeastViolation(ground.levers, this.weigherOf(ground))

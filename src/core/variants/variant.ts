@@ -6,7 +6,8 @@ import type { Meaning } from './meaning'
 import type { Measurement } from './measure'
 import type { IsOver } from './weigh'
 
-export const VARIANT_KINDS = ['nearest', 'steadiest', 'kindest', 'help', 'fallback', 'seated'] as const
+/** In the order in which a teacher offers them. */
+export const VARIANT_KINDS = ['nearest', 'other-side', 'help', 'steadiest', 'kindest', 'fallback', 'seated'] as const
 export type VariantKind = (typeof VARIANT_KINDS)[number]
 
 export type ChangeWhat =
@@ -27,6 +28,8 @@ export type ChangeWhat =
   | 'contactRight'
   | 'support'
   | 'seat'
+  /** Left for right: what else is changed is told of the other side. */
+  | 'side'
 
 /** What is changed, from what to what; a hand as the kind of support and the hand on it, `chair-back/left`. */
 export type ChangeValue = {
@@ -61,8 +64,11 @@ export type Variant = {
   falls?: VariantShort
 }
 
-/** How a variant falls short: close by a joint with the reserve kept, close with less than the reserve, only seated. */
-export type VariantShort = 'joint' | 'reserve' | 'seated'
+/**
+ * How a variant falls short: close by a joint with the reserve kept, close with less than the reserve, only seated, feet
+ * nearer each other than a teacher would have them.
+ */
+export type VariantShort = 'joint' | 'reserve' | 'seated' | 'narrower'
 
 export type VariantSet = {
   variants: Variant[]

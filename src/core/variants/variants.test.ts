@@ -10,6 +10,7 @@ import { POSTURE_IDS, postureOf } from '../postures/postures'
 import type { Stance } from '../stance/stance'
 import { calcDistance, type LeverId, listLevers, makeStart, moveLevers } from './levers'
 import { findGivenUp } from './meaning'
+import { boundTeachable, readOwnStanding } from './teachable'
 import { findVariants } from './variants'
 import { knowFindings, Scale } from './weigh'
 
@@ -46,7 +47,8 @@ describe('the nearest variant', () => {
       const original = analyse(body, stance, QUICK)
       const start = makeStart(body, stance, { left: original.legs.left.flexion, right: original.legs.right.flexion })
       const levers = listLevers(start).filter((lever) => THREE.includes(lever.id))
-      const scale = new Scale(body, knowFindings(original.findings))
+      const bounds = boundTeachable(body, stance, original, readOwnStanding(body))
+      const scale = new Scale(body, knowFindings(original.findings), bounds)
       const { variants } = findVariants(body, stance, { levers: THREE })
       const nearest = variants.find((v) => v.kind === 'nearest')
       if (original.verdict === 'holds') return expect(nearest).toBeUndefined()
@@ -204,5 +206,51 @@ describe('whatever is offered', () => {
       usableAcross: body.usableAcross,
     })
     expect(analyse(measured, stance, QUICK).assured.margin).toBeCloseTo(usable?.margin as number, 3)
+  })
+})
+
+describe('help comes in the order in which a teacher gives it', () => {
+  const PERSON: Person = { stature: 1.62, mass: 68, sex: 'female', age: 74 }
+  const find = (limits: Person['limits'], posture: string, side: 'left' | 'right') => {
+    const body = resolveBody({ ...PERSON, ...(limits && { limits }) })
+    const stance = buildPosture(postureOf(posture), body, 'long-upright', side)
+    return { body, stance, found: findVariants(body, stance) }
+  }
+
+  it('the other side as it is, where the weight falls on the leg that may carry it', () => {
+    const { body, stance, found } = find({ loadMax: { left: 0.5, right: 1 } }, 'empty-ball', 'right')
+    const [first] = found.variants
+    expect([first?.kind, first?.changes.map(({ what, to }) => [what, to])]).toEqual(['other-side', [['side', 'left']]])
+    expect(first?.stance.loadLeft).toBeCloseTo(1 - stance.loadLeft, 12)
+    expect(analyse(body, first?.stance as Stance, QUICK).verdict).toBe('holds')
+  })
+
+  it('another use of the posture, before anybody is sat down: the weight behind, on the leg that may carry it', () => {
+    const { body, stance, found } = find({ loadMax: { left: 0.3, right: 1 } }, 'bow', 'left')
+    const use = found.variants.find(({ kind }) => kind === 'nearest') as (typeof found.variants)[0]
+    expect([use.givesUp, use.stance.loadLeft <= 0.3]).toEqual([['front'], true])
+    expect(analyse(body, use.stance, QUICK).verdict).toBe('holds')
+    expect(found.variants.map(({ kind }) => kind)).not.toContain('seated')
+    // Such a form is known to hold: 18 % on that leg, a hand's breadth of step.
+    const known: Stance = {
+      ...stance,
+      feet: {
+        left: { ...stance.feet.left, heel: [-0.121, 0.25875] },
+        right: { ...stance.feet.right, heel: [0.121, 0.08625] },
+      },
+      loadLeft: 0.18,
+      height: { kneeFlexion: 25 * DEG, leg: 'right' },
+    }
+    expect(analyse(body, known, QUICK).verdict).toBe('holds')
+  })
+
+  it('no other side for whoever is the same on both, nor of a posture that is', () => {
+    for (const [limits, posture] of [
+      [{ kneeFlexionMax: 20 * DEG }, 'bow'],
+      [{ loadMax: { left: 0.2, right: 1 } }, 'parallel'],
+    ] as const) {
+      const kinds = find(limits, posture, 'left').found.variants.map(({ kind }) => kind)
+      expect([kinds.includes('other-side'), kinds.includes('nearest')]).toEqual([false, true])
+    }
   })
 })

@@ -1,6 +1,7 @@
 import { judgeTaken, type Taken, takeStance } from '../assess'
 import type { Balance } from '../balance/balance'
 import { kneeLoad, type LegReading } from '../balance/legs'
+import { calcSideways } from '../balance/margins'
 import type { Body } from '../body/body'
 import type { BySide } from '../conventions'
 import { InputError } from '../errors'
@@ -8,6 +9,7 @@ import type { Finding, Severity, Verdict } from '../limits/finding'
 import { countsForVerdict } from '../limits/judge'
 import type { Settled } from '../pose/pose'
 import type { Stance } from '../stance/stance'
+import { sumUnteachable, type Teachable } from './teachable'
 
 /** A candidate as a search sees it. */
 export type Weighed = {
@@ -15,11 +17,15 @@ export type Weighed = {
   /** Holds, and brings no finding of any severity that the original does not have. */
   passes: boolean
   assured: number
+  /** To the nearer side, metres. */
+  sideways: number
   reserve: number
   /** The larger of the two knees' external moments. */
   kneeLoad: number
   /** How far it is from passing: 0 where it passes, else larger the further. */
   violation: number
+  /** No narrower, no less steady sideways, no straighter and no further turned than a teacher would have it. */
+  teachable: boolean
   /** Posed and judged, rather than left at a margin that was short. */
   whole: boolean
 }
@@ -37,9 +43,11 @@ const IMPOSSIBLE: Weighed = {
   verdict: 'beyond',
   passes: false,
   assured: Number.NEGATIVE_INFINITY,
+  sideways: 0,
   reserve: 0,
   kneeLoad: Number.POSITIVE_INFINITY,
   violation: 1000,
+  teachable: false,
   whole: true,
 }
 
@@ -62,6 +70,7 @@ export class Scale {
   constructor(
     private readonly body: Body,
     private readonly known: KnownFindings,
+    private readonly bounds: Teachable | null = null,
     private readonly isOver: IsOver = () => false,
   ) {}
 
@@ -92,14 +101,20 @@ export class Scale {
     const { settled, legs, findings, verdict } = judgeTaken(taken, this.settled)
     this.settled = settled
     const { assured, reserve } = taken.balance
-    const violation = calcShort(taken.balance) + this.sumViolations(findings, legs)
+    const { usable } = taken.balance
+    const { stance, centre } = taken.footing
+    const sideways = calcSideways(usable, centre)
+    const unteachable = this.bounds ? sumUnteachable(this.bounds, stance, sideways, legs) : 0
+    const violation = calcShort(taken.balance) + this.sumViolations(findings, legs) + unteachable
     return {
       verdict,
       passes: verdict === 'holds' && violation === 0,
       assured: assured.margin,
+      sideways,
       reserve,
       kneeLoad: Math.max(kneeLoad(legs.left), kneeLoad(legs.right)),
       violation,
+      teachable: unteachable === 0,
       whole: true,
     }
   }

@@ -104,7 +104,7 @@ describe('what the bench says', () => {
     const { variants } = findVariants(body, bow)
     const [nearest] = variants
     const said = nearest?.changes.map((one) => sayChange(one))
-    expect(said).toEqual(['knees 4° straighter'])
+    expect(said).toEqual(['right toes 1° less out', 'knees 4° straighter'])
     const shorter = (variants.find(({ kind }) => kind === 'kindest') as (typeof variants)[0]).changes.map((one) =>
       sayChange(one),
     )
