@@ -23,6 +23,7 @@ export const choicesDocument = z.looseObject(
     turnWith: oneOf(CHOICES.turnWith).optional(),
     order: oneOf(CHOICES.order).optional(),
     arms: oneOf(CHOICES.arms).optional(),
+    heels: oneOf(CHOICES.heels).optional(),
     landing: z.looseObject({ ahead: landing, back: landing, side: landing }, keysOf('ahead, back, side')).optional(),
     stepScale: number(0, 2).optional(),
   },

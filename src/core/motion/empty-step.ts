@@ -2,13 +2,14 @@ import type { Body } from '../body/body'
 import { DEG, otherSide, SIDES, type Side, type Vec2 } from '../conventions'
 import { gap } from '../geometry/vector'
 import { bisect } from '../numeric/bisect'
-import { footingInRoom, type Held, type Instant } from './instant'
+import { USUAL_LIFT } from '../stance/stance'
+import { changeFoot, type FootInstant, footingInRoom, type Held, type Instant } from './instant'
 import { withFoot } from './phase'
 import { type Stood, tryPose, tryRead, tryStand } from './posing'
 import { listKeptPressures } from './pressure'
 
 /** House defaults: how far one may sink for a step, and how far the pelvis may turn for it. */
-const SINKING = 0.02
+export const SINKING = 0.02
 const TURN_MOST = 30 * DEG
 const TURNS = 3
 const PRESSURES = 20
@@ -37,12 +38,12 @@ export type EmptyStep = {
 export function testEmptyStep(
   body: Body,
   contact: Stood,
-  foot: Side,
+  { foot, way }: { foot: Side; way: 'ahead' | 'back' | 'side' },
   held: Held,
   level: number,
   longest = true,
 ): EmptyStep {
-  const { instant } = contact
+  const instant = withFoot(contact.instant, foot, landing(contact.instant.feet[foot], way))
   const standing = otherSide(foot)
   const wished = gap(instant.feet[standing].heel, instant.feet[foot].heel)
   const ways = listWays(body, instant, foot, held)
@@ -71,6 +72,15 @@ export function testEmptyStep(
     neededKnee: !longest && passes ? contact.legs[standing].flexion : findLeastKnee(body, ways, standing, held, level),
   }
 }
+
+/** By its heel going ahead; back and aside by its ball, the heel up as far as it may be. A part of a foot stays so. */
+function landing(set: FootInstant, way: 'ahead' | 'back' | 'side'): FootInstant {
+  if (set.contact === 'toe-touch' || set.contact === 'air') return set
+  if (way === 'ahead') return changeFoot(set, { contact: 'heel', lift: USUAL_LIFT.heel, rolls: 0 })
+  return changeFoot(set, { contact: 'ball', lift: LANDS_MOST, rolls: 0 })
+}
+/** How far a heel may be up for a foot to land: what does not reach so, does not with less. */
+const LANDS_MOST = 35 * DEG
 
 /** A instant stood, if its hips need not be lower than this: the legs are asked before anything else is. */
 function standFrom(body: Body, wanted: Instant, held: Held, lowest: number): Stood | null {

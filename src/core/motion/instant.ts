@@ -8,7 +8,11 @@ import type { Arm, FootSetting, Placement, Seat, Stance, Support } from '../stan
 import { pressureWithin } from './pressure'
 
 /** A foot in the room: what `FootSetting` is in a stance, with its direction counter-clockwise from the room's. */
-export type FootInstant = Omit<FootSetting, 'toeOut'> & { yaw: number }
+export type FootInstant = Omit<FootSetting, 'toeOut'> & {
+  yaw: number
+  /** How far it may roll, radians: its heel up (positive) or its toes, as the reach of its leg asks. 0: it stays. */
+  rolls: number
+}
 
 /** A foot with something changed. Written out, so that all feet are of one shape: paths change hundreds of thousands. */
 export const changeFoot = (foot: FootInstant, change: Partial<FootInstant>): FootInstant => ({
@@ -18,6 +22,7 @@ export const changeFoot = (foot: FootInstant, change: Partial<FootInstant>): Foo
   pressureAt: change.pressureAt ?? foot.pressureAt,
   clearance: change.clearance ?? foot.clearance,
   lift: change.lift ?? foot.lift,
+  rolls: change.rolls ?? foot.rolls,
 })
 
 /**
@@ -76,6 +81,7 @@ export function instantOf(body: Body, stance: Stance, height: number): Instant {
         pressureAt: pressureWithin(body, side, stance.feet[side]),
         clearance,
         lift,
+        rolls: 0,
       }
     }),
     loadLeft: stance.loadLeft,

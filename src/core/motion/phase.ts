@@ -7,6 +7,7 @@ import type { Arm, Contact } from '../stance/stance'
 import { ease, easeOf, type Mover } from './ease'
 import { PELVIS_MOST } from './facing'
 import { changeFoot, changeInstant, type FootInstant, type Instant } from './instant'
+import { rollingAt } from './rolling'
 
 export const PHASE_KINDS = ['empty', 'turn', 'lift', 'reach', 'touch', 'commit', 'shift', 'settle'] as const
 export type PhaseKind = (typeof PHASE_KINDS)[number]
@@ -24,6 +25,8 @@ export type Phase = {
   bend: Vec2 | undefined
   /** What a foot in the air meets the floor with, at the middle of its touch. */
   lands: { contact: Contact; lift: number } | undefined
+  /** How far the foot that rolls has come where it carries nothing, radians; not known before heights are. */
+  rolled: number | undefined
   /** Height of the hips at first contact. */
   heightAtContact: number | undefined
 }
@@ -35,7 +38,7 @@ export const makePhase = (
   [from, to]: readonly [Instant, Instant],
   order: Phase['order'],
   { about = null, bend, lands }: Partial<Phase> = {},
-): Phase => ({ kind, foot, about, from, to, order, bend, lands, heightAtContact: undefined })
+): Phase => ({ kind, foot, about, from, to, order, bend, lands, rolled: undefined, heightAtContact: undefined })
 
 const TURN_LIFT = (10 * Math.PI) / 180
 
@@ -94,9 +97,15 @@ export const withFoot = (instant: Instant, side: Side, foot: FootInstant): Insta
 function feetAt(phase: Phase, t: number, footLength: number): BySide<FootInstant> {
   const { from, to, foot, order } = phase
   const pressed = easeOf('foot', order, t)
+  const shifts = from.loadLeft !== to.loadLeft
   return bySide((side) => {
     if (side === foot && MOVES[phase.kind]) return MOVES[phase.kind]?.(phase, t, footLength) as FootInstant
     const [a, b] = [from.feet[side], to.feet[side]]
+    const rolling = shifts ? rollingAt(phase, side, t) : null
+    if (rolling) {
+      const { rolls, lift } = rolling
+      return changeFoot(a, { rolls, lift, pressureAt: mix(a.pressureAt, b.pressureAt, rolling.pressed) })
+    }
     return changeFoot(a, { pressureAt: mix(a.pressureAt, b.pressureAt, pressed) })
   })
 }

@@ -11,7 +11,7 @@ import { aboutOf } from './script'
 /** Where a stance stands in the room when one foot of the stance before it keeps its place, turning about a point. */
 export function placeNext(body: Body, before: Stance, next: Stance, heading: number, anchor: Side): Stance {
   const [was, is] = [before.feet[anchor], next.feet[anchor]]
-  const along = aboutOf({ ...was, yaw: 0 }) === 'ball' ? BALL_AT * body.footLength : 0
+  const along = aboutOf(was) === 'ball' ? BALL_AT * body.footLength : 0
   const sign = anchor === 'left' ? 1 : -1
   const point = (foot: typeof was): Vec2 => plus(foot.heel, directionVector(sign * foot.toeOut), along)
   const kept = toRoom(before.at ?? ORIGIN, point(was))

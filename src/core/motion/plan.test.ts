@@ -105,6 +105,7 @@ describe('a foot that turns in its place', () => {
     pressureAt: 0.45,
     clearance: 0,
     lift: 0,
+    rolls: 0,
   })
   const lay = (side: Side, { heel, yaw }: FootInstant) => {
     const toeOut = side === 'left' ? yaw : -yaw

@@ -4,6 +4,7 @@ import { faceAsFeetAllow, rangeOfFeet, standFacing } from './facing'
 import { doesTurnMeet } from './feet-meet'
 import { changeInstant, type Instant } from './instant'
 import { instantAt, type Phase } from './phase'
+import { stayFlat } from './rolling'
 import { type Action, isPlaced, isTurned, keepsPlace, listPhases, shareOn, type Task } from './script'
 
 /**
@@ -246,14 +247,24 @@ function showKeys(task: Task, phases: readonly Phase[]): Shown | null {
   for (const phase of phases) {
     if (doesTurnMeet(task.body, phase)) return null
     const leaves = phase.kind === 'lift' ? [instantAt(phase, 0, task.body.footLength)] : []
+    // What turns about its heel lies flat for it, though it was emptied with its heel up.
+    if (phase.kind === 'turn') leaves.push(phase.from)
     for (const instant of [...leaves, phase.to]) {
-      const shown = showKey(task, instant)
+      const shown = showEasiest(task, instant)
       if (!shown) return null
       hard.push(...shown.hard)
       cautions.push(...shown.cautions)
     }
   }
   return { hard, cautions }
+}
+
+/** What a key stance shows with its light foot flat; rolled where that breaks something, or cannot be stood at all. */
+function showEasiest(task: Task, end: Instant): Shown | null {
+  const flat = showKey(task, stayFlat(end))
+  if (flat?.hard.length === 0 || SIDES.every((side) => end.feet[side].rolls === 0)) return flat
+  const rolled = showKey(task, end)
+  return rolled && (!flat || rolled.hard.length < flat.hard.length) ? rolled : flat
 }
 
 /** What a key stance shows on the way, its pelvis as the hips allow; null where it cannot be stood. */

@@ -2,7 +2,7 @@ import { type Balance, readBalance } from '../balance/balance'
 import { type LegReading, readLegs } from '../balance/legs'
 import { listBodyErrors } from '../balance/uncertainty'
 import type { Body } from '../body/body'
-import type { BySide, Vec2, Vec3 } from '../conventions'
+import { type BySide, SIDES, type Side, type Vec2, type Vec3 } from '../conventions'
 import { InputError } from '../errors'
 import type { Finding, Verdict } from '../limits/finding'
 import { judge } from '../limits/judge'
@@ -11,6 +11,8 @@ import { checkFooting } from '../stance/check'
 import { setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
 import { changeInstant, type Held, type Instant, stanceOf } from './instant'
+import { withFoot } from './phase'
+import { findLift, roll } from './rolling'
 
 /** A instant with its legs in place under the hips, at the height that it has: nothing is read of it yet. */
 export type Posed = { instant: Instant; stance: Stance; settled: Settled }
@@ -34,10 +36,45 @@ export type Stood = {
 
 /**
  * Poses a instant: its hips where it wants them, or as much lower as a leg's reach needs, also that of a foot in the
- * air; higher only where a standing ankle cannot follow.
+ * air; higher only where a standing ankle cannot follow. A foot
+ * that may roll does so first.
  * @throws InputError as a pose does
  */
 export function pose(body: Body, wanted: Instant, held: Held, neighbour: Reached | null = null): Posed {
+  const side = SIDES.find((one) => wanted.feet[one].rolls !== 0)
+  if (!side) return poseAsSet(body, wanted, held, neighbour)
+  const foot = wanted.feet[side]
+  const rolled = (lift: number) => withFoot(wanted, side, roll(foot, lift))
+  const lift = findLift(foot, (up) => {
+    const posed = orNull(() => poseAsSet(body, rolled(up), held, neighbour))
+    return posed ? calcShort(body, posed, side, wanted.height) : OUT_OF_REACH
+  })
+  return poseAsSet(body, rolled(lift), held, neighbour)
+}
+
+/** An instant with its light foot as far rolled as its leg asks: what its base is, is that of the part that is down. */
+export const rollAsAsked = (body: Body, instant: Instant, held: Held): Instant =>
+  SIDES.every((side) => instant.feet[side].rolls === 0) ? instant : (tryPose(body, instant, held)?.instant ?? instant)
+
+/**
+ * By how much the hips are off the height that is wanted because of a leg: it is too short, or its ankle does not follow
+ * as low. 0 where neither is so.
+ */
+function calcShort(body: Body, { instant, settled }: Posed, side: Side, wanted: number): number {
+  const { flexion, dorsiflexion } = settled.legs[side]
+  const { kneeFlexionMin, dorsiflexionMax } = body.sides[side]
+  const off = Math.abs(instant.height - wanted)
+  if (instant.height < wanted - LEVEL) return flexion > kneeFlexionMin + STRAIGHT ? 0 : off
+  const stiff = dorsiflexion > dorsiflexionMax + STRAIGHT
+  const raised = instant.height > wanted + LEVEL && dorsiflexion > dorsiflexionMax - STRAIGHT
+  return stiff || raised ? Math.max(off, LEVEL) : 0
+}
+const OUT_OF_REACH = 1
+/** Nobody sees a tenth of a millimetre, nor a hundredth of a degree. */
+const LEVEL = 1e-4
+const STRAIGHT = 2e-4
+
+function poseAsSet(body: Body, wanted: Instant, held: Held, neighbour: Reached | null): Posed {
   const stance = stanceOf(body, wanted, held)
   const set = setFooting(body, stance)
   checkFooting(set)

@@ -6,7 +6,7 @@ import { type EmptyStep, testEmptyStep } from './empty-step'
 import type { Held } from './instant'
 import type { Stood } from './posing'
 import { pressureRange } from './pressure'
-import { isTurned } from './script'
+import { isTurned, wayOf } from './script'
 import type { TimedPhase, Transition } from './transition'
 
 /** One turn of a foot: in which phase of its transition, and the largest share that it carried meanwhile. */
@@ -147,7 +147,9 @@ function findWorstStep(body: Body, { phases, levelAt }: Transition, held: Held, 
     if (kind !== 'touch' || !foot || phases[i - 1]?.kind !== 'reach') return
     const contact = samples[(samples.length - 1) >> 1] as Stood
     if (contact.stance.seat) return
-    const step = testEmptyStep(body, contact, foot, held, levelAt(startS + seconds / 2), longest)
+    const { feet } = (phases[i - 1] as TimedPhase).from
+    const way = wayOf(feet[foot].heel, contact.instant.feet[foot].heel, contact.instant.heading)
+    const step = testEmptyStep(body, contact, { foot, way }, held, levelAt(startS + seconds / 2), longest)
     if (!worst || step.longest - step.wished < worst.longest - worst.wished) worst = step
   })
   return worst

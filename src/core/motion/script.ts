@@ -7,6 +7,7 @@ import { USUAL_LIFT } from '../stance/stance'
 import { changeFoot, changeInstant, type FootInstant, footingInRoom, type Held, type Instant, outward } from './instant'
 import { makePhase, type Phase, type PhaseKind, turnedHeel, withFoot } from './phase'
 import { listKeptPressures, pressureRange } from './pressure'
+import { letRoll } from './rolling'
 import { findSwing } from './swing'
 
 /** What one can do on the way to a stance, one thing after the other. */
@@ -43,7 +44,7 @@ export const isPlaced = (foot: FootInstant, goal: FootInstant): boolean =>
 export const isTurned = (foot: FootInstant, goal: FootInstant): boolean => Math.abs(foot.yaw - goal.yaw) < SAME_TURN
 
 /** What a foot turns about in its place: a foot that stands on its ball turns on it. */
-export const aboutOf = ({ contact }: FootInstant): 'heel' | 'ball' =>
+export const aboutOf = ({ contact }: Pick<FootInstant, 'contact'>): 'heel' | 'ball' =>
   contact === 'ball' || contact === 'toe-touch' ? 'ball' : 'heel'
 
 /** Whether a foot can come to a goal by turning where it is, about its heel or the ball that it stands on. */
@@ -65,11 +66,21 @@ export function listPhases(task: Task, at: Instant, action: Action, last: Side |
   }
 }
 
+/** Where the weight moves in half of a phase, there is no time for a heel to come up or down under it. */
+const mayRoll = ({ heels, order }: Choices): boolean => heels === 'roll' && order === 'together'
+
 /** All on one foot, as far back on it as one sits. */
-function standOn({ body, held, sits }: Task, at: Instant, side: Side): Instant {
-  const over = changeInstant(at, { loadLeft: side === 'left' ? 1 : 0 })
+function standOn({ body, held, sits, choices, to }: Task, at: Instant, side: Side): Instant {
+  const light = otherSide(side)
+  const left = at.feet[light]
+  const empties = mayRoll(choices) && shareOn(at, light) > 0 ? letRoll(body, light, left, 'heel') : left
+  const full = at.feet[side]
+  // What was rolled was pressed on the part that was down; filled it is pressed where it will be.
+  const { pressureAt } = full.rolls === 0 ? full : to.feet[side]
+  const set = withFoot(withFoot(at, light, empties), side, changeFoot(full, { rolls: 0, pressureAt }))
+  const over = changeInstant(set, { loadLeft: side === 'left' ? 1 : 0 })
   if (sits === 0) return over
-  const foot = at.feet[side]
+  const foot = over.feet[side]
   const pressed = (pressureAt: number) => withFoot(over, side, changeFoot(foot, { pressureAt }))
   const [, rear = foot.pressureAt] = listKeptPressures(PRESSURES, (at) => footingInRoom(body, pressed(at), held))
   return pressed(Math.min(foot.pressureAt, mix(foot.pressureAt, rear, sits)))
@@ -88,7 +99,8 @@ function turn(task: Task, at: Instant, { foot, yaw, loaded }: Extract<Action, { 
   const { footLength } = task.body
   const about = loaded ? 'heel' : aboutOf(at.feet[foot])
   const [rear] = pressureRange(task.body, foot, { ...at.feet[foot], toeOut: 0 })
-  const back = changeFoot(at.feet[foot], { pressureAt: loaded ? rear : at.feet[foot].pressureAt })
+  const { pressureAt } = at.feet[foot].rolls === 0 ? at.feet[foot] : task.to.feet[foot]
+  const back = changeFoot(at.feet[foot], { pressureAt: loaded ? rear : pressureAt, rolls: 0 })
   const ready = withFoot(at, foot, back)
   const turned = changeFoot(back, { yaw, heel: turnedHeel(back, yaw, about, footLength) })
   const done = withFoot(ready, foot, turned)
@@ -142,7 +154,7 @@ function swing(task: Task, at: Instant, foot: Side, goal: FootInstant): Phase[] 
   const phases: Phase[] = []
   let now = at
   if (!wasInAir) {
-    const up = changeFoot(before, { contact: 'air', clearance: way.clearance, lift: 0 })
+    const up = changeFoot(before, { contact: 'air', clearance: way.clearance, lift: 0, rolls: 0 })
     phases.push(phase(task, 'lift', foot, now, withFoot(now, foot, up)))
     now = (phases.at(-1) as Phase).to
   }
@@ -152,7 +164,12 @@ function swing(task: Task, at: Instant, foot: Side, goal: FootInstant): Phase[] 
     : changeFoot(goal, { contact: 'air', clearance: way.clearance, lift: lands.lift })
   phases.push(phase(task, 'reach', foot, now, withFoot(now, foot, over), way.bend ? { bend: way.bend } : {}))
   now = (phases.at(-1) as Phase).to
-  if (!held) phases.push(phase(task, 'touch', foot, now, withFoot(now, foot, goal), { lands }))
+  // What is only set down again where it was, turned, comes down flat.
+  const fills =
+    mayRoll(choices) && !keepsPlace(body, before, goal)
+      ? letRoll(body, foot, goal, lands.contact === 'heel' ? 'toes' : 'heel')
+      : goal
+  if (!held) phases.push(phase(task, 'touch', foot, now, withFoot(now, foot, fills), { lands }))
   return phases
 }
 
@@ -181,7 +198,7 @@ function finish(task: Task, at: Instant, last: Side | null): Phase[] {
   const by = to.loadLeft - at.loadLeft
   const fills = by > 0 ? 'left' : 'right'
   const pressed = changeInstant(at, {
-    feet: bySide((side) => changeFoot(at.feet[side], { pressureAt: to.feet[side].pressureAt })),
+    feet: bySide((side) => changeFoot(at.feet[side], { pressureAt: to.feet[side].pressureAt, rolls: 0 })),
   })
   if (Math.abs(by) > 1e-9) {
     const kind = last === fills ? 'commit' : 'shift'

@@ -9,7 +9,7 @@ import type { Footing } from '../stance/footing'
 
 import { footingInRoom, type Held } from './instant'
 import { instantAt, type Phase } from './phase'
-import { pose, read, tryPose } from './posing'
+import { pose, read, rollAsAsked, tryPose } from './posing'
 import { shareOn } from './script'
 
 const INSTANTS = 60
@@ -70,7 +70,14 @@ export function calcShortest(body: Body, phase: Phase, held: Held): number | nul
   if (isStill(phase, held)) return 0
   const footings: Footing[] = []
   for (let i = 0; i <= INSTANTS; i++)
-    footings.push(footingInRoom(body, instantAt(phase, i / INSTANTS, body.footLength), held, footings.at(-1)))
+    footings.push(
+      footingInRoom(
+        body,
+        rollAsAsked(body, instantAt(phase, i / INSTANTS, body.footLength), held),
+        held,
+        footings.at(-1),
+      ),
+    )
   const centreAt = (i: number) => (footings[clamp(i, 0, INSTANTS)] as Footing).centre
   if (footings.every(({ centre }) => gap(centre, centreAt(0)) < 1e-6)) return 0
   const end = pose(body, phase.to, held)

@@ -16,6 +16,8 @@ export type Choices = {
   /** Arms move with the weight, with the foot, or after the waist. */
   arms: 'weight' | 'foot' | 'waist'
   landing: { ahead: Landing; back: Landing; side: Landing }
+  /** The heel of a light foot comes up behind the weight, or the foot stays flat until it is empty. */
+  heels: 'roll' | 'stay'
   /** Of the stepping heel's way ahead. */
   stepScale: number
 }
@@ -35,6 +37,7 @@ export const CHOICES = {
   turnWith: ['weight', 'foot', 'end'],
   order: ['together', 'foot-first', 'hand-first'],
   arms: ['weight', 'foot', 'waist'],
+  heels: ['roll', 'stay'],
 } as const satisfies { [key in Exclude<keyof Choices, 'landing' | 'stepScale'>]: readonly Choices[key][] }
 
 export const USUAL_CHOICES: Choices = {
@@ -46,6 +49,7 @@ export const USUAL_CHOICES: Choices = {
   order: 'together',
   arms: 'weight',
   landing: { ahead: 'heel', back: 'ball', side: 'whole' },
+  heels: 'stay',
   stepScale: 1,
 }
 

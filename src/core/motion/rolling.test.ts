@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest'
+import { resolveBody } from '../body/body'
+import { DEG, SIDES } from '../conventions'
+import { buildPosture } from '../postures/posture'
+import { postureOf } from '../postures/postures'
+import { SCHOOLS } from '../postures/schools'
+import { shareOf } from '../stance/footing'
+import type { Stance } from '../stance/stance'
+import { makePath, type RoutinePart } from './path'
+import { ROLLING_SHARE } from './rolling'
+
+const body = resolveBody({ stature: 1.66, mass: 68, sex: 'female', age: 60 })
+const part = (
+  posture: string,
+  side: 'left' | 'right',
+  heels: 'roll' | 'stay',
+  anchor?: 'left' | 'right',
+): RoutinePart => ({
+  stance: buildPosture(postureOf(posture), body, 'therapeutic', side),
+  heading: 0,
+  seconds: 10,
+  hold: 0,
+  breath: 'free',
+  choices: { ...SCHOOLS.therapeutic.choices, heels },
+  anchor,
+})
+const stepThrough = (heels: 'roll' | 'stay') => {
+  const way = makePath(body, [part('bow', 'left', heels), part('bow', 'right', heels, 'left')], 20).transitions[0]?.made
+  if (!way) throw new Error('no way')
+  return way
+}
+/** The deepest bend of a knee whose leg carries something. */
+const deepest = ({ transition }: ReturnType<typeof stepThrough>): number =>
+  Math.max(
+    ...transition.phases.flatMap(({ samples }) =>
+      samples.flatMap(({ legs }) => SIDES.map((side) => (legs[side].share > 0.2 ? legs[side].flexion : 0))),
+    ),
+  )
+
+describe('a step-through with heels that come up behind the weight', () => {
+  const [flat, rolled] = [stepThrough('stay'), stepThrough('roll')]
+
+  it('asks less of the standing knee, and bobs less', () => {
+    expect((deepest(flat) - deepest(rolled)) / DEG).toBeGreaterThan(5)
+    expect(rolled.readings.bob).toBeLessThan(flat.readings.bob)
+  })
+
+  it('the rear heel comes up under the rolling share, is up where nothing is left on it, and flat again at the end', () => {
+    const emptied = rolled.transition.phases.find(({ kind, foot }) => kind === 'empty' && foot === 'right')
+    const right = (emptied?.samples ?? []).map(({ stance }) => ({
+      lift: stance.feet.right.lift,
+      contact: stance.feet.right.contact,
+      share: shareOf(stance, 'right'),
+    }))
+    expect(right.at(-1)?.lift).toBeGreaterThan(3 * DEG)
+    for (const { lift, contact, share } of right) {
+      expect(contact).toBe(lift > 0 ? 'ball' : 'whole')
+      if (lift > 0) expect(share).toBeLessThanOrEqual(ROLLING_SHARE + 1e-9)
+    }
+    const end = rolled.transition.phases.at(-1)?.samples.at(-1)?.stance as Stance
+    for (const side of SIDES) expect([end.feet[side].contact, end.feet[side].lift]).toEqual(['whole', 0])
+  })
+
+  it('stays flat from beginning to end where a school wants it so', () => {
+    for (const { kind, samples } of flat.transition.phases)
+      if (['empty', 'commit', 'shift'].includes(kind))
+        for (const { stance } of samples) for (const side of SIDES) expect(stance.feet[side].lift).toBe(0)
+  })
+})
