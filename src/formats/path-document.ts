@@ -100,6 +100,7 @@ function toTransition(body: Body, { from, to, startS, made, error }: PathTransit
       emptyStep: emptyStep && {
         foot: emptyStep.foot,
         passes: emptyStep.passes,
+        tight: emptyStep.tight,
         wishedM: emptyStep.wished,
         longestM: emptyStep.longest,
         standingKneeDeg: deg(emptyStep.standingKnee),
@@ -118,6 +119,14 @@ function toTransition(body: Body, { from, to, startS, made, error }: PathTransit
       gatherS: readings.gatherS,
       giveS: readings.giveS,
       again: readings.again,
+      rolls: readings.rolls.map(({ foot, what, share, phase, t, liftMost }) => ({
+        foot,
+        what,
+        sharePct: share * 100,
+        phase,
+        t,
+        liftMaxDeg: deg(liftMost),
+      })),
     },
     findings: findings.map((finding) => toMotionFinding(finding, words)),
   }

@@ -40,6 +40,7 @@ const readings = z.object({
     .object({
       foot: side,
       passes: z.boolean(),
+      tight: z.boolean(),
       wishedM: z.number(),
       longestM: z.number(),
       standingKneeDeg: z.number(),
@@ -54,6 +55,16 @@ const readings = z.object({
   gatherS: z.number(),
   giveS: z.number(),
   again: z.number(),
+  rolls: z.array(
+    z.object({
+      foot: side,
+      what: z.enum(['heel', 'toes']),
+      sharePct: z.number(),
+      phase: z.number(),
+      t: z.number(),
+      liftMaxDeg: z.number(),
+    }),
+  ),
 })
 
 const finding = z.looseObject({

@@ -146,9 +146,9 @@ export function sayStep(way: ShownTransition, words: Words = ENGLISH): string {
   const hard = findings.filter(({ severity, code }) => severity === 'hard' && code !== 'step.falls')
   const worst = hard.slice(0, 1).map((finding) => sayFinding(finding, words))
   if (!emptyStep) return [...worst, margin].join(' ')
-  const { wished, longest, passes, standingKnee, neededKnee } = emptyStep
+  const { wished, longest, passes, tight, standingKnee, neededKnee } = emptyStep
   const test = words.say('path.step.taken', {
-    passes: passes ? 'yes' : 'no',
+    passes: tight ? 'tight' : passes ? 'yes' : 'no',
     wished: sayCentimetres(wished, words),
     longest: sayCentimetres(longest, words),
   })
@@ -159,8 +159,16 @@ export function sayStep(way: ShownTransition, words: Words = ENGLISH): string {
           needed: sayDegrees(neededKnee, words),
           now: sayDegrees(standingKnee, words),
         })
-  return [...worst, test, ...(passes ? [] : [knee]), margin].join(' ')
+  return [...worst, test, ...(passes ? [] : [knee]), ...readings.rolls.map((one) => sayRoll(one, words)), margin].join(
+    ' ',
+  )
 }
+
+type RollRead = NonNullable<ShownTransition['readings']>['rolls'][number]
+
+/** As a teacher says it: "the right heel comes up when a quarter is left on it". */
+const sayRoll = ({ foot, what, share, leaves }: RollRead, words: Words): string =>
+  words.say('path.step.rolls', { side: foot, what, share: sayPercent(share, words), way: leaves ? 'up' : 'down' })
 
 type Made = NonNullable<PathTransition['made']>
 

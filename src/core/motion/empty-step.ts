@@ -15,6 +15,8 @@ const TURNS = 3
 const PRESSURES = 20
 const LONGEST = 1.5
 const MILLIMETRE = 1e-3
+/** Nobody sets a foot finer than this. */
+const UNSEEN = 0.005
 
 /**
  * Whether a foot reaches its place with nothing on it, the hips no lower than they go by time less what sinking is
@@ -23,6 +25,8 @@ const MILLIMETRE = 1e-3
 export type EmptyStep = {
   foot: Side
   passes: boolean
+  /** It misses by less than anybody sees: it passes, and this says so. */
+  tight: boolean
   wished: number
   longest: number
   /** The standing knee at first contact of the path. */
@@ -62,12 +66,15 @@ export function testEmptyStep(
     }
     return false
   }
-  const passes = lands(wished)
+  const lies = lands(wished)
+  const tight = !lies && lands(wished - UNSEEN)
+  const passes = lies || tight
   return {
     foot,
     passes,
+    tight,
     wished,
-    longest: !longest ? (passes ? wished : 0) : passes ? findLonger(lands, wished) : findShorter(lands, wished),
+    longest: !longest ? (passes ? wished : 0) : lies ? findLonger(lands, wished) : findShorter(lands, wished),
     standingKnee: contact.legs[standing].flexion,
     neededKnee: !longest && passes ? contact.legs[standing].flexion : findLeastKnee(body, ways, standing, held, level),
   }

@@ -6,6 +6,7 @@ import { type EmptyStep, testEmptyStep } from './empty-step'
 import type { Held } from './instant'
 import type { Stood } from './posing'
 import { pressureRange } from './pressure'
+import type { Rolled } from './rolling'
 import { isTurned, wayOf } from './script'
 import type { TimedPhase, Transition } from './transition'
 
@@ -19,6 +20,18 @@ export type Turn = {
   pressedRight: boolean
 }
 
+/** A foot that rolls in a phase: what of it comes up, the share that is on it there, at which instant, and how far. */
+export type Roll = {
+  foot: Side
+  what: Rolled
+  /** Whether it comes up behind what leaves; else it comes down under what arrives. */
+  leaves: boolean
+  share: number
+  phase: number
+  t: number
+  liftMost: number
+}
+
 /** What is read off a transition: metres, radians, shares, seconds. */
 export type Readings = {
   /** The least of assured margin less reserve, and where; the same with a foot in the air. */
@@ -28,6 +41,7 @@ export type Readings = {
   emptyStep: EmptyStep | null
   bob: number
   turns: Turn[]
+  rolls: Roll[]
   loadMax: BySide<number>
   /** ∫ √(M² + M_f²) dt at each knee. */
   kneeNms: BySide<number>
@@ -77,6 +91,7 @@ export function readTransition(body: Body, transition: Transition, held: Held, l
     emptyStep: findWorstStep(body, transition, held, longest),
     bob: Math.max(0, high - low - Math.abs(last.instant.height - first.instant.height)),
     turns: readTurns(body, phases),
+    rolls: readRolls(phases),
     loadMax,
     kneeNms: bySide((side) => integrate(phases, (stood) => kneeLoad(stood.legs[side]))),
     ...single,
@@ -125,6 +140,24 @@ export function readSingle(
     }
   }
   return { singleS, longestSingle: longest }
+}
+
+/** Each foot that is rolled while weight comes or goes: where it leaves the floor, or is down again. */
+function readRolls(phases: readonly TimedPhase[]): Roll[] {
+  return phases.flatMap(({ kind, samples }, phase) => {
+    if (kind !== 'empty' && kind !== 'commit' && kind !== 'shift') return []
+    return SIDES.flatMap((foot): Roll[] => {
+      const lifts = samples.map(({ stance }) => stance.feet[foot].lift)
+      // A foot that is on a part of itself at both ends only stands so.
+      if (lifts.every((lift) => lift === 0) || (lifts[0] !== 0 && lifts.at(-1) !== 0)) return []
+      const leaves = lifts[0] === 0
+      const at = leaves ? lifts.findIndex((lift) => lift !== 0) : lifts.findLastIndex((lift) => lift !== 0)
+      const liftMost = lifts.reduce((most, lift) => (Math.abs(lift) > Math.abs(most) ? lift : most), 0)
+      const share = shareOf((samples[at] as Stood).stance, foot)
+      const what = liftMost > 0 ? 'heel' : 'toes'
+      return [{ foot, what, leaves, share, phase, t: at / (samples.length - 1), liftMost }]
+    })
+  })
 }
 
 const REAR_THIRD = 1 / 3

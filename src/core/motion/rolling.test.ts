@@ -61,9 +61,39 @@ describe('a step-through with heels that come up behind the weight', () => {
     for (const side of SIDES) expect([end.feet[side].contact, end.feet[side].lift]).toEqual(['whole', 0])
   })
 
+  it('says when: the rear heel leaves the floor under that share, the front foot is down by it', () => {
+    const said = rolled.readings.rolls.map(({ foot, what, leaves }) => `${foot} ${what} ${leaves ? 'up' : 'down'}`)
+    expect(said).toEqual(['right heel up', 'right toes down'])
+    for (const { share, liftMost } of rolled.readings.rolls) {
+      expect(share).toBeLessThanOrEqual(ROLLING_SHARE)
+      expect(Math.abs(liftMost)).toBeGreaterThan(1 * DEG)
+    }
+    expect(flat.readings.rolls).toEqual([])
+  })
+
   it('stays flat from beginning to end where a school wants it so', () => {
     for (const { kind, samples } of flat.transition.phases)
       if (['empty', 'commit', 'shift'].includes(kind))
         for (const { stance } of samples) for (const side of SIDES) expect(stance.feet[side].lift).toBe(0)
   })
+})
+
+it('a step that misses by less than five millimetres passes, and says that it is tight; one that misses by more falls', () => {
+  const found = Array.from({ length: 60 }, (_, i) => {
+    const to = part('bow', 'left', 'stay', 'right')
+    const { left, right } = to.stance.feet
+    const stance = { ...to.stance, feet: { left: { ...left, heel: [left.heel[0], 0.2 + 0.003 * i] as const }, right } }
+    const way = makePath(body, [part('parallel', 'left', 'stay'), { ...to, stance }], 6).transitions[0]?.made
+    const falls = way?.findings.some(({ code }) => code === 'step.falls')
+    return way?.readings.emptyStep && { ...way.readings.emptyStep, falls }
+  }).flatMap((one) => one ?? [])
+  const tight = found.filter((one) => one.tight)
+  expect(tight.length).toBeGreaterThan(0)
+  for (const { wished, longest, passes, tight: misses, falls } of found) {
+    expect(falls).toBe(!passes)
+    // The longest is found to a millimetre.
+    if (passes) expect(wished - longest).toBeLessThan(0.006)
+    else expect(wished - longest).toBeGreaterThan(0.004)
+    expect(misses).toBe(passes && wished > longest)
+  }
 })

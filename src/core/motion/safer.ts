@@ -44,7 +44,9 @@ export function markWay(path: Path): WayMarks {
   const stood = made.flatMap(({ transition }) => transition.phases.flatMap(({ samples }) => samples))
   const findings = made.flatMap(({ findings }) => findings)
   const isWhole = made.length === path.transitions.length
-  const falls = made.flatMap(({ readings: { emptyStep } }) => (emptyStep ? [emptyStep.wished - emptyStep.longest] : []))
+  const falls = made.flatMap(({ readings: { emptyStep } }) =>
+    emptyStep && !emptyStep.tight ? [emptyStep.wished - emptyStep.longest] : [],
+  )
   return {
     verdict: isWhole ? path.verdict : null,
     hard: findings.filter(({ severity }) => severity === 'hard').length,
