@@ -90,9 +90,12 @@ export function describeReserve({ assured, reserve: least }: Analysis, words: Wo
 /** Up to which part of their own standing each wording goes. */
 const OF_STANDING = [0.2, 0.42, 0.58, 0.8, 0.93, 1.1, 1.6]
 
-/** Against the same person's own standing, as an instructor would say it. */
-export function describeOfStanding({ ofStanding }: Analysis, words: Words = ENGLISH): string | null {
-  if (ofStanding === null || ofStanding < 0) return null
+/** Against the same person's own standing, as an instructor would say it; nothing steady is said of what breaks a limit. */
+export function describeOfStanding(
+  { ofStanding, verdict }: Pick<Analysis, 'ofStanding' | 'verdict'>,
+  words: Words = ENGLISH,
+): string | null {
+  if (ofStanding === null || ofStanding < 0 || verdict === 'beyond') return null
   const found = OF_STANDING.findIndex((most) => ofStanding < most)
   const part = words.say(`balance.ofStandingParts.${found < 0 ? OF_STANDING.length : found}`)
   return words.say('balance.ofStanding', { words: part })

@@ -83,7 +83,9 @@ describe('what the bench says', () => {
   })
 
   it('compares with their own standing in words that keep to the number', () => {
-    const at = (ofStanding: number | null) => describeOfStanding({ ...analysis, ofStanding })
+    const at = (ofStanding: number | null) => describeOfStanding({ verdict: 'holds', ofStanding })
+    // Nobody is told that they stand steadier while an order is broken.
+    expect(describeOfStanding({ verdict: 'beyond', ofStanding: 2 })).toBeNull()
     expect(at(0.66)).toContain('about two thirds as steady as')
     expect(at(1)).toContain('as steady as')
     expect(at(2)).toContain('much steadier than')
