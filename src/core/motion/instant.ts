@@ -54,6 +54,12 @@ export const changeInstant = (instant: Instant, change: Partial<Instant>): Insta
   arms: change.arms ?? instant.arms,
 })
 
+/** An instant with one foot changed. */
+export const withFoot = (instant: Instant, side: Side, foot: FootInstant): Instant =>
+  changeInstant(instant, {
+    feet: side === 'left' ? { left: foot, right: instant.feet.right } : { left: instant.feet.left, right: foot },
+  })
+
 /** What a transition holds throughout. */
 export type Held = Pick<Stance, 'frame' | 'eyes' | 'floor'> & {
   supports: readonly Support[]

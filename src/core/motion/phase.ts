@@ -6,7 +6,7 @@ import { BALL_AT } from '../stance/foot'
 import type { Arm, Contact } from '../stance/stance'
 import { ease, easeOf, type Mover } from './ease'
 import { PELVIS_MOST } from './facing'
-import { changeFoot, changeInstant, type FootInstant, type Instant } from './instant'
+import { changeFoot, type FootInstant, type Instant, withFoot } from './instant'
 import { rollingAt } from './rolling'
 
 export const PHASE_KINDS = ['empty', 'turn', 'lift', 'reach', 'touch', 'commit', 'shift', 'settle'] as const
@@ -88,11 +88,6 @@ function startOf(phase: Phase): Instant {
 }
 
 const isEmpty = ({ loadLeft }: Instant, foot: Side): boolean => (foot === 'left' ? loadLeft : 1 - loadLeft) <= 0
-
-export const withFoot = (instant: Instant, side: Side, foot: FootInstant): Instant =>
-  changeInstant(instant, {
-    feet: side === 'left' ? { left: foot, right: instant.feet.right } : { left: instant.feet.left, right: foot },
-  })
 
 function feetAt(phase: Phase, t: number, footLength: number): BySide<FootInstant> {
   const { from, to, foot, order } = phase

@@ -10,8 +10,7 @@ import { assemble, type Reached, type Settled, settle } from '../pose/pose'
 import { checkFooting } from '../stance/check'
 import { setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
-import { changeInstant, type Held, type Instant, stanceOf } from './instant'
-import { withFoot } from './phase'
+import { changeInstant, type Held, type Instant, stanceOf, withFoot } from './instant'
 import { findLift, roll } from './rolling'
 
 /** A instant with its legs in place under the hips, at the height that it has: nothing is read of it yet. */

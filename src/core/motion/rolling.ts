@@ -2,11 +2,11 @@ import type { Body } from '../body/body'
 import { bySide, DEG, type Side } from '../conventions'
 import { mix } from '../geometry/vector'
 import { bisect } from '../numeric/bisect'
+import type { Choices } from '../postures/choices'
 import { placeFoot } from '../stance/foot'
 import { USUAL_LIFT } from '../stance/stance'
 import { ease, easeOf } from './ease'
 import { changeFoot, changeInstant, type FootInstant, type Instant } from './instant'
-import type { Phase } from './phase'
 import { pressureWithin } from './pressure'
 
 /** A foot that carries no more than this may roll: its heel comes up behind what leaves, or down under what arrives. */
@@ -66,17 +66,20 @@ export function findLift({ rolls, lift }: FootInstant, shortBy: (lift: number) =
 }
 const FINE = 0.05 * DEG
 
+/** What moves weight: from where to where, in which order, and how far the foot that rolls comes. */
+type Shift = { from: Instant; to: Instant; order: Choices['order']; rolled: number | undefined }
+
 /**
  * How a foot that empties or fills rolls at an instant of a phase: how far it may and does at least, and how far its
  * pressure has come.
  * Null where it does not roll in this phase.
  */
 export function rollingAt(
-  phase: Phase,
+  shift: Shift,
   side: Side,
   t: number,
 ): { rolls: number; lift: number; pressed: number } | null {
-  const { from, to, order } = phase
+  const { from, to, order } = shift
   const [a, b] = [from.feet[side], to.feet[side]]
   if ((a.rolls === 0) === (b.rolls === 0)) return null
   const shareAt = (at: number) => {
@@ -90,8 +93,8 @@ export function rollingAt(
   const begins = Math.max(light(0) ? 0 : bisect(light, 1, 0, 1e-6), PRESSED_BY)
   if (time < begins) return { rolls: 0, lift: 0, pressed: empties ? ease(time / begins) : ease(1 - time / begins) }
   const grown = smoothly(Math.min(1, (time - begins) / Math.min(GROWS_OVER, 1 - begins)))
-  const most = grown * (phase.rolled ?? (empties ? b.rolls : a.rolls))
+  const most = grown * (shift.rolled ?? (empties ? b.rolls : a.rolls))
   // A heel that came down as fast as its leg comes to reach would drop.
-  const lift = phase.rolled === undefined ? 0 : EASED * most
+  const lift = shift.rolled === undefined ? 0 : EASED * most
   return { rolls: most, lift, pressed: empties ? 1 : 0 }
 }

@@ -4,8 +4,17 @@ import { gap, mix, plus } from '../geometry/vector'
 import type { Choices } from '../postures/choices'
 import { USUAL_LIFT } from '../stance/stance'
 
-import { changeFoot, changeInstant, type FootInstant, footingInRoom, type Held, type Instant, outward } from './instant'
-import { makePhase, type Phase, type PhaseKind, turnedHeel, withFoot } from './phase'
+import {
+  changeFoot,
+  changeInstant,
+  type FootInstant,
+  footingInRoom,
+  type Held,
+  type Instant,
+  outward,
+  withFoot,
+} from './instant'
+import { makePhase, type Phase, type PhaseKind, turnedHeel } from './phase'
 import { listKeptPressures, pressureRange } from './pressure'
 import { letRoll } from './rolling'
 import { findSwing } from './swing'
