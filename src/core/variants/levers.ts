@@ -111,10 +111,17 @@ export function listLevers(start: Start, { keeping = true, wide = false, narrowe
   const within = (value: number, reach: number, low: number, high: number) =>
     [Math.max(-reach, low - value), Math.min(reach, high - value)] as const
   const [stepLow, stepHigh] = keeping ? listStepRange(body, stance) : [-STEP_REACH, STEP_REACH]
+  // Help is less of the same: no step is made longer.
+  const lead = calcLead(stance)
+  const steps = Math.abs(lead) > body.footLength / 2
   const track = calcTrack(stance)
   const narrowest = narrower ? -WIDTH_REACH : leastTrack(body, track) - track
   const levers = [
-    lever('step', Math.max(-STEP_REACH, stepLow), Math.min(STEP_REACH, stepHigh)),
+    lever(
+      'step',
+      steps && lead < 0 ? 0 : Math.max(-STEP_REACH, stepLow),
+      steps && lead > 0 ? 0 : Math.min(STEP_REACH, stepHigh),
+    ),
     lever('width', Math.max(-WIDTH_REACH, narrowest), WIDTH_REACH),
     lever('toeOutLeft', ...within(left.toeOut, TOE_REACH, 0, TOE_MOST)),
     lever('toeOutRight', ...within(right.toeOut, TOE_REACH, 0, TOE_MOST)),

@@ -65,8 +65,9 @@ export function listShareRange(body: Body, stance: Stance): readonly [number, nu
   let [low, high] = [0, 1]
   const step = calcLead(stance)
   if (isStep(step, body) && shareOf(stance, frontOf(step)) > 0.5) {
-    if (frontOf(step) === 'left') low = 0.5 + POINT
-    else high = 0.5 - POINT
+    // Less of the same: no more weight goes over than does.
+    if (frontOf(step) === 'left') [low, high] = [0.5 + POINT, stance.loadLeft]
+    else [low, high] = [stance.loadLeft, 0.5 - POINT]
   }
   if (isEmpty(stance, 'left')) high = Math.min(high, EMPTY_MOST)
   if (isEmpty(stance, 'right')) low = Math.max(low, 1 - EMPTY_MOST)

@@ -14,6 +14,8 @@ const SIDEWAYS_LESS = 0.002
 /** Postures are laid out in whole millimetres. */
 const MILLIMETRE = 1e-3
 const DUST = 1e-9
+/** With heels this level no foot is in front. */
+const LEVEL = 0.02
 
 /** How sure somebody stands parallel, metres: the assured margin, and to the nearer side. */
 export type OwnStanding = { assured: number; sideways: number }
@@ -75,6 +77,7 @@ export function sumUnteachable(bounds: Teachable, stance: Stance, sideways: numb
   for (const side of SIDES) {
     if (carries(legs[side])) past += Math.max(0, bounds.flexion[side] - legs[side].flexion - DUST) / UNIT.rad
   }
-  if (bounds.turn !== null) past += Math.max(0, Math.abs(calcPelvisToFrontFoot(stance)) - bounds.turn - DUST) / UNIT.rad
+  if (bounds.turn !== null && Math.abs(calcLead(stance)) > LEVEL)
+    past += Math.max(0, Math.abs(calcPelvisToFrontFoot(stance)) - bounds.turn - DUST) / UNIT.rad
   return past
 }
