@@ -53,7 +53,7 @@ test('people move between lanes by key and by hand, a level is changed, and the 
   await page.mouse.up()
   await expect(lane(page, 2).getByRole('button', { name: /^Yuki holds.*put here by hand/ })).toBeVisible()
 
-  // Much softer knees over the same step are not to be had; with less weight over they are, and she holds.
+  // Much softer knees over the same step are not to be had; over half a step with less weight over they are.
   await page.getByRole('button', { name: /^Change level 2/ }).click()
   const change = async (name: string, figure: string) => {
     await lane(page, 2).getByRole('spinbutton', { name }).fill(figure)
@@ -61,7 +61,8 @@ test('people move between lanes by key and by hand, a level is changed, and the 
   }
   await change('Step', '100')
   await change('Knees', '20')
-  await expect(lane(page, 2).getByText(/^This step takes the knee to 26°\.$/)).toBeVisible()
+  await expect(lane(page, 2).getByText(/^This step takes the knee to 28°\.$/)).toBeVisible()
+  await change('Step', '50')
   await change('Weight on the named foot', '55')
   await expect(lane(page, 2).getByText(/^This step takes the knee/)).toBeHidden()
   await lane(page, 2).getByRole('button', { name: 'Done' }).click()
