@@ -41,8 +41,8 @@ export function findVariants(body: Body, stance: Stance, options: VariantOptions
 }
 
 /**
- * What there is, in the order in which a teacher offers it: less of the same, the other side, feet nearer each other
- * where only that is left, a hand, another use of the posture; then what is steadier or kinder; then what stays close.
+ * What there is, in the order in which a teacher offers it: less of the same, the other side, a hand, another use of the
+ * posture, feet nearer each other where only that is left; then what is steadier or kinder; then what stays close.
  */
 function collect(
   search: Search,
@@ -68,15 +68,15 @@ function collect(
         ? null
         : findOtherSide(body, stance, search.standing, options, base ? costOf(base) : undefined)
       if (other) addOrMerge(variants, tellOtherSide(body, stance, original, other))
-      else if (!base && !levers) {
-        base = new Search(body, stance, original, search.standing, options, true).findNearest(true)
-        add('nearest', base && stanceOf(base), 'narrower')
-      }
       const helped = search.findHelp(true)
       add('help', helped)
       if (!base) {
         base = search.findNearest(false)
         add('nearest', base && stanceOf(base))
+        if (!base && !other && !levers) {
+          base = new Search(body, stance, original, search.standing, options, true).findNearest(true)
+          add('nearest', base && stanceOf(base), 'narrower')
+        }
         if (!base && !helped) add('help', search.findHelp(false))
       }
       onProgress?.(0.6)
