@@ -131,7 +131,7 @@ export function listLevers(start: Start, { keeping = true, wide = false, narrowe
     lever('armHeight', ...within2(elevations, ARM_REACH, ELEVATION_RANGE)),
     lever('armOpening', ...within2(openings, ARM_REACH, OPENING_RANGE)),
   ]
-  const shares = keeping ? listShareRange(body, stance) : ([0, 1] as const)
+  const shares = listShareRange(body, stance, keeping)
   if (!held) levers.push(lever('share', ...within(stance.loadLeft, wide ? 1 : SHARE_REACH, ...shares)))
   return levers
 }

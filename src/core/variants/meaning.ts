@@ -56,19 +56,20 @@ export function listStepRange(body: Body, stance: Stance): readonly [number, num
 
 /** The shares on the left foot that are left with the limits, of those with which what the posture is for is kept. */
 export function listAllowedShares(body: Body, stance: Stance, keeping: boolean): readonly [number, number] {
-  const [low, high] = keeping ? listShareRange(body, stance) : [0, 1]
+  const [low, high] = listShareRange(body, stance, keeping)
   return [Math.max(low, 1 - body.loadMax.right), Math.min(high, body.loadMax.left)]
 }
 
 /** The shares on the left foot with which what the posture is for is kept. */
-export function listShareRange(body: Body, stance: Stance): readonly [number, number] {
+export function listShareRange(body: Body, stance: Stance, keeping = true): readonly [number, number] {
   let [low, high] = [0, 1]
   const step = calcLead(stance)
   if (isStep(step, body) && shareOf(stance, frontOf(step)) > 0.5) {
     // Less of the same: no more weight goes over than does.
-    if (frontOf(step) === 'left') [low, high] = [0.5 + POINT, stance.loadLeft]
-    else [low, high] = [stance.loadLeft, 0.5 - POINT]
+    if (frontOf(step) === 'left') [low, high] = [keeping ? 0.5 + POINT : 0, stance.loadLeft]
+    else [low, high] = [stance.loadLeft, keeping ? 0.5 - POINT : 1]
   }
+  if (!keeping) return [low, high]
   if (isEmpty(stance, 'left')) high = Math.min(high, EMPTY_MOST)
   if (isEmpty(stance, 'right')) low = Math.max(low, 1 - EMPTY_MOST)
   return [low, high]
