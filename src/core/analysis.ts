@@ -127,7 +127,6 @@ const NO_ROSE: number[] = new Array(72).fill(0)
 /**
  * Assured margin of the person's own standing; null where it has none (no such stance, or no margin above zero).
  * @returns metres, what is assured of the nearest margin
- * @returns metres, what is assured of the nearest margin
  * @example calcStandingMargin(ana) // => 0.04143
  */
 export function calcStandingMargin(body: Body): number | null {

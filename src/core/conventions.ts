@@ -53,7 +53,6 @@ export const directionVector = (angle: number): Vec2 => [-Math.sin(angle), Math.
  * @param x metres to the right
  * @param y metres ahead
  * @returns radians
- * @returns radians
  * @example directionOf(-1, 0) / DEG // => 90
  */
 export const directionOf = (x: number, y: number): number => Math.atan2(-x, y)

@@ -1,6 +1,5 @@
 import { type BySide, bySide, directionOf, otherSide, type Side, sideSign, type Vec2 } from '../conventions'
 import { lengthOf, wrapAngle } from '../geometry/vector'
-
 import { JOINTS } from '../pose/names'
 import type { Pose } from '../pose/pose'
 import { calcPelvisToFrontFoot, findFrontSide } from '../stance/footing'

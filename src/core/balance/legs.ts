@@ -1,6 +1,5 @@
 import { type BySide, bySide, GRAVITY, type Side } from '../conventions'
 import { lengthOf } from '../geometry/vector'
-
 import type { Leg } from '../pose/leg'
 import { type Footing, shareOf } from '../stance/footing'
 
@@ -65,7 +64,6 @@ function readLeg({ body, stance }: Footing, leg: Leg, side: Side): LegReading {
 
 /**
  * What "kind to the knee" means: the whole external moment at a knee, √(M² + M_f²).
- * @returns newton metres: the root of the squared sums of the sagittal and the frontal moment
  * @returns newton metres: the root of the squared sums of the sagittal and the frontal moment
  * @example kneeLoad(analyse(ana, bow).legs.left) // => 6.32
  */

@@ -1,7 +1,6 @@
 import { otherSide, type Side, type Vec2 } from '../conventions'
 import { lengthOf } from '../geometry/vector'
 import { bisect } from '../numeric/bisect'
-
 import { layOnFloor } from '../stance/foot'
 import type { Footing } from '../stance/footing'
 import { findLightSide, shareOf } from '../stance/footing'
@@ -24,7 +23,6 @@ const DUST = 1e-12
  * The light foot can be lifted when the centre is within the other foot's usable part with the reserve for one foot.
  * The centre moves along the line to that foot's pressure point as the weight goes over.
  * Null with a foot in the air, and seated.
- * @returns metres and shares 0 to 1
  * @returns metres and shares 0 to 1
  * @example calcLift(setFooting(ana, { ...parallel, loadLeft: 0.4 })) // => { light: 'left', now: false, shift: 0.07523, share: 0.9389 }
  */

@@ -1,6 +1,5 @@
 import { DEG, SIDES, type Vec2 } from '../conventions'
 import { lengthOf } from '../geometry/vector'
-
 import type { Pose } from '../pose/pose'
 import type { PlacedFoot } from '../stance/foot'
 import { type Footing, shareOf } from '../stance/footing'

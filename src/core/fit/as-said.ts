@@ -14,7 +14,6 @@ const SAID = 2.5 * DEG
  * step with the knees high is no stance: the rear leg doesn't reach, and the front knee goes deeper than was said.
  * Null where the stance cannot be stood at all.
  * @returns radians
- * @returns radians
  * @example calcDeeperBend(ana, bow) // => 0
  */
 export function calcDeeperBend(body: Body, stance: Stance): number | null {

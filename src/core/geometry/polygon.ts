@@ -78,7 +78,6 @@ export function calcOverlap(a: Ring, b: Ring): number {
  * Takes anything with x and y, so that a corner can carry where it came from.
  * @param points metres in the floor plane
  * @returns counter-clockwise
- * @returns counter-clockwise
  * @example calcHull([{ x: 0, y: 0 }, { x: 2, y: 0 }, { x: 1, y: 1 }, { x: 1, y: 0.5 }]).length // => 3
  */
 export function calcHull<P extends { x: number; y: number }>(points: P[]): P[] {

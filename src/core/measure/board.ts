@@ -23,7 +23,6 @@ export type BoardDistance = { distance: number; sd: number }
  * @throws InputError where the scale shows less than the board alone, or more than board and person
  * @param setting metres and kilograms
  * @returns metres from the fixed edge, with its standard deviation
- * @returns metres from the fixed edge, with its standard deviation
  * @example calcBoardDistance({ length: 1.2, tareKg: 4, readKg: 38, massKg: 68 }).distance // => 0.6
  */
 export function calcBoardDistance({ length, tareKg, readKg, massKg }: BoardSetting): BoardDistance {

@@ -81,7 +81,6 @@ const aheadOf = (from: Vec2, to: Vec2, { ahead, scale }: Frame): number => dot(m
  * @throws InputError where there is no scale: neither a known length nor ankle, knee and hip
  * @param points pixels, y down
  * @returns radians and metres, each with its standard deviation
- * @returns radians and metres, each with its standard deviation
  * @example readPhoto({ ankle: [100, 400], knee: [104, 300], hip: [100, 200], heel: [96, 420] }, { view: 'side', facing: 'right', known: { from: [100, 200], to: [100, 420], metres: 0.9 }, plumb: null, thigh: 0.4, shank: 0.41 }).kneeFlexion?.value // => 0.07996
  */
 export function readPhoto(points: PhotoPoints, setting: PhotoSetting): PhotoReading {

@@ -4,7 +4,6 @@ import type { Random } from './stand-in'
  * The same row of numbers between 0 and 1 for the same seed, everywhere (mulberry32).
  * @param seed any whole number
  * @returns a generator of numbers from 0 up to 1
- * @returns a generator of numbers from 0 up to 1
  * @example seeded(1)() // => 0.6271
  */
 export function seeded(seed: number): Random {

@@ -109,7 +109,6 @@ function average(run: readonly Sample[]): Vec2[] {
  * RMS (twice to three times is what the model gives everybody), and never less than the least.
  * @param sway its RMS in metres
  * @returns metres, rounded up to whole millimetres
- * @returns metres, rounded up to whole millimetres
  * @example reserveOfSway({ rms: { across: 0.004, along: 0.006 } }, USUAL_PRACTICE) // => 0.015
  */
 export const reserveOfSway = (

@@ -9,7 +9,6 @@ const SHIFTS_FROM = 0.2
 /**
  * What a routine asks of each leg, holds counted.
  * @returns counts, seconds and newton metre seconds
- * @returns counts, seconds and newton metre seconds
  * @example calcDose(path, routine).shifts // => 3
  */
 export function calcDose({ parts, transitions }: Path, routine: readonly RoutinePart[]): Dose {

@@ -12,7 +12,6 @@ const SAMPLES = 2
  * be taken that makes it fit.
  * @param room metres inside its walls
  * @returns the parts before which one turns back, null where none helps
- * @returns the parts before which one turns back, null where none helps
  * @example foldRoutine(ana, routine, { width: 6, depth: 8 }) // => []
  */
 export function foldRoutine(

@@ -1,6 +1,5 @@
 import type { Body } from '../body/body'
 import { type BySide, bySide, type Side, type Vec2 } from '../conventions'
-
 import { assemble, settle } from '../pose/pose'
 import { type Footing, setFooting } from '../stance/footing'
 import { fromRoom, toRoom } from '../stance/placed'

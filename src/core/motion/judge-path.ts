@@ -3,7 +3,6 @@ import { SIDES } from '../conventions'
 import { gap } from '../geometry/vector'
 import type { Finding, Verdict } from '../limits/finding'
 import { countsForVerdict } from '../limits/judge'
-
 import type { PathPart, PathTransition, RoutinePart } from './path-parts'
 import type { Stood } from './posing'
 import { MOTION_RULES, type MotionFinding } from './rules'

@@ -12,9 +12,9 @@ import { gap, plus } from '../geometry/vector'
 import { assemble, type JointName } from '../pose/pose'
 import { BALL_AT, FOOT_OUTLINE, layOnFloor, type PlacedFoot } from '../stance/foot'
 import { shareOf } from '../stance/footing'
+import { mirrorStance } from '../stance/mirror'
 import { toRoom } from '../stance/placed'
 import type { Placement } from '../stance/stance'
-
 import { verdictOf } from './judge-path'
 import { makePath, type Path, type RoutinePart } from './path'
 import type { Stood } from './posing'
@@ -279,26 +279,9 @@ describe('a path', () => {
   })
 })
 
-const swap = <T>({ left, right }: BySide<T>): BySide<T> => ({ left: right, right: left })
-
-function mirrorPart(part: RoutinePart): RoutinePart {
-  const { stance } = part
-  const flip = <F extends { heel: Vec2 }>(set: F): F => ({ ...set, heel: [-set.heel[0], set.heel[1]] })
-  const feet = swap(stance.feet)
-  const { height, trunk } = stance
-  return {
-    ...part,
-    heading: -part.heading,
-    anchor: part.anchor && otherSide(part.anchor),
-    stance: {
-      ...stance,
-      side: stance.side && otherSide(stance.side),
-      feet: { left: flip(feet.left), right: flip(feet.right) },
-      loadLeft: 1 - stance.loadLeft,
-      height: 'leg' in height && height.leg ? { ...height, leg: otherSide(height.leg) } : height,
-      pelvisYaw: -stance.pelvisYaw,
-      trunk: { ...trunk, roll: -trunk.roll, yaw: -trunk.yaw },
-      arms: swap(stance.arms),
-    },
-  }
-}
+const mirrorPart = (part: RoutinePart): RoutinePart => ({
+  ...part,
+  heading: -part.heading,
+  anchor: part.anchor && otherSide(part.anchor),
+  stance: mirrorStance(part.stance),
+})

@@ -26,7 +26,6 @@ export function calcInRoom({ stance, centre, pelvis }: Stood): { centre: Vec2; p
 /**
  * How far the centre is inside the usable part of the one foot that carries nearly all; null where none does.
  * @returns metres
- * @returns metres
  * @example calcSupportingSpare(ana, stood) // => null
  */
 export function calcSupportingSpare(body: Body, { stance, centre }: Stood): number | null {
@@ -42,7 +41,6 @@ export function calcSupportingSpare(body: Body, { stance, centre }: Stood): numb
 
 /**
  * The box around outlines and knuckles at every instant: least and largest x and y in the room, metres.
- * @returns metres in the room: left and rear, right and front
  * @returns metres in the room: left and rear, right and front
  * @example calcExtent(path) // => [[-0.3603, -0.009369], [0.4261, 0.7267]]
  */
@@ -86,7 +84,6 @@ function takeInstant(body: Body, { stance, pelvis }: Stood, take: (point: Vec2) 
 
 /**
  * How far the middle of the heels came from start to end, in the first part's heading; and how far facing turned.
- * @returns metres and radians in the first part's heading
  * @returns metres and radians in the first part's heading
  * @example calcDrift(path).y // => 0.0745
  */

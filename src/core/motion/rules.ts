@@ -3,7 +3,6 @@ import type { Body } from '../body/body'
 import { OLDER_FROM_AGE } from '../body/body'
 import { DEG, otherSide, SIDES, type Side, type Vec3 } from '../conventions'
 import { apart } from '../geometry/vector'
-
 import type { Finding, MotionCode } from '../limits/finding'
 import { UpperBody } from '../pose/upper-body'
 import type { Breath, Choices } from '../postures/choices'

@@ -3,7 +3,6 @@ import { bySide, directionVector, otherSide, type Side, type Vec2 } from '../con
 import { gap, mix, plus } from '../geometry/vector'
 import type { Choices } from '../postures/choices'
 import { USUAL_LIFT } from '../stance/stance'
-
 import {
   changeFoot,
   changeInstant,

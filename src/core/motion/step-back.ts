@@ -44,7 +44,6 @@ export function calcLongestStep(body: Body, from: StandingLeg, way: StepWay): nu
  * The least whole degree of knee bend with which a step of this length can be taken back; null: none to 90°.
  * @param length metres from heel to heel
  * @returns radians
- * @returns radians
  * @example (calcNeededBend(ana, { standing: 'left', kneeFlexion: 30 * DEG, toeOut: 0, track: 0.2 }, 'ahead', 0.4) ?? 0) / DEG // => 39
  */
 export function calcNeededBend(body: Body, from: StandingLeg, way: StepWay, length: number): number | null {

@@ -3,7 +3,6 @@ import { directionVector, otherSide, type Side, type Vec2 } from '../conventions
 import { gap, mix, mixFloor, plus } from '../geometry/vector'
 import type { Choices } from '../postures/choices'
 import { calcAnkleAlong } from '../stance/foot'
-
 import { doFeetMeet } from './feet-meet'
 import { type FootInstant, outward } from './instant'
 import { curve } from './phase'

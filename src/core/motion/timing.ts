@@ -3,10 +3,8 @@ import type { Body } from '../body/body'
 import { directionVector, GRAVITY, SIDES, type Vec2 } from '../conventions'
 import { gap, lengthOf, mix, plus } from '../geometry/vector'
 import { clamp } from '../numeric/clamp'
-
 import { assemble } from '../pose/pose'
 import type { Footing } from '../stance/footing'
-
 import { footingInRoom, type Held } from './instant'
 import { instantAt, type Phase } from './phase'
 import { pose, read, rollAsAsked, tryPose } from './posing'

@@ -1,7 +1,6 @@
 import type { Body } from '../body/body'
 import { type Side, sideSign, type Vec3 } from '../conventions'
 import { add, lengthOf } from '../geometry/vector'
-
 import type { Arm } from '../stance/stance'
 import { type Rotation, rotate } from './trunk'
 

@@ -8,7 +8,6 @@ import type { Stance } from '../stance/stance'
 import { findPelvisHeight } from './height'
 import { Leg, type PelvisAxes } from './leg'
 import { JOINTS, SEGMENTS } from './names'
-
 import { UpperBody } from './upper-body'
 
 export type JointName =

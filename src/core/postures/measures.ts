@@ -57,7 +57,6 @@ export const trackOf = (measures: Measures, body: Body): number =>
  * Lays measures out for a body: a whole stance in the floor frame, the feet about the middle of the track.
  * @param measures shoulder widths, statures, radians, shares 0 to 1
  * @returns metres, to a millimetre
- * @returns metres, to a millimetre
  * @example layOut(measures, ana, 'right').loadLeft // => 0.4
  */
 export function layOut(

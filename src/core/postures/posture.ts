@@ -20,7 +20,6 @@ export type Posture = {
 /**
  * Sizes a posture to a body, in a school, for a side.
  * @returns metres, radians, shares 0 to 1
- * @returns metres, radians, shares 0 to 1
  * @example buildPosture(postureOf('bow'), ana, 'therapeutic', 'left').loadLeft // => 0.6
  */
 export const buildPosture = (posture: Posture, body: Body, school: SchoolId, side: Side): Stance =>

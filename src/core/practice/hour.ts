@@ -67,7 +67,6 @@ export const daysBetween = (from: string, to: string): number => (Date.parse(to)
  * @param on YYYY-MM-DD
  * @param mass kilograms
  * @returns newton metre seconds
- * @returns newton metre seconds
  * @example calcBudget([], '2026-03-13', 68, USUAL_PRACTICE).from // => 'start'
  */
 export function calcBudget(days: readonly DoneDay[], on: string, mass: number, rules: Practice): Budget {

@@ -35,7 +35,6 @@ export const NO_LOAD: Load = {
 /**
  * What a routine asks of each leg when it is done once, holds counted; ways that cannot be taken count as nothing.
  * @returns seconds, newton metre seconds and counts
- * @returns seconds, newton metre seconds and counts
  * @example calcLoad(path, routine).seconds // => 16
  */
 export function calcLoad(path: Path, routine: readonly RoutinePart[]): Load {

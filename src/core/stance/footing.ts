@@ -49,7 +49,6 @@ const isSetAlike = (a: FootSetting, b: FootSetting): boolean =>
 /**
  * A leg's share of the feet's load.
  * @returns a share of the body's weight, 0 to 1
- * @returns a share of the body's weight, 0 to 1
  * @example shareOf(bow, 'right') // => 0.4
  */
 export const shareOf = (stance: Stance, side: Side): number => (side === 'left' ? stance.loadLeft : 1 - stance.loadLeft)

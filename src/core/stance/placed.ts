@@ -5,7 +5,6 @@ import type { FootSetting, Placement, Stance } from './stance'
  * A point of a stance's floor frame in the room.
  * @param point metres in the stance's own frame
  * @returns metres in the room
- * @returns metres in the room
  * @example toRoom({ x: 1, y: 2, heading: 90 * DEG }, [0, 1]) // => [0, 2]
  */
 export function toRoom({ x, y, heading }: Placement, [px, py]: Vec2): Vec2 {
@@ -16,7 +15,6 @@ export function toRoom({ x, y, heading }: Placement, [px, py]: Vec2): Vec2 {
 /**
  * A point of the room in a stance's floor frame.
  * @param point metres in the room
- * @returns metres in the stance's own frame
  * @returns metres in the stance's own frame
  * @example fromRoom({ x: 1, y: 2, heading: 0 }, [1, 3]) // => [0, 1]
  */

@@ -4,7 +4,7 @@ import { clamp } from '../numeric/clamp'
 import { findLightSide } from '../stance/footing'
 import { calcLead, calcTrack } from '../stance/layout'
 import type { Feature, FootSetting, Stance } from '../stance/stance'
-import { listShareRange, listStepRange } from './meaning'
+import { isStep, listShareRange, listStepRange } from './meaning'
 import { leastTrack } from './teachable'
 
 export type LeverId =
@@ -113,7 +113,7 @@ export function listLevers(start: Start, { keeping = true, wide = false, narrowe
   const [stepLow, stepHigh] = keeping ? listStepRange(body, stance) : [-STEP_REACH, STEP_REACH]
   // Help is less of the same: no step is made longer.
   const lead = calcLead(stance)
-  const steps = Math.abs(lead) > body.footLength / 2
+  const steps = isStep(lead, body)
   const track = calcTrack(stance)
   const narrowest = narrower ? -WIDTH_REACH : leastTrack(body, track) - track
   const levers = [

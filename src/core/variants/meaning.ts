@@ -18,7 +18,8 @@ const DUST = 1e-9
 /** Postures are laid out in whole millimetres: half a step may come out half a one shorter. */
 const MILLIMETRE = 1e-3
 
-const isStep = (step: number, { footLength }: Body): boolean => Math.abs(step) > footLength / 2
+/** Whether a left heel so far ahead (or behind) is a step, and no stance with level feet. */
+export const isStep = (step: number, { footLength }: Body): boolean => Math.abs(step) > footLength / 2
 
 const leastStep = (step: number): number => Math.abs(step) / 2 - MILLIMETRE
 

@@ -7,8 +7,8 @@ import { Search, stanceOf } from './search'
 import type { OwnStanding } from './teachable'
 import type { VariantOptions } from './variant'
 
-/** A stance on the other side, how it is there as it stands, and the form in which it holds there. */
-export type OtherSide = { mirrored: Stance; analysis: Analysis; stance: Stance }
+/** A stance on the other side, how it is there as it stands (the bend that sets its height), and the form that holds. */
+export type OtherSide = { mirrored: Stance; analysis: Analysis; flexion: number; stance: Stance }
 
 /**
  * The same on the other side, where it holds there: as it is, else with less change than `below` counts. Null where it
@@ -27,9 +27,11 @@ export function findOtherSide(
   const met = asStoodBy(body, mirrored)
   const analysis = tryAnalyse(body, mirrored)
   if (!analysis) return null
-  if (tryAnalyse(body, met)?.verdict === 'holds') return { mirrored, analysis, stance: met }
-  const hit = new Search(body, mirrored, analysis, standing, options).findNearest(true, below)
-  return hit && { mirrored, analysis, stance: stanceOf(hit) }
+  const search = new Search(body, mirrored, analysis, standing, options)
+  const there = { mirrored, analysis, flexion: search.flexion }
+  if (tryAnalyse(body, met)?.verdict === 'holds') return { ...there, stance: met }
+  const hit = search.findNearest(true, below)
+  return hit && { ...there, stance: stanceOf(hit) }
 }
 
 /** Whether nothing about somebody differs from left to right: then the other side is no easier. */

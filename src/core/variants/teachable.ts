@@ -6,6 +6,7 @@ import { calcPelvisToFrontFoot } from '../stance/footing'
 import { calcLead, calcTrack } from '../stance/layout'
 import type { Stance } from '../stance/stance'
 import { makeStandingStance } from '../stance/standing'
+import { isStep } from './meaning'
 
 /** A knee that carries is not brought straighter than this: a teacher says "soft". */
 const SOFT_KNEE = 10 * DEG
@@ -57,14 +58,12 @@ export function boundTeachable(
     flexion: bySide((side) =>
       Math.min(SOFT_KNEE, original?.legs[side].flexion ?? SOFT_KNEE, body.sides[side].kneeFlexionMax),
     ),
-    turn: isStepping(body, stance) ? Math.abs(calcPelvisToFrontFoot(stance)) + TURN_MORE : null,
+    turn: isStep(calcLead(stance), body) ? Math.abs(calcPelvisToFrontFoot(stance)) + TURN_MORE : null,
   }
 }
 
 /** Feet a shoulder width apart or less come no nearer; wider ones no nearer than that. */
 export const leastTrack = (body: Body, track: number): number => Math.min(track, body.shoulderWidth) - MILLIMETRE
-
-const isStepping = ({ footLength }: Body, stance: Stance): boolean => Math.abs(calcLead(stance)) > footLength / 2
 
 /** Metres and radians by which a bound that is passed counts 1. */
 const UNIT = { m: 0.01, rad: 0.15 }

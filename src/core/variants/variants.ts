@@ -1,10 +1,9 @@
 import { type Analysis, analyse, tryAnalyse } from '../analysis'
 import type { Body } from '../body/body'
-import { bySide, otherSide } from '../conventions'
+import { otherSide } from '../conventions'
 import { makeSeated } from '../stance/seated'
 import type { Stance } from '../stance/stance'
 import { Explainer, listGains } from './explain'
-import { makeStart } from './levers'
 import { findGivenUp } from './meaning'
 import { findMeasurements } from './measure'
 import { findOtherSide, isSameStance, type OtherSide } from './other-side'
@@ -108,18 +107,9 @@ function tellOtherSide(
   body: Body,
   from: Stance,
   original: Analysis,
-  { mirrored, analysis, stance }: OtherSide,
+  { mirrored, analysis, flexion, stance }: OtherSide,
 ): Variant {
-  const explainer = new Explainer(
-    body,
-    mirrored,
-    analysis,
-    makeStart(
-      body,
-      mirrored,
-      bySide((side) => analysis.legs[side].flexion),
-    ).flexion,
-  )
+  const explainer = new Explainer(body, mirrored, analysis, flexion)
   const variant = makeVariant('other-side', body, mirrored, stance, explainer)
   const gains = listGains(original, analysis)
   const was = from.side ?? 'left'

@@ -1,0 +1,60 @@
+import type { Body } from '../body/body'
+import { SIDES } from '../conventions'
+import { USUAL_LIFT } from '../stance/stance'
+import { changeFoot, type Held, withFoot } from './instant'
+import { instantAt, type Phase } from './phase'
+import { tryPose } from './posing'
+import { letRoll } from './rolling'
+
+/** A touch that comes down on its ball, where its foot may roll; else the same one. */
+export function landOnBall(body: Body, phase: Phase): Phase {
+  const { foot, lands, to } = phase
+  if (!foot || !lands || lands.contact === 'ball' || to.feet[foot].rolls === 0) return phase
+  const set = letRoll(body, foot, to.feet[foot], 'heel')
+  return { ...phase, to: withFoot(to, foot, set), lands: { contact: 'ball', lift: USUAL_LIFT.ball } }
+}
+
+/**
+ * A foot that turns about its heel while it is empty stays flat from where the weight left it: a heel that came up would
+ * have to come down again first.
+ */
+export function keepFlat(phases: readonly Phase[]): Phase[] {
+  const kept = [...phases]
+  phases.forEach(({ kind, foot, about }, i) => {
+    if (kind !== 'turn' || !foot || about !== 'heel') return
+    for (let k = i - 1; k >= 0 && (kept[k] as Phase).to.feet[foot].rolls !== 0; k--) {
+      const { to, ...rest } = kept[k] as Phase
+      kept[k] = { ...rest, to: withFoot(to, foot, changeFoot(to.feet[foot], { rolls: 0 })) }
+    }
+  })
+  return kept
+}
+
+/**
+ * A foot leaves the floor as far rolled as it is then, comes to it as far rolled as it has to be there, and is rolled no
+ * further on the way between than at that end.
+ */
+export function joinRolls(body: Body, phases: readonly Phase[], held: Held): Phase[] {
+  const joined = [...phases]
+  joined.forEach((phase, i) => {
+    const { kind, foot, from, to } = phase
+    const rolling = SIDES.find((side) => (from.feet[side].rolls === 0) !== (to.feet[side].rolls === 0))
+    if (rolling && from.loadLeft !== to.loadLeft) {
+      const light = to.feet[rolling].rolls === 0 ? from : to
+      joined[i] = { ...phase, rolled: tryPose(body, light, held)?.instant.feet[rolling].lift }
+    }
+    if (!foot) return
+    if (kind === 'lift' && phase.from.feet[foot].rolls !== 0) {
+      const left = tryPose(body, phase.from, held)?.instant.feet[foot]
+      if (left) joined[i] = { ...phase, from: withFoot(phase.from, foot, left) }
+    }
+    const over = joined[i - 1]
+    if (kind !== 'touch' || !phase.lands || phase.to.feet[foot].rolls === 0 || over?.kind !== 'reach') return
+    const met = tryPose(body, instantAt(phase, 0.5, body.footLength), held)?.instant.feet[foot]
+    if (!met) return
+    const up = withFoot(over.to, foot, changeFoot(over.to.feet[foot], { lift: met.lift }))
+    joined[i - 1] = { ...over, to: up }
+    joined[i] = { ...phase, from: up, lands: { contact: met.contact, lift: met.lift } }
+  })
+  return joined
+}
