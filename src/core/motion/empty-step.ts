@@ -1,17 +1,23 @@
 import type { Body } from '../body/body'
-import { DEG, otherSide, SIDES, type Side, type Vec2 } from '../conventions'
+import { otherSide, SIDES, type Side, type Vec2 } from '../conventions'
 import { gap } from '../geometry/vector'
 import { bisect } from '../numeric/bisect'
 import { USUAL_LIFT } from '../stance/stance'
-import { changeFoot, type FootInstant, footingInRoom, type Held, type Instant, withFoot } from './instant'
-import { type Stood, tryPose, tryRead, tryStand } from './posing'
-import { listKeptPressures } from './pressure'
+import {
+  changeFoot,
+  changeInstant,
+  type FootInstant,
+  footingInRoom,
+  type Held,
+  type Instant,
+  withFoot,
+} from './instant'
+import { type Stood, tryPose, tryRead } from './posing'
+import { spreadKeptPressures } from './pressure'
+import { LANDS_MOST, SINKING, TURN_MOST } from './step-limits'
 
-/** House defaults: how far one may sink for a step, and how far the pelvis may turn for it. */
-export const SINKING = 0.02
-const TURN_MOST = 30 * DEG
 const TURNS = 3
-const PRESSURES = 20
+const PRESSURES = 6
 const LONGEST = 1.5
 const MILLIMETRE = 1e-3
 /** Nobody sets a foot finer than this. */
@@ -50,20 +56,18 @@ export function testEmptyStep(
   const standing = otherSide(foot)
   const wished = gap(instant.feet[standing].heel, instant.feet[foot].heel)
   const ways = listWays(body, instant, foot, held)
+  const own = ownWay(contact.instant, foot, way)
   // What let the last length land is tried first for the next.
-  let first = 0
+  let first = ways[0]
   const lands = (length: number): boolean => {
     const heel = heelAt(instant, foot, length / wished)
-    for (let i = 0; i < ways.length; i++) {
-      const at = (first + i) % ways.length
-      const way = ways[at] as Instant
-      const tried = withFoot(way, foot, { ...way.feet[foot], heel })
-      const stood = standFrom(body, { ...tried, height: level }, held, level - SINKING)
-      if (!stood || !isAllowed(stood, body)) continue
-      first = at
-      return true
-    }
-    return false
+    const at = (way: Instant) => withFoot(way, foot, changeFoot(way.feet[foot], { heel }))
+    const asks: Asks = { body, held, level, lowest: level - SINKING }
+    if (own && isGood(tryLanding(at(own), asks))) return true
+    const turned = first ? [first, ...ways.filter((one) => one !== first)] : ways
+    const found = turned.find((pressed) => findPressure(pressed.map(at), standing, asks))
+    if (found) first = found
+    return found !== undefined
   }
   const lies = lands(wished)
   const tight = !lies && lands(wished - UNSEEN)
@@ -75,7 +79,13 @@ export function testEmptyStep(
     wished,
     longest: !longest ? (passes ? wished : 0) : lies ? findLonger(lands, wished) : findShorter(lands, wished),
     standingKnee: contact.legs[standing].flexion,
-    neededKnee: !longest && passes ? contact.legs[standing].flexion : findLeastKnee(body, ways, standing, held, level),
+    neededKnee: findNeededKnee(
+      contact,
+      [...(own ? [own] : []), ...ways.flat()],
+      standing,
+      { body, held, level, lowest: Number.NEGATIVE_INFINITY },
+      lies,
+    ),
   }
 }
 
@@ -85,14 +95,47 @@ function landing(set: FootInstant, way: 'ahead' | 'back' | 'side'): FootInstant 
   if (way === 'ahead') return changeFoot(set, { contact: 'heel', lift: USUAL_LIFT.heel, rolls: 0 })
   return changeFoot(set, { contact: 'ball', lift: LANDS_MOST, rolls: 0 })
 }
-/** How far a heel may be up for a foot to land: what does not reach so, does not with less. */
-const LANDS_MOST = 35 * DEG
 
-/** A instant stood, if its hips need not be lower than this: the legs are asked before anything else is. */
-function standFrom(body: Body, wanted: Instant, held: Held, lowest: number): Stood | null {
-  const posed = tryPose(body, wanted, held)
-  return posed && posed.instant.height >= lowest - 1e-9 ? tryRead(posed) : null
+/** As the foot lands on the path, where a step may land so. */
+function ownWay(instant: Instant, foot: Side, way: 'ahead' | 'back' | 'side'): Instant | null {
+  const { contact, lift } = instant.feet[foot]
+  const onBall = contact === 'ball' && (way === 'ahead' || lift > LANDS_MOST + 1e-9)
+  return onBall || contact === 'air' ? null : instant
 }
+
+type Asks = { body: Body; held: Held; level: number; lowest: number }
+
+/** How a landing comes out: its hips too low, something that may not be, or neither. */
+type Landed = 'low' | 'forbidden' | 'good'
+const isGood = (landed: Landed) => landed === 'good'
+
+/** The legs are asked before anything else is. */
+function tryLanding(wanted: Instant, { body, held, level, lowest }: Asks): Landed {
+  const posed = tryPose(body, changeInstant(wanted, { height: level }), held)
+  if (!posed || posed.instant.height < lowest - 1e-9) return 'low'
+  const stood = tryRead(posed)
+  return stood && isAllowed(stood, body) ? 'good' : 'forbidden'
+}
+
+/** Whether a foot lands with the standing foot pressed at one of these places, or between two that fail otherwise. */
+function findPressure(pressed: readonly Instant[], standing: Side, asks: Asks): boolean {
+  const landed = pressed.map((one) => tryLanding(one, asks))
+  if (landed.some(isGood)) return true
+  for (let i = 1; i < pressed.length; i++) {
+    if (landed[i] === landed[i - 1]) continue
+    let [a, b] = [pressed[i - 1] as Instant, pressed[i] as Instant]
+    for (let n = 0; n < HALVINGS; n++) {
+      const pressureAt = (a.feet[standing].pressureAt + b.feet[standing].pressureAt) / 2
+      const middle = withFoot(a, standing, changeFoot(a.feet[standing], { pressureAt }))
+      const way = tryLanding(middle, asks)
+      if (isGood(way)) return true
+      if (way === landed[i - 1]) a = middle
+      else b = middle
+    }
+  }
+  return false
+}
+const HALVINGS = 5
 
 /** Longer and longer until it does not land any more. */
 function findLonger(lands: (length: number) => boolean, wished: number): number {
@@ -117,13 +160,20 @@ function heelAt(instant: Instant, foot: Side, part: number): Vec2 {
   return [x + (heel[0] - x) * part, y + (heel[1] - y) * part]
 }
 
-function findLeastKnee(body: Body, ways: readonly Instant[], standing: Side, held: Held, level: number): number | null {
-  let least: number | null = null
+/** The least bend of the standing knee with which it lands: no more than it has, where it does. */
+function findNeededKnee(
+  contact: Stood,
+  ways: readonly Instant[],
+  standing: Side,
+  { body, held, level }: Asks,
+  lies: boolean,
+): number | null {
+  let least: number | null = lies ? contact.legs[standing].flexion : null
   for (const way of ways) {
-    const stood = tryStand(body, { ...way, height: level }, held)
-    if (!stood || !isAllowed(stood, body)) continue
-    const { flexion } = stood.legs[standing]
-    if (least === null || flexion < least) least = flexion
+    const posed = tryPose(body, changeInstant(way, { height: level }), held)
+    if (!posed || (least !== null && posed.settled.legs[standing].flexion >= least)) continue
+    const stood = tryRead(posed)
+    if (stood && isAllowed(stood, body)) least = stood.legs[standing].flexion
   }
   return least
 }
@@ -136,18 +186,17 @@ const isAllowed = ({ findings, legs, stance: { feet } }: Stood, body: Body): boo
 
 /**
  * Ways to stand with the foot there and nothing on it: free are the pressure along the standing foot, where it keeps
- * the reserve for one foot (the ends first), and the pelvis' turn toward that foot.
+ * the reserve for one foot, and the pelvis' turn toward that foot. For each turn the pressures from rear to front.
  */
-function listWays(body: Body, instant: Instant, foot: Side, held: Held): Instant[] {
+function listWays(body: Body, instant: Instant, foot: Side, held: Held): Instant[][] {
   const standing = otherSide(foot)
   const set = instant.feet[standing]
-  const ends = listKeptPressures(PRESSURES, (pressureAt) =>
-    footingInRoom(body, withFoot(instant, standing, { ...set, pressureAt }), held),
-  )
+  const pressed = (pressureAt: number) => withFoot(instant, standing, changeFoot(set, { pressureAt }))
+  const pressures = spreadKeptPressures(PRESSURES, (at) => footingInRoom(body, pressed(at), held))
   const toward = set.yaw - instant.pelvis
   const most = Math.sign(toward) * Math.min(Math.abs(toward), TURN_MOST)
   const turns = most === 0 ? [0] : Array.from({ length: TURNS + 1 }, (_, i) => (most * i) / TURNS)
-  return ends.flatMap((pressureAt) =>
-    turns.map((turn) => ({ ...withFoot(instant, standing, { ...set, pressureAt }), pelvis: instant.pelvis + turn })),
+  return turns.map((turn) =>
+    pressures.map((pressureAt) => changeInstant(pressed(pressureAt), { pelvis: instant.pelvis + turn })),
   )
 }

@@ -1,8 +1,9 @@
 import type { Body } from '../body/body'
-import { DEG } from '../conventions'
+import { DEG, SIDES } from '../conventions'
 import { clamp } from '../numeric/clamp'
-import { changeInstant, type Held, type Instant } from './instant'
+import { changeInstant, type Held, type Instant, shareOn } from './instant'
 import { type Posed, type Stood, tryPose, tryRead } from './posing'
+import { SINKING, TURN_MOST } from './step-limits'
 
 /** Facing lies within this of either foot's direction, the pelvis within `PELVIS_MOST` of it. */
 const FEET_MOST = 100 * DEG
@@ -10,6 +11,7 @@ export const PELVIS_MOST = 90 * DEG
 const DRIFT = 0.1 * DEG
 const STEP = 4 * DEG
 const STEPS = 8
+const TURNS = 3
 
 const within = (value: number, low: number, high: number): number =>
   low > high ? (low + high) / 2 : clamp(value, low, high)
@@ -53,5 +55,27 @@ export function standFacing(body: Body, instant: Instant, held: Held, wanted: nu
   }
   // Where it cannot be stood so, a leg may reach with the pelvis turned anywhere that both hips allow.
   for (let part = 0; best === null && part <= 1; part += 0.125) look(low + (high - low) * part)
-  return best && tryRead(best)
+  const posed = best && turnForReach(body, best, instant.height, held)
+  return posed && tryRead(posed)
+}
+
+/**
+ * Where a foot without weight is reached only by sinking further than a step may, the pelvis turns toward the foot that
+ * stands: as little as does, or as much as it may.
+ */
+function turnForReach(body: Body, posed: Posed, height: number, held: Held): Posed {
+  const { instant } = posed
+  const standing = SIDES.find((side) => shareOn(instant, side) >= 1)
+  const wanted = height - SINKING
+  if (!standing || instant.height >= wanted) return posed
+  const toward = instant.feet[standing].yaw - instant.pelvis
+  const most = Math.sign(toward) * Math.min(Math.abs(toward), TURN_MOST)
+  let best = posed
+  for (let i = 1; i <= TURNS && best.instant.height < wanted; i++) {
+    const pelvis = clamp(instant.pelvis + (most * i) / TURNS, instant.heading - PELVIS_MOST, instant.heading + PELVIS_MOST)
+    const turned = changeInstant(instant, { height, pelvis })
+    const tried = tryPose(body, turned, held, posed.settled.reached)
+    if (tried && tried.instant.height > best.instant.height + 1e-4) best = tried
+  }
+  return best
 }

@@ -53,6 +53,9 @@ export const changeInstant = (instant: Instant, change: Partial<Instant>): Insta
   arms: change.arms ?? instant.arms,
 })
 
+export const shareOn = ({ loadLeft }: Pick<Instant, 'loadLeft'>, side: Side): number =>
+  side === 'left' ? loadLeft : 1 - loadLeft
+
 /** An instant with one foot changed. */
 export const withFoot = (instant: Instant, side: Side, foot: FootInstant): Instant =>
   changeInstant(instant, {

@@ -1,5 +1,5 @@
 import type { Body } from '../body/body'
-import { SIDES } from '../conventions'
+import { bySide } from '../conventions'
 import { USUAL_LIFT } from '../stance/stance'
 import { changeFoot, type Held, withFoot } from './instant'
 import { instantAt, type Phase } from './phase'
@@ -30,6 +30,20 @@ export function keepFlat(phases: readonly Phase[]): Phase[] {
   return kept
 }
 
+/** A foot that leaves the floor with its heel up keeps it so in the air: flat, its leg might not reach from there. */
+export function keepRaised(body: Body, phases: readonly Phase[], held: Held): Phase[] {
+  const kept = [...phases]
+  phases.forEach(({ kind, foot, from, to }, i) => {
+    if (kind !== 'lift' || !foot || from.feet[foot].rolls === 0) return
+    const lift = tryPose(body, from, held)?.instant.feet[foot].lift ?? 0
+    const up = withFoot(to, foot, changeFoot(to.feet[foot], { lift }))
+    kept[i] = { ...(kept[i] as Phase), to: up }
+    const next = kept[i + 1]
+    if (next) kept[i + 1] = { ...next, from: up }
+  })
+  return kept
+}
+
 /**
  * A foot leaves the floor as far rolled as it is then, comes to it as far rolled as it has to be there, and is rolled no
  * further on the way between than at that end.
@@ -38,10 +52,13 @@ export function joinRolls(body: Body, phases: readonly Phase[], held: Held): Pha
   const joined = [...phases]
   joined.forEach((phase, i) => {
     const { kind, foot, from, to } = phase
-    const rolling = SIDES.find((side) => (from.feet[side].rolls === 0) !== (to.feet[side].rolls === 0))
-    if (rolling && from.loadLeft !== to.loadLeft) {
-      const light = to.feet[rolling].rolls === 0 ? from : to
-      joined[i] = { ...phase, rolled: tryPose(body, light, held)?.instant.feet[rolling].lift }
+    if (from.loadLeft !== to.loadLeft) {
+      const rolled = bySide((side) => {
+        const [a, b] = [from.feet[side].rolls, to.feet[side].rolls]
+        if ((a === 0) === (b === 0)) return undefined
+        return tryPose(body, a === 0 ? to : from, held)?.instant.feet[side].lift
+      })
+      joined[i] = { ...phase, rolled }
     }
     if (!foot) return
     if (kind === 'lift' && phase.from.feet[foot].rolls !== 0) {

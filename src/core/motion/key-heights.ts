@@ -1,10 +1,10 @@
 import type { Body } from '../body/body'
 import { mix } from '../geometry/vector'
-import { SINKING } from './empty-step'
 import { changeInstant, type Held, type Instant } from './instant'
 import { joinRolls, landOnBall } from './join-rolls'
 import { instantAt, type Phase } from './phase'
 import { tryPose } from './posing'
+import { SINKING } from './step-limits'
 
 type Way = { body: Body; from: Instant; to: Instant; held: Held }
 

@@ -4,7 +4,8 @@ import { InputError } from '../errors'
 import { bisect } from '../numeric/bisect'
 import type { Path, PathPart, RoutinePart } from './path-parts'
 import { scaleStep } from './place'
-import { listAnchors, takeWay } from './take-way'
+import { listAnchors } from './plan-ways'
+import { takeWay } from './take-way'
 
 /** As a screen asks: what is said to land has to be seen to land there. */
 const SAMPLES = 20
@@ -71,14 +72,5 @@ function withLength(part: RoutinePart, anchor: Side, share: number): RoutinePart
   return { ...part, stance: { ...part.stance, feet: { ...feet, [side]: { ...feet[side], heel } } } }
 }
 
-function canTake(body: Body, before: PathPart, part: RoutinePart, index: number): boolean {
-  const { make, here } = takeWay(body, before, part, index, null, true)
-  if (!make || here.error) return false
-  try {
-    make(part.seconds, SAMPLES)
-    return true
-  } catch (error) {
-    if (!(error instanceof InputError)) throw error
-    return false
-  }
-}
+const canTake = (body: Body, before: PathPart, part: RoutinePart, index: number): boolean =>
+  takeWay({ body, before, part, index, standing: null, samples: SAMPLES, quick: true }, false).way !== null

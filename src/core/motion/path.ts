@@ -1,11 +1,10 @@
 import { calcStandingMargin } from '../analysis'
 import type { Body } from '../body/body'
-import { InputError } from '../errors'
 import { placeAt } from '../stance/placed'
 import { decide, judgeTransition, verdictOfTransition } from './judge-path'
 import type { Path, PathDetail, PathPart, PathTransition, RoutinePart } from './path-parts'
-import { readTransition } from './readings'
-import { standPart, takeWay } from './take-way'
+import { standPart } from './plan-ways'
+import { takeWay } from './take-way'
 
 export type { Path, PathDetail, PathPart, PathTransition, RoutinePart } from './path-parts'
 
@@ -36,25 +35,11 @@ export function makePath(
       continue
     }
     const startS = clock
-    const { here, ...way } = takeWay(body, before, part, i, standing, quick)
+    const ask = { body, before, part, index: i, standing, samples, quick }
+    const { here, way, error } = takeWay(ask, detail === 'whole')
     parts.push(here)
-    const found: PathTransition = {
-      from: i - 1,
-      to: i,
-      startS,
-      made: null,
-      error: here.error ?? before.error ?? way.error,
-    }
-    if (way.make && !found.error) {
-      try {
-        const { transition, held } = way.make(part.seconds, samples)
-        const readings = readTransition(body, transition, held, detail === 'whole')
-        found.made = { transition, readings, held, findings: [] }
-      } catch (error) {
-        if (!(error instanceof InputError)) throw error
-        found.error = cannot(i, error)
-      }
-    }
+    const made = way && { ...way, findings: [] }
+    const found: PathTransition = { from: i - 1, to: i, startS, made, error }
     transitions.push(found)
     clock += part.seconds + part.hold
     if (quick && isBeyond(body, routine, transitions)) break
@@ -72,7 +57,3 @@ function isBeyond(body: Body, routine: readonly RoutinePart[], transitions: read
   if (last.made) last.made.findings = judgeTransition(body, routine, transitions, transitions.length - 1)
   return (verdictOfTransition(last) ?? 'beyond') === 'beyond'
 }
-
-/** What stopped a transition, named by its part and why. */
-const cannot = (part: number, { field, value, accepts }: InputError): InputError =>
-  new InputError(`parts.${part}`, value, { code: 'transition', why: accepts.code, at: field })

@@ -25,8 +25,8 @@ export type Phase = {
   bend: Vec2 | undefined
   /** What a foot in the air meets the floor with, at the middle of its touch. */
   lands: { contact: Contact; lift: number } | undefined
-  /** How far the foot that rolls has come where it carries nothing, radians; not known before heights are. */
-  rolled: number | undefined
+  /** How far each foot that rolls has come where it carries nothing, radians; not known before heights are. */
+  rolled: BySide<number | undefined>
   /** Height of the hips at first contact. */
   heightAtContact: number | undefined
 }
@@ -38,8 +38,9 @@ export const makePhase = (
   [from, to]: readonly [Instant, Instant],
   order: Phase['order'],
   { about = null, bend, lands }: Partial<Phase> = {},
-): Phase => ({ kind, foot, about, from, to, order, bend, lands, rolled: undefined, heightAtContact: undefined })
+): Phase => ({ kind, foot, about, from, to, order, bend, lands, rolled: NOT_ROLLED, heightAtContact: undefined })
 
+const NOT_ROLLED = { left: undefined, right: undefined }
 const TURN_LIFT = (10 * Math.PI) / 180
 
 /** A phase at an instant, 0 to 1, its hips where they go by time: no leg was asked yet whether it reaches. */

@@ -15,7 +15,8 @@ import { changeFoot, changeInstant, type FootInstant, footingInRoom, type Instan
 import { makePath, type RoutinePart } from './path'
 import { instantAt, makePhase } from './phase'
 import { comparePlans, findPlan, findPlanByTrying } from './plan'
-import { CLEARANCE, listPhases, type Task } from './script'
+import { listPhases, type Task } from './script'
+import { CLEARANCE } from './step-limits'
 
 const body = resolveBody({ stature: 1.65, mass: 68, sex: 'unspecified', age: 60 })
 const HELD = { frame: 'upright', eyes: 'open', floor: { slope: 0, downhill: 0 }, supports: [] } as const

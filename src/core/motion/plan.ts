@@ -2,20 +2,24 @@ import { DEG, otherSide, SIDES, type Side } from '../conventions'
 import { clamp } from '../numeric/clamp'
 import { faceAsFeetAllow, rangeOfFeet, standFacing } from './facing'
 import { doesTurnMeet } from './feet-meet'
-import { changeInstant, type Instant } from './instant'
+import { changeFoot, changeInstant, type Instant, shareOn, withFoot } from './instant'
+import { landOnBall } from './join-rolls'
 import { instantAt, type Phase } from './phase'
-import { stayFlat } from './rolling'
-import { type Action, isPlaced, isTurned, keepsPlace, listPhases, shareOn, type Task } from './script'
+import { ROLLING_SHARE, stayFlat } from './rolling'
+import { type Action, isPlaced, isTurned, keepsPlace, listPhases, mayRoll, type Task } from './script'
+import { LANDS_MOST, SINKING } from './step-limits'
 
 /**
  * What a plan costs, the first that differs decides: hard findings at its key stances, feet set again, cautions,
- * degrees turned under load (but where the school turns on the heel), actions, what the school wishes otherwise.
+ * degrees turned under load (but where the school turns on the heel), centimetres that one has to sink for it, actions,
+ * what the school wishes otherwise.
  */
 export type Cost = readonly [
   hard: number,
   again: number,
   cautions: number,
   twist: number,
+  sinks: number,
   actions: number,
   wishes: number,
 ]
@@ -57,7 +61,10 @@ export function compareCosts(a: Cost, b: Cost): number {
 }
 
 /** The cheapest way from a stance to the next, by search over what one can do; null where there is none. */
-export function findPlan(task: Task): Plan | null {
+export const findPlan = (task: Task): Plan | null => findPlans(task).next().value ?? null
+
+/** The ways from a stance to the next, the cheapest first. */
+export function* findPlans(task: Task): Generator<Plan, undefined> {
   const open: Node[] = [startOf(task)]
   const seen = new Set<string>()
   for (let looked = 0; open.length > 0 && looked < NODES_MOST; looked++) {
@@ -68,15 +75,16 @@ export function findPlan(task: Task): Plan | null {
       if (seen) open.push(seen)
       continue
     }
-    const last = node.actions.at(-1)
-    if (last?.do === 'finish') return node
+    if (node.actions.at(-1)?.do === 'finish') {
+      yield node
+      continue
+    }
     const key = keyOf(node)
     if (seen.has(key)) continue
     seen.add(key)
     if (node.actions.length >= ACTIONS_MOST) continue
     for (const action of listActions(task, node)) open.push(take(task, node, action))
   }
-  return null
 }
 
 /** The actions of a plan once more, to a goal that lies near the one that it was made for; null where they do not lead there. */
@@ -121,7 +129,7 @@ function startOf({ from, sits }: Task): Node {
     at: from,
     actions: [],
     phases: [],
-    cost: [0, 0, 0, 0, 0, 0],
+    cost: [0, 0, 0, 0, 0, 0, 0],
     said: '',
     sits,
     carrier,
@@ -201,7 +209,7 @@ function asFarAsHipsGo({ body, to }: Task, at: Instant, side: Side): number | nu
 function take(task: Task, node: Node, action: Action): Node {
   const phases = listPhases(task, node.at, action, node.landed)
   const foot = action.do === 'turn' || action.do === 'step' ? action.foot : null
-  const [hard, again, cautions, twist, actions, wishes] = node.cost
+  const [hard, again, cautions, twist, sinks, actions, wishes] = node.cost
   const loaded = action.do === 'turn' && action.loaded
   const turned = loaded ? Math.abs(action.yaw - node.at.feet[action.foot].yaw) / DEG : 0
   return {
@@ -214,6 +222,7 @@ function take(task: Task, node: Node, action: Action): Node {
       again + (foot && node.set.has(foot) ? 1 : 0),
       cautions,
       twist + (task.choices.heavyFoot === 'heel' ? 0 : turned),
+      sinks,
       actions + 1,
       wishes + countUnwished(task, node, action),
     ],
@@ -231,11 +240,13 @@ function look(task: Task, node: Node): Node | null {
   if (!shown) return null
   const hard = new Set([...node.hard, ...shown.hard])
   const cautions = new Set([...node.cautions, ...shown.cautions])
-  const [, again, , ...rest] = node.cost
-  return { ...node, unseen: [], hard, cautions, cost: [hard.size, again, cautions.size, ...rest] }
+  const [, again, , twist, sinks, ...rest] = node.cost
+  const deepest = Math.max(sinks, Math.round(shown.sinks * 100))
+  return { ...node, unseen: [], hard, cautions, cost: [hard.size, again, cautions.size, twist, deepest, ...rest] }
 }
 
-type Shown = { hard: readonly string[]; cautions: readonly string[] }
+/** What breaks, what is cautioned, and by how much further one sinks than a step may: metres. */
+type Shown = { hard: readonly string[]; cautions: readonly string[]; sinks: number }
 
 /**
  * What the key stances of an action show, the ends of its phases and a foot that has just left the floor; null where one
@@ -244,27 +255,59 @@ type Shown = { hard: readonly string[]; cautions: readonly string[] }
 function showKeys(task: Task, phases: readonly Phase[]): Shown | null {
   const hard: string[] = []
   const cautions: string[] = []
+  let sinks = 0
   for (const phase of phases) {
     if (doesTurnMeet(task.body, phase)) return null
     const leaves = phase.kind === 'lift' ? [instantAt(phase, 0, task.body.footLength)] : []
     // What turns about its heel lies flat for it, though it was emptied with its heel up.
     if (phase.kind === 'turn') leaves.push(phase.from)
+    leaves.push(...listRollingShares(phase))
     for (const instant of [...leaves, phase.to]) {
-      const shown = showEasiest(task, instant)
+      const shown = showEasiest(task, instant, phase)
       if (!shown) return null
       hard.push(...shown.hard)
       cautions.push(...shown.cautions)
+      sinks = Math.max(sinks, shown.sinks)
     }
   }
-  return { hard, cautions }
+  return { hard, cautions, sinks }
 }
 
-/** What a key stance shows with its light foot flat; rolled where that breaks something, or cannot be stood at all. */
-function showEasiest(task: Task, end: Instant): Shown | null {
-  const flat = showKey(task, stayFlat(end))
-  if (flat?.hard.length === 0 || SIDES.every((side) => end.feet[side].rolls === 0)) return flat
-  const rolled = showKey(task, end)
-  return rolled && (!flat || rolled.hard.length < flat.hard.length) ? rolled : flat
+/**
+ * What a key stance shows with its light foot flat; where that breaks something, or cannot be stood at all, with it
+ * rolled, or landed on its ball.
+ */
+function showEasiest(task: Task, end: Instant, phase: Phase): Shown | null {
+  let best = showKey(task, stayFlat(end))
+  for (const other of listRolled(task, end, phase)) {
+    if (best && countShown(best) === 0) break
+    const shown = showKey(task, other)
+    if (shown && (!best || countShown(shown) < countShown(best))) best = shown
+  }
+  return best
+}
+
+/** Where each foot that rolls is whole for the last or the first time. */
+function listRollingShares({ from, to }: Phase): Instant[] {
+  if (from.loadLeft === to.loadLeft) return []
+  const rolling = SIDES.filter((side) => (from.feet[side].rolls === 0) !== (to.feet[side].rolls === 0))
+  return rolling.map((side) =>
+    stayFlat(changeInstant(to, { loadLeft: side === 'left' ? ROLLING_SHARE : 1 - ROLLING_SHARE })),
+  )
+}
+
+/** One thing that may not be outweighs all that is only a caution, a caution any sinking. */
+const countShown = ({ hard, cautions, sinks }: Shown): number =>
+  100 * hard.length + cautions.length + Math.min(sinks, 0.5)
+
+/** A key stance with its light foot rolled as far as it asks; at the end of a swing as it comes to its ball. */
+function listRolled({ body, choices }: Task, end: Instant, phase: Phase): Instant[] {
+  const { foot, to } = phase
+  // What leaves the floor or comes to it rolled is so in the air, too.
+  if (foot && end.feet[foot].contact === 'air')
+    return mayRoll(choices) ? [withFoot(end, foot, changeFoot(end.feet[foot], { lift: LANDS_MOST }))] : []
+  if (SIDES.every((side) => end.feet[side].rolls === 0)) return []
+  return end === to ? [end, landOnBall(body, phase).to] : [end]
 }
 
 /** What a key stance shows on the way, its pelvis as the hips allow; null where it cannot be stood. */
@@ -278,7 +321,8 @@ function showKey({ body, from, to, held }: Task, end: Instant): Shown | null {
     stood.findings
       .filter((finding) => finding.severity === severity && finding.code !== 'balance.one-leg')
       .map(({ code, side, part }) => `${code} ${side} ${part}`)
-  return { hard: list('hard'), cautions: list('caution') }
+  const sinks = Math.max(0, instant.height - stood.instant.height - SINKING)
+  return { hard: list('hard'), cautions: list('caution'), sinks }
 }
 
 /** Where a plan goes another way than the school wishes. */

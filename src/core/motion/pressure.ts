@@ -1,8 +1,11 @@
+import { readBalance } from '../balance/balance'
 import { calcSupportingBase } from '../balance/base'
 import { calcOneFootReserve } from '../balance/reserve'
 import type { Body } from '../body/body'
 import type { Side } from '../conventions'
 import { calcInside } from '../geometry/inside'
+import { mix } from '../geometry/vector'
+import { bisect } from '../numeric/bisect'
 import { BEARING_PARTS, placeFoot } from '../stance/foot'
 import type { Footing } from '../stance/footing'
 import type { FootSetting } from '../stance/stance'
@@ -25,16 +28,42 @@ export const pressureRange = (body: Body, side: Side, foot: FootSetting): [rear:
 ]
 
 /**
- * Pressures along a foot that carries all, which keep the reserve for one foot to its usable edge: the front end, the
- * rear end, the middle; none where it keeps it nowhere.
+ * From where to where a foot that carries all can be pressed, as fractions of its bearing part, rear and front end;
+ * null where nowhere. What is kept is one stretch, for the part is convex.
+ * @param keeps whether a footing may be so
  */
-export function listKeptPressures(parts: number, footingAt: (pressureAt: number) => Footing): number[] {
-  const kept = Array.from({ length: parts + 1 }, (_, i) => i / parts).filter((pressureAt) => {
-    const footing = footingAt(pressureAt)
-    const part = calcSupportingBase(footing)?.map(([x, y]) => ({ x, y }))
-    const [x, y] = footing.centre
-    return part !== undefined && calcInside(part, x, y) >= calcOneFootReserve(footing)
-  })
-  const chosen = [kept.at(-1), kept[0], kept[kept.length >> 1]]
-  return [...new Set(chosen)].filter((at): at is number => at !== undefined)
+function findRange(
+  footingAt: (pressureAt: number) => Footing,
+  keeps: (footing: Footing) => boolean,
+): [rear: number, front: number] | null {
+  const isKept = (pressureAt: number) => keeps(footingAt(pressureAt))
+  const places = Array.from({ length: PLACES + 1 }, (_, i) => i / PLACES)
+  const [rear, front] = [places.find(isKept), places.findLast(isKept)]
+  if (rear === undefined || front === undefined) return null
+  return [
+    rear === 0 ? 0 : bisect(isKept, rear, rear - 1 / PLACES, FINE),
+    front === 1 ? 1 : bisect(isKept, front, front + 1 / PLACES, FINE),
+  ]
+}
+const PLACES = 20
+const FINE = 1e-3
+
+/** Whether the centre keeps the reserve for one foot to the usable edge. */
+function keepsReserve(footing: Footing): boolean {
+  const part = calcSupportingBase(footing)?.map(([x, y]) => ({ x, y }))
+  const [x, y] = footing.centre
+  return part !== undefined && calcInside(part, x, y) >= calcOneFootReserve(footing)
+}
+
+/** The rearmost place at which nothing is said to be past its edge: what is sure of the margin is more than 0. */
+export const findRearmost = (footingAt: (pressureAt: number) => Footing): number | null =>
+  findRange(footingAt, (footing) => readBalance(footing).assured.margin > 0)?.[0] ?? null
+
+/**
+ * Pressures from the rear to the front end of where a foot that carries all keeps the reserve for one foot, so many
+ * steps apart; none where it keeps it nowhere.
+ */
+export function spreadKeptPressures(steps: number, footingAt: (pressureAt: number) => Footing): number[] {
+  const range = findRange(footingAt, keepsReserve)
+  return range ? Array.from({ length: steps + 1 }, (_, i) => mix(range[0], range[1], i / steps)) : []
 }

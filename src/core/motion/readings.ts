@@ -1,6 +1,6 @@
 import { kneeLoad } from '../balance/legs'
 import type { Body } from '../body/body'
-import { type BySide, bySide, SIDES, type Side } from '../conventions'
+import { type BySide, bySide, otherSide, SIDES, type Side } from '../conventions'
 import { shareOf } from '../stance/footing'
 import { type EmptyStep, testEmptyStep } from './empty-step'
 import type { Held } from './instant'
@@ -181,7 +181,8 @@ function findWorstStep(body: Body, { phases, levelAt }: Transition, held: Held, 
     const contact = samples[(samples.length - 1) >> 1] as Stood
     if (contact.stance.seat) return
     const { feet } = (phases[i - 1] as TimedPhase).from
-    const way = wayOf(feet[foot].heel, contact.instant.feet[foot].heel, contact.instant.heading)
+    const { feet: set, heading } = contact.instant
+    const way = wayOf(feet[foot].heel, set[foot].heel, set[otherSide(foot)].heel, heading)
     const step = testEmptyStep(body, contact, { foot, way }, held, levelAt(startS + seconds / 2), longest)
     if (!worst || step.longest - step.wished < worst.longest - worst.wished) worst = step
   })

@@ -1,5 +1,5 @@
 import type { Body } from '../body/body'
-import { bySide, DEG, type Side } from '../conventions'
+import { type BySide, bySide, DEG, type Side } from '../conventions'
 import { mix } from '../geometry/vector'
 import { bisect } from '../numeric/bisect'
 import type { Choices } from '../postures/choices'
@@ -16,8 +16,8 @@ const HEEL_MOST = 45 * DEG
 const TOES_MOST = USUAL_LIFT.heel
 /** The pressure has gone to the part that is left by then, and a lift that is needed at once grows over so much. */
 const PRESSED_BY = 1 / 3
-const GROWS_OVER = 0.4
-const EASED = 0.6
+const GROWS_OVER = 0.5
+const EASED = 0.75
 
 /** Which part of a foot comes up. */
 export type Rolled = 'heel' | 'toes'
@@ -66,8 +66,8 @@ export function findLift({ rolls, lift }: FootInstant, shortBy: (lift: number) =
 }
 const FINE = 0.05 * DEG
 
-/** What moves weight: from where to where, in which order, and how far the foot that rolls comes. */
-type Shift = { from: Instant; to: Instant; order: Choices['order']; rolled: number | undefined }
+/** What moves weight: from where to where, in which order, and how far each foot that rolls comes. */
+type Shift = { from: Instant; to: Instant; order: Choices['order']; rolled: BySide<number | undefined> }
 
 /**
  * How a foot that empties or fills rolls at an instant of a phase: how far it may and does at least, and how far its
@@ -80,6 +80,7 @@ export function rollingAt(
   t: number,
 ): { rolls: number; lift: number; pressed: number } | null {
   const { from, to, order } = shift
+  const rolled = shift.rolled[side]
   const [a, b] = [from.feet[side], to.feet[side]]
   if ((a.rolls === 0) === (b.rolls === 0)) return null
   const shareAt = (at: number) => {
@@ -93,8 +94,8 @@ export function rollingAt(
   const begins = Math.max(light(0) ? 0 : bisect(light, 1, 0, 1e-6), PRESSED_BY)
   if (time < begins) return { rolls: 0, lift: 0, pressed: empties ? ease(time / begins) : ease(1 - time / begins) }
   const grown = smoothly(Math.min(1, (time - begins) / Math.min(GROWS_OVER, 1 - begins)))
-  const most = grown * (shift.rolled ?? (empties ? b.rolls : a.rolls))
+  const most = grown * (rolled ?? (empties ? b.rolls : a.rolls))
   // A heel that came down as fast as its leg comes to reach would drop.
-  const lift = shift.rolled === undefined ? 0 : EASED * most
+  const lift = rolled === undefined ? 0 : EASED * most
   return { rolls: most, lift, pressed: empties ? 1 : 0 }
 }

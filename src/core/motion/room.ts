@@ -7,10 +7,9 @@ import { FOOT_OUTLINE, layOnFloor, placeFoot } from '../stance/foot'
 import { setFooting } from '../stance/footing'
 import { toRoom } from '../stance/placed'
 import type { Contact, Placement } from '../stance/stance'
-import { instantOf } from './instant'
+import { instantOf, shareOn } from './instant'
 import type { Path, PathPart } from './path'
 import type { Stood } from './posing'
-import { shareOn } from './script'
 import type { TimedPhase } from './transition'
 
 /**

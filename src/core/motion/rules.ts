@@ -10,6 +10,7 @@ import { findFrontSide, shareOf } from '../stance/footing'
 import { calcTrack } from '../stance/layout'
 import type { Stood } from './posing'
 import { countGathering, type Readings } from './readings'
+import { BOB_CAUTION, BOB_NOTE } from './step-limits'
 import type { TimedPhase, Transition } from './transition'
 
 /** A finding of a path says when: the phase, and the second from the routine's start. */
@@ -31,8 +32,6 @@ type Found = Omit<Finding, 'code' | 'rule'> & { phase: number; t: number }
 export type MotionRule = { id: MotionCode; code: MotionCode; find: (facts: MotionFacts) => Found | null }
 
 /** Thresholds of the house. */
-const BOB_NOTE = 0.03
-const BOB_CAUTION = 0.06
 const SINGLE_UNPROVEN_S = 3
 /** A figure at its threshold is not past it. */
 const DUST = 1e-9

@@ -11,10 +11,11 @@ import {
   type Held,
   type Instant,
   outward,
+  shareOn,
   withFoot,
 } from './instant'
 import { makePhase, type Phase, type PhaseKind, turnedHeel } from './phase'
-import { listKeptPressures, pressureRange } from './pressure'
+import { findRearmost, pressureRange } from './pressure'
 import { letRoll } from './rolling'
 import { findSwing } from './swing'
 
@@ -37,14 +38,8 @@ export type Task = {
   sits: number
 }
 
-/** House defaults of a step. */
-export const CLEARANCE = 0.03
 const SAME_PLACE = 1e-3
 const SAME_TURN = 1e-3
-/** Places along a foot that are looked at for the rearmost. */
-const PRESSURES = 20
-
-export const shareOn = ({ loadLeft }: Instant, side: Side): number => (side === 'left' ? loadLeft : 1 - loadLeft)
 
 /** Whether a foot of a instant is set as another one is: place, direction and contact. */
 export const isPlaced = (foot: FootInstant, goal: FootInstant): boolean =>
@@ -75,7 +70,7 @@ export function listPhases(task: Task, at: Instant, action: Action, last: Side |
 }
 
 /** Where the weight moves in half of a phase, there is no time for a heel to come up or down under it. */
-const mayRoll = ({ heels, order }: Choices): boolean => heels === 'roll' && order === 'together'
+export const mayRoll = ({ heels, order }: Choices): boolean => heels === 'roll' && order === 'together'
 
 /** All on one foot, as far back on it as one sits. */
 function standOn({ body, held, sits, choices, to }: Task, at: Instant, side: Side): Instant {
@@ -90,7 +85,7 @@ function standOn({ body, held, sits, choices, to }: Task, at: Instant, side: Sid
   if (sits === 0) return over
   const foot = over.feet[side]
   const pressed = (pressureAt: number) => withFoot(over, side, changeFoot(foot, { pressureAt }))
-  const [, rear = foot.pressureAt] = listKeptPressures(PRESSURES, (at) => footingInRoom(body, pressed(at), held))
+  const rear = findRearmost((at) => footingInRoom(body, pressed(at), held)) ?? foot.pressureAt
   return pressed(Math.min(foot.pressureAt, mix(foot.pressureAt, rear, sits)))
 }
 
@@ -173,10 +168,7 @@ function swing(task: Task, at: Instant, foot: Side, goal: FootInstant): Phase[] 
   phases.push(phase(task, 'reach', foot, now, withFoot(now, foot, over), way.bend ? { bend: way.bend } : {}))
   now = (phases.at(-1) as Phase).to
   // What is only set down again where it was, turned, comes down flat.
-  const fills =
-    mayRoll(choices) && !keepsPlace(body, before, goal)
-      ? letRoll(body, foot, goal, lands.contact === 'heel' ? 'toes' : 'heel')
-      : goal
+  const fills = mayRoll(choices) ? letRoll(body, foot, goal, lands.contact === 'heel' ? 'toes' : 'heel') : goal
   if (!held) phases.push(phase(task, 'touch', foot, now, withFoot(now, foot, fills), { lands }))
   return phases
 }
@@ -185,20 +177,21 @@ function swing(task: Task, at: Instant, foot: Side, goal: FootInstant): Phase[] 
 function findLanding({ choices, to }: Task, at: Instant, foot: Side, goal: FootInstant): NonNullable<Phase['lands']> {
   if (goal.contact !== 'whole') return { contact: goal.contact, lift: goal.lift }
   const { landing } = choices
-  const way = wayOf(at.feet[foot].heel, goal.heel, to.heading)
+  const way = wayOf(at.feet[foot].heel, goal.heel, at.feet[otherSide(foot)].heel, to.heading)
   const contact = landing[way]
   return { contact, lift: USUAL_LIFT[contact] }
 }
 
-/** Ahead, back or aside, in a heading. */
-export function wayOf(from: Vec2, to: Vec2, heading: number): 'ahead' | 'back' | 'side' {
+/** Ahead, back or aside, in a heading; what comes up from behind to beside the standing foot has gone aside. */
+export function wayOf(from: Vec2, to: Vec2, standing: Vec2, heading: number): 'ahead' | 'back' | 'side' {
   const [u, v] = [directionVector(heading), outward(heading, 'right')]
-  const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
-  const ahead = dx * u[0] + dy * u[1]
-  const aside = dx * v[0] + dy * v[1]
-  if (Math.abs(ahead) <= Math.abs(aside) + 1e-9) return 'side'
-  return ahead > 0 ? 'ahead' : 'back'
+  const along = (axis: Vec2, a: Vec2) => (to[0] - a[0]) * axis[0] + (to[1] - a[1]) * axis[1]
+  const ahead = along(u, from)
+  if (Math.abs(ahead) <= Math.abs(along(v, from)) + 1e-9) return 'side'
+  if (ahead < 0) return 'back'
+  return along(u, standing) > BESIDE ? 'ahead' : 'side'
 }
+const BESIDE = 0.05
 
 /** The weight comes to what the next stance has; then whatever is left of it. */
 function finish(task: Task, at: Instant, last: Side | null): Phase[] {

@@ -1,5 +1,5 @@
 /** A peak of the eased way, and a little: what changes faster from instant to instant is a jump. */
-export const FASTEST = 2.5
+export const FASTEST = 3
 
 /**
  * Heights of the hips at the instants of a phase, metres: where the reach would pull them down at once, they begin to

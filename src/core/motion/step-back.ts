@@ -6,7 +6,7 @@ import { settle } from '../pose/pose'
 import { setFooting } from '../stance/footing'
 import { type Contact, type Stance, USUAL_LIFT } from '../stance/stance'
 import { makeStandingStance } from '../stance/standing'
-import { listKeptPressures } from './pressure'
+import { spreadKeptPressures } from './pressure'
 
 /** Ways to step, and what meets the floor first in each. */
 export const STEP_WAYS = ['ahead', 'back', 'side'] as const
@@ -15,7 +15,7 @@ const LANDS: Record<StepWay, Contact> = { ahead: 'heel', back: 'ball', side: 'wh
 
 const LONGEST = 1.2
 const MILLIMETRE = 1e-3
-const PRESSURES = 10
+const PRESSURES = 8
 /** Where the other foot is does not matter to how this one can be pressed. */
 const NEAR = 0.2
 const TURNS = [0, 10 * DEG, 20 * DEG, 30 * DEG]
@@ -60,7 +60,7 @@ export function calcNeededBend(body: Body, from: StandingLeg, way: StepWay, leng
 /** Asks whether a step of a length lands, from where this leg can be pressed. */
 function landsFrom(body: Body, from: StandingLeg, way: StepWay): (length: number) => boolean {
   const stance = makeStep(body, from, way, NEAR)
-  const pressures = listKeptPressures(PRESSURES, (at) => setFooting(body, withPressure(stance, from.standing, at)))
+  const pressures = spreadKeptPressures(PRESSURES, (at) => setFooting(body, withPressure(stance, from.standing, at)))
   return (length) => pressures.some((at) => TURNS.some((turn) => reaches(body, from, way, length, at, turn)))
 }
 

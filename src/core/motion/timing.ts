@@ -5,10 +5,9 @@ import { gap, lengthOf, mix, plus } from '../geometry/vector'
 import { clamp } from '../numeric/clamp'
 import { assemble } from '../pose/pose'
 import type { Footing } from '../stance/footing'
-import { footingInRoom, type Held } from './instant'
+import { footingInRoom, type Held, shareOn } from './instant'
 import { instantAt, type Phase } from './phase'
 import { pose, read, rollAsAsked, tryPose } from './posing'
-import { shareOn } from './script'
 
 const INSTANTS = 60
 /** What takes time though nothing goes a way: an arm, a turn of the waist, a heel coming down. */

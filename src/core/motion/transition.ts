@@ -4,13 +4,14 @@ import { mix } from '../geometry/vector'
 import type { Choices } from '../postures/choices'
 import { followFeet } from './follow'
 import { changeInstant, type Held, type Instant } from './instant'
-import { keepFlat } from './join-rolls'
+import { keepFlat, keepRaised } from './join-rolls'
 import { setHeights } from './key-heights'
 import { instantAt, type Phase } from './phase'
-import { findPlan, followPlan, type Plan } from './plan'
+import { findPlan, findPlans, followPlan, type Plan } from './plan'
 import { type Stood, stand, tryStand } from './posing'
-import { CLEARANCE, type Task } from './script'
+import type { Task } from './script'
 import { smoothHeights } from './smooth'
+import { CLEARANCE } from './step-limits'
 import { calcShortest, calcWay, shareSeconds } from './timing'
 
 export type TimedPhase = Phase & { startS: number; seconds: number; shortest: number | null; samples: Stood[] }
@@ -42,7 +43,7 @@ export type Ask = {
  */
 export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Transition {
   const { body, from, to, held, seconds } = ask
-  const followed = followFeet(taskOf(ask, plan.sits), keepFlat(plan.phases))
+  const followed = keepRaised(body, followFeet(taskOf(ask, plan.sits), keepFlat(plan.phases)), held)
   const ways = followed.map((phase) => calcWay(body, phase, held))
   const rough = setHeights(ask, followed, shareSeconds(seconds, ways, []))
   const shortest = ask.quick ? [] : rough.map((phase) => calcShortest(body, phase, held))
@@ -58,12 +59,21 @@ export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Trans
   return { anchor, plan, phases: timed, levelAt: (at) => mix(from.height, to.height, seconds > 0 ? at / seconds : 1) }
 }
 
+/** The cheapest way there; null where there is none. */
+export const planTransition = (ask: Omit<Ask, 'seconds' | 'samples'>): Plan | null => findPlan(taskOf(ask, 0))
+
 /**
- * The cheapest way there, or null; by a plan that is known, where it leads there still.
+ * Ways there, the cheapest first; before them a plan that is known, where it leads there still.
  * @param sits how far one sits back over the foot that carries: 0 to 1
  */
-export function planTransition(ask: Omit<Ask, 'seconds' | 'samples'>, sits = 0, known?: Plan): Plan | null {
-  return (known && followPlan(taskOf(ask, known.sits), known)) ?? findPlan(taskOf(ask, sits))
+export function* planTransitions(
+  ask: Omit<Ask, 'seconds' | 'samples'>,
+  sits: number,
+  known?: Plan,
+): Generator<Plan, undefined> {
+  const followed = known && followPlan(taskOf(ask, known.sits), known)
+  if (followed) yield followed
+  yield* findPlans(taskOf(ask, sits))
 }
 
 const taskOf = ({ body, from, to, held, choices }: Omit<Ask, 'seconds' | 'samples'>, sits: number): Task => ({

@@ -12,7 +12,7 @@ import { findNearerSteps } from './nearer-step'
 import { makePath, type RoutinePart } from './path'
 import { comparePlans, findPlan, findPlanByTrying } from './plan'
 import { findSaferWays } from './safer'
-import { CLEARANCE } from './script'
+import { CLEARANCE } from './step-limits'
 import { walkWay } from './way-change'
 
 /** The middling body of 60. */

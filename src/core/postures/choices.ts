@@ -49,7 +49,7 @@ export const USUAL_CHOICES: Choices = {
   order: 'together',
   arms: 'weight',
   landing: { ahead: 'heel', back: 'ball', side: 'whole' },
-  heels: 'stay',
+  heels: 'roll',
   stepScale: 1,
 }
 

@@ -11,9 +11,14 @@ export type School = {
   rearToeOutDeg: number
   /** Track width in shoulder widths. */
   track: number
+  /** A back step: shoulder widths between the heels, and how far the light one is ahead. */
+  backTrack: number
+  backStep: number
   /** Knee bend of the fuller leg. */
   kneeDeg: number
   bowPitchDeg: number
+  /** How far the pelvis faces from the front foot in a bow, toward it positive. */
+  bowYawDeg: number
   frame: 'upright' | 'inclined'
   /** The rear foot of a bow: flat, or following on its ball. */
   rearContact: 'whole' | 'ball'
@@ -32,11 +37,14 @@ export const SCHOOLS: Record<SchoolId, School> = {
   'long-upright': {
     id: 'long-upright',
     bowLoad: 0.65,
-    bowStep: 0.14,
+    bowStep: 0.11,
     rearToeOutDeg: 45,
-    track: 0.6,
+    track: 0.9,
+    backTrack: 0.85,
+    backStep: 0.12,
     kneeDeg: 34,
     bowPitchDeg: 0,
+    bowYawDeg: 0,
     frame: 'upright',
     rearContact: 'whole',
     lift: 0.18,
@@ -45,11 +53,14 @@ export const SCHOOLS: Record<SchoolId, School> = {
   'small-inclined': {
     id: 'small-inclined',
     bowLoad: 0.92,
-    bowStep: 0.15,
+    bowStep: 0.105,
     rearToeOutDeg: 10,
-    track: 0.5,
+    track: 0.75,
+    backTrack: 0.6,
+    backStep: 0.03,
     kneeDeg: 33,
     bowPitchDeg: 22,
+    bowYawDeg: 0,
     frame: 'inclined',
     rearContact: 'whole',
     lift: 0.16,
@@ -58,11 +69,14 @@ export const SCHOOLS: Record<SchoolId, School> = {
   'low-coiling': {
     id: 'low-coiling',
     bowLoad: 0.62,
-    bowStep: 0.09,
-    rearToeOutDeg: 45,
-    track: 0.7,
-    kneeDeg: 55,
+    bowStep: 0.08,
+    rearToeOutDeg: 35,
+    track: 1,
+    backTrack: 0.9,
+    backStep: 0.1,
+    kneeDeg: 50,
     bowPitchDeg: 0,
+    bowYawDeg: -15,
     frame: 'upright',
     rearContact: 'whole',
     lift: 0.18,
@@ -73,9 +87,12 @@ export const SCHOOLS: Record<SchoolId, School> = {
     bowLoad: 0.75,
     bowStep: 0.12,
     rearToeOutDeg: 38,
-    track: 0.5,
+    track: 0.75,
+    backTrack: 0.75,
+    backStep: 0.09,
     kneeDeg: 24,
     bowPitchDeg: 0,
+    bowYawDeg: 0,
     frame: 'upright',
     rearContact: 'ball',
     lift: 0.12,
@@ -86,9 +103,12 @@ export const SCHOOLS: Record<SchoolId, School> = {
     bowLoad: 0.6,
     bowStep: 0.09,
     rearToeOutDeg: 35,
-    track: 0.6,
+    track: 0.9,
+    backTrack: 0.9,
+    backStep: 0.08,
     kneeDeg: 25,
     bowPitchDeg: 0,
+    bowYawDeg: 0,
     frame: 'upright',
     rearContact: 'whole',
     lift: 0.06,

@@ -11,6 +11,9 @@ const EASY = makeArm(12, 12, 25)
 /** The low of a school, kept to what a stance's name allows: high 10 to 25°, middle to 45°, low beyond. */
 const atMost = (school: School, degrees: number) => Math.min(school.kneeDeg, degrees)
 
+/** A wide stance, in shoulder widths: no wider than it can be stepped into at the school's height. */
+const wide = (school: School, most: number) => most - (school.kneeDeg > 45 ? 0.1 : 0.1 * (1 - room(school)))
+
 /** What part of a middle stance's room a school's height leaves: standing high, a leg reaches less far. */
 const room = (school: School) => Math.min(1, school.kneeDeg / 35)
 
@@ -22,6 +25,7 @@ export const bowPlan = (school: School): Plan => ({
   kneeDeg: school.kneeDeg,
   kneeOf: 'own',
   pitchDeg: school.bowPitchDeg,
+  pelvisYawDeg: school.bowYawDeg,
   ownArm: FRONT_ARM,
   otherArm: REAR_ARM,
 })
@@ -41,15 +45,15 @@ export const emptyPlan =
   })
 
 export const parallelPlan = (school: School): Plan => ({
-  track: Math.min(1, school.track),
+  track: school.id === 'therapeutic' ? 0.9 : 1,
   kneeDeg: atMost(school, 25),
   ownArm: EASY,
   otherArm: EASY,
 })
 
 export const halfFacingPlan = (school: School): Plan => ({
-  track: 0.8 * room(school),
-  step: 0.15 * room(school),
+  track: Math.min(0.8, school.track),
+  step: 0.06 * room(school),
   own: { toeOutDeg: 5 },
   other: { toeOutDeg: Math.min(school.rearToeOutDeg, 45) },
   ownLoad: 0.3,
@@ -61,8 +65,8 @@ export const halfFacingPlan = (school: School): Plan => ({
 })
 
 export const backStepPlan = (school: School): Plan => ({
-  track: 0.6,
-  step: 0.13 * room(school),
+  track: school.backTrack,
+  step: school.backStep,
   other: { toeOutDeg: 20 },
   ownLoad: 0.35,
   kneeDeg: atMost(school, 28),
@@ -93,12 +97,12 @@ export const oneLegPlan = (school: School): Plan => ({
 })
 
 export const dropPlan = (school: School): Plan => ({
-  track: 1.1 * room(school),
+  track: wide(school, 1.1) * room(school),
   step: (0.07 + 0.2 * school.bowStep) * room(school),
   own: { toeOutDeg: 10 },
   other: { toeOutDeg: 35 },
   ownLoad: 0.25,
-  kneeDeg: Math.min(school.kneeDeg + 15, 52),
+  kneeDeg: Math.min(school.kneeDeg + 15, 48),
   kneeOf: 'other',
   pelvisYawDeg: 8,
   pitchDeg: 8,
@@ -122,7 +126,7 @@ export const STANCES: readonly Posture[] = [
     kneeDeg: 8,
   })),
   stance('horse', { level: true, keeps: ['step', 'width', 'height'] }, (school) => ({
-    track: 1.2 + 0.25 * school.track,
+    track: wide(school, 1.2),
     own: { toeOutDeg: 20 },
     other: { toeOutDeg: 20 },
     kneeDeg: atMost(school, 45),
@@ -130,7 +134,7 @@ export const STANCES: readonly Posture[] = [
     otherArm: ROUND,
   })),
   stance('half-horse', { keeps: ['width', 'pelvisYaw'] }, (school) => ({
-    track: 1 + 0.25 * school.track,
+    track: wide(school, 1.1),
     step: 0.1,
     own: { toeOutDeg: 5 },
     other: { toeOutDeg: Math.min(school.rearToeOutDeg, 25) },
@@ -143,7 +147,7 @@ export const STANCES: readonly Posture[] = [
   stance('bow', { keeps: ['share'] }, bowPlan),
   stance('follow-step', { keeps: ['share', 'contact'] }, (school) => ({
     ...bowPlan(school),
-    track: 0.6,
+    track: 0.75,
     step: 0.09,
     other: { toeOutDeg: Math.min(20, school.rearToeOutDeg), contact: 'ball' },
     ownLoad: 0.85,
