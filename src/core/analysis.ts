@@ -61,7 +61,7 @@ export type AnalysisOptions = {
  * @param body a resolved body
  * @param stance metres, radians, shares 0 to 1, in the floor frame
  * @example analyse(ana, bow).verdict // => 'holds'
- * @example analyse(ana, bow).assured.margin // => 0.04079
+ * @example analyse(ana, bow).assured.margin // => 0.04184
  */
 export function analyse(body: Body, stance: Stance, options: AnalysisOptions = {}): Analysis {
   const taken = takeStance(body, stance)

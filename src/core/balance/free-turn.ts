@@ -15,7 +15,7 @@ const PRECISION = 0.1 * DEG
  * How far the pelvis can turn to the left and to the right of where it is, feet and split held, before a knee drifts
  * by 5° or a hip's range ends. Radians, both positive; to 0.1°; 0 where the stance is past that already.
  * @returns radians to the left and to the right, both positive
- * @example calcFreeTurn(ana, parallel).left / DEG // => 47.81
+ * @example calcFreeTurn(ana, parallel).left / DEG // => 42
  */
 export function calcFreeTurn(body: Body, stance: Stance): { left: number; right: number } {
   return { left: findTurn(body, stance, 1), right: findTurn(body, stance, -1) }

@@ -65,6 +65,6 @@ function readLeg({ body, stance }: Footing, leg: Leg, side: Side): LegReading {
 /**
  * What "kind to the knee" means: the whole external moment at a knee, √(M² + M_f²).
  * @returns newton metres: the root of the squared sums of the sagittal and the frontal moment
- * @example kneeLoad(analyse(ana, bow).legs.left) // => 6.32
+ * @example kneeLoad(analyse(ana, bow).legs.left) // => 4.54
  */
 export const kneeLoad = (leg: LegReading): number => lengthOf(leg.moment ?? 0, leg.momentFrontal ?? 0)

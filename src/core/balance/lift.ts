@@ -24,7 +24,7 @@ const DUST = 1e-12
  * The centre moves along the line to that foot's pressure point as the weight goes over.
  * Null with a foot in the air, and seated.
  * @returns metres and shares 0 to 1
- * @example calcLift(setFooting(ana, { ...parallel, loadLeft: 0.4 })) // => { light: 'left', now: false, shift: 0.07523, share: 0.9389 }
+ * @example calcLift(setFooting(ana, { ...parallel, loadLeft: 0.4 })) // => { light: 'left', now: false, shift: 0.12, share: 0.9594 }
  */
 export function calcLift(footing: Footing): Lift | null {
   const { stance, feet, body } = footing

@@ -259,8 +259,8 @@ describe('the versions of a posture', () => {
           JSON.stringify({ ...measures['long-upright'], step: 0.5 * measures['long-upright'].step }),
       )?.distance
     expect(half(['step'])).toBeCloseTo(2 * (half([]) ?? 0), 9)
-    // Half of a step of 0.14 statures on 1.65 m is 11.55 cm: 1.155 tens of centimetres.
-    expect(half([])).toBeCloseTo((0.5 * 0.14 * 1.65) / 0.1, 9)
+    // Half of a step of 0.11 statures on 1.65 m is 9.08 cm: 0.9075 tens of centimetres.
+    expect(half([])).toBeCloseTo((0.5 * 0.11 * 1.65) / 0.1, 9)
   })
 
   it('laid out again from the stance that they gave, are the same stance', () => {

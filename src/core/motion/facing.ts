@@ -72,7 +72,11 @@ function turnForReach(body: Body, posed: Posed, height: number, held: Held): Pos
   const most = Math.sign(toward) * Math.min(Math.abs(toward), TURN_MOST)
   let best = posed
   for (let i = 1; i <= TURNS && best.instant.height < wanted; i++) {
-    const pelvis = clamp(instant.pelvis + (most * i) / TURNS, instant.heading - PELVIS_MOST, instant.heading + PELVIS_MOST)
+    const pelvis = clamp(
+      instant.pelvis + (most * i) / TURNS,
+      instant.heading - PELVIS_MOST,
+      instant.heading + PELVIS_MOST,
+    )
     const turned = changeInstant(instant, { height, pelvis })
     const tried = tryPose(body, turned, held, posed.settled.reached)
     if (tried && tried.instant.height > best.instant.height + 1e-4) best = tried

@@ -71,7 +71,9 @@ export function joinRolls(body: Body, phases: readonly Phase[], held: Held): Pha
     if (!met) return
     const up = withFoot(over.to, foot, changeFoot(over.to.feet[foot], { lift: met.lift }))
     joined[i - 1] = { ...over, to: up }
-    joined[i] = { ...phase, from: up, lands: { contact: met.contact, lift: met.lift } }
+    const down = met.lift > 0 ? tryPose(body, phase.to, held)?.instant.feet[foot].lift : undefined
+    const rolled = { left: undefined, right: undefined, [foot]: down }
+    joined[i] = { ...phase, from: up, lands: { contact: met.contact, lift: met.lift }, rolled }
   })
   return joined
 }

@@ -148,7 +148,9 @@ describe('from instant to instant', () => {
             if (order !== 'together' && name.endsWith('Knee')) continue
             const steps = joints.slice(1).map((now, i) => apart(now[name], (joints[i] as Joints)[name]))
             const way = steps.reduce((sum, step) => sum + step, 0)
-            expect(Math.max(...steps), `${kind} ${name}`).toBeLessThan((5 / count) * way + (name.endsWith('Knee') ? 0.006 : 0.003))
+            expect(Math.max(...steps), `${kind} ${name}`).toBeLessThan(
+              (5 / count) * way + (name.endsWith('Knee') ? 0.006 : 0.003),
+            )
           }
         }
       }

@@ -13,7 +13,7 @@ export type { Path, PathDetail, PathPart, PathTransition, RoutinePart } from './
  * @param samples intervals of a phase
  * @param detail `verdicts`: no longest steps, on which no verdict hangs; `beyond`: only what it asks and whether any of
  *   it is beyond, without shortest times and no further than the first way that is
- * @example makePath(ana, routine, 20).transitions[0]?.made?.transition.phases.map(({ kind }) => kind) // => ['empty', 'turn', 'empty', 'lift', 'reach', 'touch', 'commit']
+ * @example makePath(ana, routine, 20).transitions[0]?.made?.transition.phases.map(({ kind }) => kind) // => ['empty', 'lift', 'reach', 'touch', 'empty', 'turn', 'shift']
  */
 export function makePath(
   body: Body,

@@ -7,7 +7,7 @@ import type { Arm, Contact } from '../stance/stance'
 import { ease, easeOf, type Mover } from './ease'
 import { PELVIS_MOST } from './facing'
 import { changeFoot, type FootInstant, type Instant, withFoot } from './instant'
-import { rollingAt } from './rolling'
+import { roll, rollingAt } from './rolling'
 
 export const PHASE_KINDS = ['empty', 'turn', 'lift', 'reach', 'touch', 'commit', 'shift', 'settle'] as const
 export type PhaseKind = (typeof PHASE_KINDS)[number]
@@ -182,7 +182,11 @@ function touchAt(phase: Phase, t: number): FootInstant {
     const { pressureAt } = b
     return changeFoot(a, { clearance: mix(a.clearance, 0, part), lift: mix(a.lift, lands.lift, part), pressureAt })
   }
-  const lift = mix(lands.lift, b.lift, ease(2 * t - 1))
+  const part = ease(2 * t - 1)
+  // What met the floor on its ball comes down from there to where it stays until it fills.
+  const rolled = phase.rolled[phase.foot as Side]
+  if (rolled !== undefined) return roll(b, mix(lands.lift, rolled, part))
+  const lift = mix(lands.lift, b.lift, part)
   return changeFoot(b, { contact: contactFor(lift, lands.contact, b.contact), lift })
 }
 

@@ -48,9 +48,10 @@ export type Planning = { here: PathPart; ways: Iterable<Planned> }
 
 /** How far one sits back, from not at all to as far as nothing is past its edge, and how many plans are made so. */
 const MANNERS = [
-  { sits: 0, plans: 4 },
-  { sits: 0.5, plans: 1 },
-  { sits: 1, plans: 1 },
+  { sits: 0, plans: 6 },
+  { sits: 0.5, plans: 3 },
+  { sits: 1, plans: 3 },
+  { sits: 0.5, plans: 12 },
 ] as const
 
 /** With the foot that anchors, or, where that is not said, with either; hands let go at last. */

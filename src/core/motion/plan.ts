@@ -1,4 +1,6 @@
+import { CARRIES } from '../balance/legs'
 import { DEG, otherSide, SIDES, type Side } from '../conventions'
+import type { Finding } from '../limits/finding'
 import { clamp } from '../numeric/clamp'
 import { faceAsFeetAllow, rangeOfFeet, standFacing } from './facing'
 import { doesTurnMeet } from './feet-meet'
@@ -7,21 +9,21 @@ import { landOnBall } from './join-rolls'
 import { instantAt, type Phase } from './phase'
 import { ROLLING_SHARE, stayFlat } from './rolling'
 import { type Action, isPlaced, isTurned, keepsPlace, listPhases, mayRoll, type Task } from './script'
-import { LANDS_MOST, SINKING } from './step-limits'
+import { BOB_NOTE, LANDS_MOST, SINKING } from './step-limits'
 
 /**
  * What a plan costs, the first that differs decides: hard findings at its key stances, feet set again, cautions,
- * degrees turned under load (but where the school turns on the heel), centimetres that one has to sink for it, actions,
- * what the school wishes otherwise.
+ * degrees turned under load (but where the school turns on the heel), actions, what the school wishes otherwise,
+ * centimetres that one has to sink for it.
  */
 export type Cost = readonly [
   hard: number,
   again: number,
   cautions: number,
   twist: number,
-  sinks: number,
   actions: number,
   wishes: number,
+  sinks: number,
 ]
 
 export type Plan = { actions: Action[]; phases: Phase[]; cost: Cost; said: string; sits: number }
@@ -209,7 +211,7 @@ function asFarAsHipsGo({ body, to }: Task, at: Instant, side: Side): number | nu
 function take(task: Task, node: Node, action: Action): Node {
   const phases = listPhases(task, node.at, action, node.landed)
   const foot = action.do === 'turn' || action.do === 'step' ? action.foot : null
-  const [hard, again, cautions, twist, sinks, actions, wishes] = node.cost
+  const [hard, again, cautions, twist, actions, wishes, sinks] = node.cost
   const loaded = action.do === 'turn' && action.loaded
   const turned = loaded ? Math.abs(action.yaw - node.at.feet[action.foot].yaw) / DEG : 0
   return {
@@ -222,9 +224,9 @@ function take(task: Task, node: Node, action: Action): Node {
       again + (foot && node.set.has(foot) ? 1 : 0),
       cautions,
       twist + (task.choices.heavyFoot === 'heel' ? 0 : turned),
-      sinks,
       actions + 1,
       wishes + countUnwished(task, node, action),
+      sinks,
     ],
     said: `${node.said}${sayAction(task, action)};`,
     carrier: action.do === 'shift' ? action.to : node.carrier,
@@ -240,12 +242,18 @@ function look(task: Task, node: Node): Node | null {
   if (!shown) return null
   const hard = new Set([...node.hard, ...shown.hard])
   const cautions = new Set([...node.cautions, ...shown.cautions])
-  const [, again, , twist, sinks, ...rest] = node.cost
+  const [, again, , twist, actions, wishes, sinks] = node.cost
   const deepest = Math.max(sinks, Math.round(shown.sinks * 100))
-  return { ...node, unseen: [], hard, cautions, cost: [hard.size, again, cautions.size, twist, deepest, ...rest] }
+  return {
+    ...node,
+    unseen: [],
+    hard,
+    cautions,
+    cost: [hard.size, again, cautions.size, twist, actions, wishes, deepest],
+  }
 }
 
-/** What breaks, what is cautioned, and by how much further one sinks than a step may: metres. */
+/** What breaks, what is cautioned, and by how much one sinks more than is hardly noticed: metres. */
 type Shown = { hard: readonly string[]; cautions: readonly string[]; sinks: number }
 
 /**
@@ -310,6 +318,8 @@ function listRolled({ body, choices }: Task, end: Instant, phase: Phase): Instan
   return end === to ? [end, landOnBall(body, phase).to] : [end]
 }
 
+const LEG_PARTS: ReadonlySet<string> = new Set(['knee', 'hip', 'ankle'])
+
 /** What a key stance shows on the way, its pelvis as the hips allow; null where it cannot be stood. */
 function showKey({ body, from, to, held }: Task, end: Instant): Shown | null {
   const heading = faceAsFeetAllow(end, from.heading)
@@ -317,11 +327,16 @@ function showKey({ body, from, to, held }: Task, end: Instant): Shown | null {
   const instant = changeInstant(end, { heading, height: Math.min(from.height, to.height) })
   const stood = standFacing(body, instant, held, from.pelvis)
   if (!stood) return null
+  // How a leg that carries little is bent is no matter of the way.
+  const isLight = ({ side, part }: Finding) => side && LEG_PARTS.has(part) && stood.legs[side].share < CARRIES
   const list = (severity: string) =>
     stood.findings
-      .filter((finding) => finding.severity === severity && finding.code !== 'balance.one-leg')
+      .filter(
+        (one) =>
+          one.severity === severity && one.code !== 'balance.one-leg' && !(severity === 'caution' && isLight(one)),
+      )
       .map(({ code, side, part }) => `${code} ${side} ${part}`)
-  const sinks = Math.max(0, instant.height - stood.instant.height - SINKING)
+  const sinks = Math.max(0, instant.height - stood.instant.height - SINKING - BOB_NOTE)
   return { hard: list('hard'), cautions: list('caution'), sinks }
 }
 

@@ -11,13 +11,20 @@ import { MOTION_RULES } from './rules'
 
 const body = resolveBody({ stature: 1.65, mass: 68, sex: 'unspecified', age: 60 })
 
-/** From a parallel stance into a posture, turned by so many degrees, one foot staying. */
-function walk(posture: string, headingDeg: number, anchor: 'left' | 'right') {
+type Set = { from?: string; heels?: 'roll' | 'stay'; heavyFoot?: 'empty' | 'heel' }
+
+/** From a stance (parallel) into a posture, turned by so many degrees, one foot staying. */
+function walk(
+  posture: string,
+  headingDeg: number,
+  anchor: 'left' | 'right',
+  { from = 'parallel', ...choices }: Set = {},
+) {
   const parts = [
-    { posture: 'parallel', side: 'left' as const },
+    { posture: from, side: 'left' as const },
     { posture, side: 'left' as const, headingDeg, anchor, seconds: 12 },
   ]
-  const routine = toRoutine({ school: 'therapeutic', parts }, body)
+  const routine = toRoutine({ school: 'therapeutic', parts, choices }, body)
   const [transition] = makePath(body, routine, 10, 'verdicts').transitions
   const made = transition?.made
   if (!made || !routine[1]) throw new Error(`no way into ${posture}`)
@@ -28,7 +35,7 @@ function walk(posture: string, headingDeg: number, anchor: 'left' | 'right') {
 
 describe('what a way shows, by its instants', () => {
   it('bobbing: how far the hips go down and up again, besides what the stances differ by', () => {
-    const { stood, find } = walk('parallel', 90, 'right')
+    const { stood, find } = walk('parallel', 90, 'right', { heels: 'stay' })
     const heights = stood.map(({ instant }) => instant.height)
     const ends = Math.abs((heights.at(-1) as number) - (heights[0] as number))
     expect(find('step.bob')?.value).toBeCloseTo(Math.max(...heights) - Math.min(...heights) - ends, 9)
@@ -73,7 +80,7 @@ describe('what a way shows, by its instants', () => {
   })
 
   it('a turn wider than a hip goes: the knee that drifts for it, and whose', () => {
-    const { stood, find } = walk('parallel', 45, 'left')
+    const { stood, find } = walk('parallel', 90, 'right')
     const drifts = stood.flatMap(({ legs }) =>
       (['left', 'right'] as const).map((side) => ({ side, drift: legs[side].share >= 0.2 ? legs[side].drift : 0 })),
     )
@@ -83,12 +90,13 @@ describe('what a way shows, by its instants', () => {
   })
 
   it('a foot that is set again, and a rear foot that is dragged round with all that it carries', () => {
-    const { made, find } = walk('one-leg', 90, 'right')
+    const { made, find } = walk('one-leg', 90, 'left')
     const set = made.transition.plan.actions.flatMap((one) =>
       one.do === 'turn' || one.do === 'step' ? [one.foot] : [],
     )
     expect(find('foot.again')?.value).toBe(set.length - new Set(set).size)
-    expect(find('foot.dragged')).toMatchObject({ side: 'right', value: 1, severity: 'caution' })
+    const drawn = walk('parallel', 0, 'right', { from: 'bow', heavyFoot: 'heel' })
+    expect(drawn.find('foot.dragged')).toMatchObject({ side: 'right', value: 0.4, severity: 'caution' })
     const straight = walk('bow', 0, 'right')
     expect([straight.find('foot.again'), straight.find('foot.dragged')]).toEqual([undefined, undefined])
   })

@@ -32,7 +32,7 @@ export type StandingLeg = { standing: Side; kneeFlexion: number; toeOut: number;
  * @returns metres, to a millimetre
  * @param from the standing leg: radians, metres
  * @param way ahead, back or aside
- * @example calcLongestStep(ana, { standing: 'left', kneeFlexion: 30 * DEG, toeOut: 0, track: 0.2 }, 'ahead') // => 0.3605
+ * @example calcLongestStep(ana, { standing: 'left', kneeFlexion: 30 * DEG, toeOut: 0, track: 0.2 }, 'ahead') // => 0.3733
  */
 export function calcLongestStep(body: Body, from: StandingLeg, way: StepWay): number {
   const lands = landsFrom(body, from, way)
@@ -44,7 +44,7 @@ export function calcLongestStep(body: Body, from: StandingLeg, way: StepWay): nu
  * The least whole degree of knee bend with which a step of this length can be taken back; null: none to 90°.
  * @param length metres from heel to heel
  * @returns radians
- * @example (calcNeededBend(ana, { standing: 'left', kneeFlexion: 30 * DEG, toeOut: 0, track: 0.2 }, 'ahead', 0.4) ?? 0) / DEG // => 39
+ * @example (calcNeededBend(ana, { standing: 'left', kneeFlexion: 30 * DEG, toeOut: 0, track: 0.2 }, 'ahead', 0.4) ?? 0) / DEG // => 36
  */
 export function calcNeededBend(body: Body, from: StandingLeg, way: StepWay, length: number): number | null {
   const bends = (degrees: number) => landsFrom(body, { ...from, kneeFlexion: degrees * DEG }, way)(length)

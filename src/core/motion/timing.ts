@@ -1,4 +1,5 @@
 import { type Base, type Corner, calcUsableBase, isBorneAlike } from '../balance/base'
+import { calcReserve } from '../balance/reserve'
 import type { Body } from '../body/body'
 import { directionVector, GRAVITY, SIDES, type Vec2 } from '../conventions'
 import { gap, lengthOf, mix, plus } from '../geometry/vector'
@@ -58,7 +59,7 @@ const calcFootWay = (a: Place, b: Place): number =>
 
 /**
  * The shortest safe time of a phase: at every instant the extrapolated centre is inside that instant's usable base by
- * the reserve, or by half of what is sure at the end where that is less. 0 where the centre is still, null where no
+ * its reserve, or by half of what is sure at the end where that is less. 0 where the centre is still, null where no
  * time suffices.
  * @source Hof, Gazendam & Sinke, J Biomech 38 (2005)
  * @throws InputError as an analysis does, where its end cannot be stood
@@ -78,8 +79,7 @@ export function calcShortest(body: Body, phase: Phase, held: Held): number | nul
   const centreAt = (i: number) => (footings[clamp(i, 0, INSTANTS)] as Footing).centre
   if (footings.every(({ centre }) => gap(centre, centreAt(0)) < 1e-6)) return 0
   const end = pose(body, phase.to, held)
-  const { reserve, assured } = read(end).balance
-  const keep = Math.min(reserve, assured.margin / 2)
+  const halfSure = Math.max(0, read(end).balance.assured.margin / 2)
   const pendulumLengthAt = listPendulumLengths(body, phase, held)
   let base: Base = []
   let shortest = 0
@@ -90,7 +90,10 @@ export function calcShortest(body: Body, phase: Phase, held: Held): number | nul
     const width = (Math.min(INSTANTS, i + 1) - Math.max(0, i - 1)) / INSTANTS
     const omega = Math.sqrt(GRAVITY / pendulumLengthAt(i / INSTANTS))
     const ahead: Vec2 = [(after[0] - before[0]) / width / omega, (after[1] - before[1]) / width / omega]
-    shortest = Math.max(shortest, calcLeastSeconds(base, footing.centre, ahead, keep))
+    shortest = Math.max(
+      shortest,
+      calcLeastSeconds(base, footing.centre, ahead, Math.min(calcReserve(footing), halfSure)),
+    )
   }
   return shortest <= LONGEST_S ? shortest : null
 }

@@ -52,7 +52,7 @@ export const parallelPlan = (school: School): Plan => ({
 })
 
 export const halfFacingPlan = (school: School): Plan => ({
-  track: Math.min(0.8, school.track),
+  track: Math.min(0.7, school.track),
   step: 0.06 * room(school),
   own: { toeOutDeg: 5 },
   other: { toeOutDeg: Math.min(school.rearToeOutDeg, 45) },
@@ -100,7 +100,7 @@ export const dropPlan = (school: School): Plan => ({
   track: wide(school, 1.1) * room(school),
   step: (0.07 + 0.2 * school.bowStep) * room(school),
   own: { toeOutDeg: 10 },
-  other: { toeOutDeg: 35 },
+  other: { toeOutDeg: Math.max(30, Math.min(35, school.rearToeOutDeg)) },
   ownLoad: 0.25,
   kneeDeg: Math.min(school.kneeDeg + 15, 48),
   kneeOf: 'other',

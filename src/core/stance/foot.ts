@@ -174,7 +174,7 @@ function calcMidline(body: Body, { centroid: [cu, cv], ring }: BearingPart): Mid
 
 /**
  * A ring of the foot's unit frame on the floor, scaled about its centre, counter-clockwise from above.
- * @example layOnFloor(setFooting(ana, parallel).feet.left, [[0, 0]]) // => [[-0.111, 0]]
+ * @example layOnFloor(setFooting(ana, parallel).feet.left, [[0, 0]]) // => [[-0.167, 0]]
  */
 export function layOnFloor(foot: PlacedFoot, ring: Ring, centre: Vec2 = [0, 0], along = 1, across = 1): Vec2[] {
   const { length, breadth, hx, hy, ux, uy, vx, vy } = foot

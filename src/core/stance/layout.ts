@@ -12,6 +12,6 @@ export const calcLead = ({ feet }: Stance): number => feet.left.heel[1] - feet.r
 /**
  * How far the right heel is to the right of the left one; negative where they cross.
  * @returns metres, positive with the right heel to the right
- * @example calcTrack(bow) // => 0.222
+ * @example calcTrack(bow) // => 0.334
  */
 export const calcTrack = ({ feet }: Stance): number => feet.right.heel[0] - feet.left.heel[0]

@@ -10,7 +10,7 @@ const LEAST: Record<Gain['what'], number> = { margin: 0.001, flexion: DEG, load:
 
 /**
  * What a stance buys against another: margin (m), the bend of each knee (rad), the load on it (Nm). No small change.
- * @example listGains(analyse(ana, bow), analyse(ana, { ...bow, loadLeft: 0.5 })).map(({ what }) => what) // => ['load', 'flexion', 'load']
+ * @example listGains(analyse(ana, bow), analyse(ana, { ...bow, loadLeft: 0.5 })).map(({ what }) => what) // => ['flexion', 'load']
  */
 export function listGains(before: Analysis, after: Analysis): Gain[] {
   const gains: Gain[] = [{ what: 'margin', side: null, by: after.assured.margin - before.assured.margin }]
