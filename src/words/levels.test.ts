@@ -19,7 +19,7 @@ describe('levels', () => {
     expect(one?.title).toBe('As taught')
     expect(two).toEqual({
       title: 'Half a step, knees soft',
-      sentence: 'feet three fists apart, half a step, knees soft',
+      sentence: 'feet a shoulder apart, half a step, knees soft',
     })
     expect(three?.title).toBe('Half a step, wider')
   })

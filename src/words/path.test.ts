@@ -172,6 +172,7 @@ describe('a class on one path is said', () => {
     asked: [],
     how,
     scale: 1,
+    nearer: 0,
     chairs: [],
     fitted: [],
     floor: null,
@@ -181,6 +182,9 @@ describe('a class on one path is said', () => {
   it('each in a line: close ways are named, chairs with their hand and ways', () => {
     expect(sayWalker(walk('asIs', { fitted: ['holds', 'close', 'close'] }))).toBe('as it is; close at 2 and 3')
     expect(sayWalker(walk('steps', { scale: 0.5 }))).toBe('half steps')
+    expect(plain(sayWalker(walk('steps', { scale: 0.5, nearer: 0.06 })))).toBe(
+      'half steps, feet 6 cm nearer each other',
+    )
     const chair = (part: number, hand: 'left' | 'right') => ({ part, hand, at: [0, 0] as const, heading: 0 })
     const left = [chair(1, 'left'), chair(3, 'left')]
     expect(sayWalker(walk('chair', { chairs: left }))).toBe('a chair on their left at 1 and 3')

@@ -18,7 +18,7 @@ export function sayWayChange(change: WayChange, words: Words = ENGLISH): string 
     case 'seconds':
       return say({ times: change.times >= 2 ? 'twice' : change.times >= 1.5 ? 'half' : 'quarter' })
     case 'wider':
-      return say({ by: sayCentimetres(change.by, words) })
+      return say({ by: sayCentimetres(Math.abs(change.by), words), way: change.by < 0 ? 'nearer' : 'wider' })
     case 'hand':
       return say({ hand: change.hand })
     default:
@@ -52,9 +52,13 @@ export function sayBought(before: WayMarks, after: WayMarks, words: Words = ENGL
 }
 
 /** One step length and one height, as everyone says and keeps it. */
-export function sayMeasure({ measure: { scale, by } }: Pick<Measured, 'measure'>, words: Words = ENGLISH): string {
+export function sayMeasure(
+  { measure: { scale, by, nearer = 0 } }: Pick<Measured, 'measure'>,
+  words: Words = ENGLISH,
+): string {
   const parts = [
     scale < 1 && words.say('safer.steps', { quarters: QUARTERS[String(scale)] ?? 'other' }),
+    nearer > 0 && words.say('safer.nearer', { by: sayCentimetres(nearer, words) }),
     by !== 0 && words.say('safer.height', { by: sayDegrees(Math.abs(by), words), way: by < 0 ? 'higher' : 'lower' }),
   ].filter((one) => one !== false)
   return capital(parts.join(', '))

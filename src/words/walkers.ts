@@ -1,4 +1,5 @@
 import type { WalkFit } from '@/core'
+import { sayCentimetres } from './figures'
 import { ENGLISH, type Words } from './language'
 import { sayCount } from './levels'
 import { capital, sayList } from './lists'
@@ -12,14 +13,16 @@ const quartersOf = (scale: number) => QUARTERS[String(scale)] ?? 'all'
 export function sayWalker(fit: WalkFit | null, words: Words = ENGLISH): string {
   if (!fit) return words.say('walkers.unsized')
   const { how, scale, chairs, fitted } = fit
+  const nearer = fit.nearer > 0 ? sayCentimetres(fit.nearer, words) : 'none'
   if (how !== 'chair') {
     const close = fitted.flatMap((verdict, i) => (verdict === 'close' ? [String(i + 1)] : []))
-    const said = words.say(`walkers.how.${how}`, { quarters: quartersOf(scale) })
+    const said = words.say(`walkers.how.${how}`, { quarters: quartersOf(scale), nearer })
     return close.length > 0 ? words.say('walkers.how.close', { said, ways: sayList(close, words) }) : said
   }
   const hands = new Set(chairs.map(({ hand }) => hand))
   return words.say('walkers.how.chair', {
     quarters: quartersOf(scale),
+    nearer,
     all: chairs.length > 1 && chairs.length === fitted.length ? 'yes' : 'no',
     hand: hands.size > 1 ? 'either' : ([...hands][0] ?? 'either'),
     ways: sayList(
@@ -40,7 +43,7 @@ export function sayWalkers(fits: readonly (WalkFit | null)[], words: Words = ENG
       'asIs',
       count(({ how }) => how === 'asIs'),
     ),
-    ...[0.75, 0.5, 0.25].flatMap((scale) =>
+    ...[1, 0.75, 0.5, 0.25].flatMap((scale) =>
       some(
         'steps',
         count((fit) => fit.how === 'steps' && fit.scale === scale),

@@ -113,7 +113,7 @@ export function makeChairTransition(way: ChairWay, seconds: number, samples: num
     const plan = planTransition(ask)
     if (!plan) return null
     const own = (seconds * part) / all
-    const next = makeTransition({ ...ask, seconds: own, samples }, plan, null)
+    const next = makeTransition({ ...ask, seconds: own, breath: 'free', samples }, plan, null)
     made = made ? follow(made, next, begins) : next
     begins += own
   }

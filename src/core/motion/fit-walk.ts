@@ -10,7 +10,7 @@ import { makePath, type Path, type RoutinePart } from './path'
 import { scaleStep } from './place'
 import { calcExtent, type Footprint, listFootprints } from './room'
 import { markWay } from './safer'
-import { keepAnchors, measureRoutine, tallyPath } from './safer-routine'
+import { keepAnchors, type Measure, measureRoutine, NEARER, tallyPath } from './safer-routine'
 import { changeWay, type Way, walkWay } from './way-change'
 
 /** How somebody walks a path together with the others: same parts, same headings, their own step length. */
@@ -18,8 +18,9 @@ export type WalkFit = {
   /** As it is asked: the verdict of each way, null where there is none. */
   asked: (Verdict | null)[]
   how: 'asIs' | 'steps' | 'chair' | 'inPlace' | 'sits'
-  /** Of every step. */
+  /** Of every step; and by how much the feet are nearer each other, metres. */
   scale: number
+  nearer: number
   chairs: WayChair[]
   /** What each way comes to then. */
   fitted: (Verdict | null)[]
@@ -34,7 +35,11 @@ export type WayChair = { part: number; hand: Side; at: Vec2; heading: number }
 export type WalkedFloor = { prints: Footprint[]; extent: [Vec2, Vec2] }
 
 const SAMPLES = 6
-const SCALES = [0.75, 0.5, 0.25] as const
+/** Shorter steps; where those do not do, the feet a little nearer each other, too. */
+const STEPS: readonly Measure[] = [
+  ...[0.75, 0.5, 0.25].map((scale) => ({ scale, by: 0, nearer: 0 })),
+  ...[1, 0.5, 0.25].map((scale) => ({ scale, by: 0, nearer: NEARER })),
+]
 /** Half of a chair's side, metres. */
 export const CHAIR_HALF = 0.2
 
@@ -58,24 +63,41 @@ const isFit = (path: Path): boolean => {
 export function fitWalk(asked: readonly RoutinePart[], path: Path): WalkFit {
   const { body } = path
   const verdicts = listVerdicts(path)
-  const found = { asked: verdicts, scale: 1, chairs: [], fitted: verdicts }
+  const found = { asked: verdicts, scale: 1, nearer: 0, chairs: [], fitted: verdicts }
   if (isFit(path)) return { ...found, how: 'asIs', floor: layWalked(path) }
   const routine = keepAnchors(path, asked)
   const failing = verdicts.flatMap((verdict, i) => (verdict === 'holds' || verdict === 'close' ? [] : [i]))
-  for (const scale of isHelpedBySteps(path) ? SCALES : []) {
-    const parts = measureRoutine(body, routine, { scale, by: 0 })
+  for (const measure of isHelpedBySteps(path) ? STEPS : []) {
+    const { scale, nearer = 0 } = measure
+    const parts = measureRoutine(body, routine, measure)
     // What fails by itself fails in the whole, too: most are told by a single way.
     if (!parts || failing.some((i) => isBeyond(walkAlone(body, parts, path, i)))) continue
     if (!isFit(makePath(body, parts, SAMPLES, 'beyond'))) continue
     const shorter = makePath(body, parts, SAMPLES, 'verdicts')
     if (isFit(shorter))
-      return { ...found, how: 'steps', scale, fitted: listVerdicts(shorter), floor: layWalked(shorter) }
+      return { ...found, how: 'steps', scale, nearer, fitted: listVerdicts(shorter), floor: layWalked(shorter) }
   }
-  const held = holdWhereItFails(body, routine, path)
-  if (held) return { ...found, how: 'chair', ...held, floor: layWalked(path, held.chairs) }
+  const held = holdOn(body, routine, path, found)
+  if (held) return held
   const stays = layWalked({ ...path, parts: path.parts.slice(0, 1), transitions: [] })
   return { ...found, how: canShift(body, asked) ? 'inPlace' : 'sits', scale: 0, fitted: [], floor: stays }
 }
+
+/** With a hand on a chair where it fails: as it is asked, else with half of every step and the feet nearer each other. */
+function holdOn(body: Body, routine: readonly RoutinePart[], path: Path, found: Found): WalkFit | null {
+  for (const measure of [AS_ASKED, { scale: 0.5, by: 0, nearer: NEARER }]) {
+    const parts = measureRoutine(body, routine, measure)
+    const walked = parts && (measure === AS_ASKED ? path : makePath(body, parts, SAMPLES, 'verdicts'))
+    const held = walked && holdWhereItFails(body, parts, walked)
+    const { scale, nearer } = measure
+    if (!held) continue
+    const how = held.chairs.length > 0 ? 'chair' : 'steps'
+    return { ...found, scale, nearer, how, ...held, floor: layWalked(walked, held.chairs) }
+  }
+  return null
+}
+const AS_ASKED = { scale: 1, by: 0, nearer: 0 }
+type Found = Pick<WalkFit, 'asked'>
 
 /** Who may not stand without a hand needs it for the shortest step, too. */
 const isHelpedBySteps = ({ transitions }: Path): boolean =>

@@ -5,12 +5,13 @@ import { changeFoot, type Held, withFoot } from './instant'
 import { instantAt, type Phase } from './phase'
 import { tryPose } from './posing'
 import { letRoll } from './rolling'
+import { LANDS_MOST } from './step-limits'
 
 /** A touch that comes down on its ball, where its foot may roll; else the same one. */
 export function landOnBall(body: Body, phase: Phase): Phase {
   const { foot, lands, to } = phase
   if (!foot || !lands || lands.contact === 'ball' || to.feet[foot].rolls === 0) return phase
-  const set = letRoll(body, foot, to.feet[foot], 'heel')
+  const set = changeFoot(letRoll(body, foot, to.feet[foot], 'heel'), { rolls: LANDS_MOST })
   return { ...phase, to: withFoot(to, foot, set), lands: { contact: 'ball', lift: USUAL_LIFT.ball } }
 }
 

@@ -38,7 +38,8 @@ export function setHeights(
       // Where neither heel nor whole foot comes to its place without sinking further than a step may, its ball does.
       const onBall = landOnBall(body, phase)
       const met = onBall === phase ? levelAt(0.5) : reachAt(phase, 0.5)
-      if (met === undefined || met < levelAt(0.5) - SINKING) phases[i] = onBall
+      if (met === undefined || met < levelAt(0.5) - (phase.lands?.contact === 'heel' ? 2 : 1) * SINKING)
+        phases[i] = onBall
       put(0.5, true)
     }
     put(1, false)

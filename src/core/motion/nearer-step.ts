@@ -8,7 +8,7 @@ import { listAnchors } from './plan-ways'
 import { takeWay } from './take-way'
 
 /** As a screen asks: what is said to land has to be seen to land there. */
-const SAMPLES = 20
+const LOOK = { samples: 20, quick: true, longest: false }
 const CENTIMETRE = 0.01
 /** Heels nearer than this have their feet on each other. */
 const BREADTHS_LEAST = 1.5
@@ -73,4 +73,4 @@ function withLength(part: RoutinePart, anchor: Side, share: number): RoutinePart
 }
 
 const canTake = (body: Body, before: PathPart, part: RoutinePart, index: number): boolean =>
-  takeWay({ body, before, part, index, standing: null, samples: SAMPLES, quick: true }, false).way !== null
+  takeWay({ body, before, part, index, standing: null }, LOOK).way !== null

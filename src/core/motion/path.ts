@@ -35,8 +35,8 @@ export function makePath(
       continue
     }
     const startS = clock
-    const ask = { body, before, part, index: i, standing, samples, quick }
-    const { here, way, error } = takeWay(ask, detail === 'whole')
+    const look = { samples, quick, longest: detail === 'whole' }
+    const { here, way, error } = takeWay({ body, before, part, index: i, standing }, look)
     parts.push(here)
     const made = way && { ...way, findings: [] }
     const found: PathTransition = { from: i - 1, to: i, startS, made, error }

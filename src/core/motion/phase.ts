@@ -1,7 +1,7 @@
 import { type BySide, bySide, directionVector, type Side, type Vec2 } from '../conventions'
 import { mix, plus } from '../geometry/vector'
 import { clamp } from '../numeric/clamp'
-import type { Choices } from '../postures/choices'
+import type { Breath, Choices } from '../postures/choices'
 import { BALL_AT } from '../stance/foot'
 import type { Arm, Contact } from '../stance/stance'
 import { ease, easeOf, type Mover } from './ease'
@@ -201,4 +201,18 @@ function heightAt(phase: Phase, t: number): number {
   const { from, to, heightAtContact } = phase
   if (heightAtContact === undefined) return mix(from.height, to.height, ease(t))
   return t < 0.5 ? mix(from.height, heightAtContact, ease(2 * t)) : mix(heightAtContact, to.height, ease(2 * t - 1))
+}
+
+/** How many phases gather: up to the end of the last touch; without a step, onto the leg that is first filled. */
+export function countGathering(phases: readonly Pick<Phase, 'kind'>[]): number {
+  const landed = phases.findLastIndex(({ kind }) => kind === 'touch')
+  return 1 + (landed >= 0 ? landed : phases.findLastIndex(({ kind }) => kind === 'empty'))
+}
+
+/** How many phases the first half of a breath has; 0 where it has no two, or nothing is given after them. */
+export function countFirstHalf(breath: Breath, phases: readonly Pick<Phase, 'kind'>[]): number {
+  if (breath !== 'in-out' && breath !== 'out-in') return 0
+  const gathering = countGathering(phases)
+  // A foot that only lands, to be filled later, has the whole breath for it.
+  return phases.slice(gathering).some(({ kind }) => kind !== 'settle') ? gathering : 0
 }

@@ -23,15 +23,13 @@ export function standPart(body: Body, stance: Stance, index: number, standing: n
   }
 }
 
-/** From where to which part, and how finely: instants of a phase; `quick` without shortest times. */
+/** From where to which part. */
 export type WayAsk = {
   body: Body
   before: PathPart
   part: RoutinePart
   index: number
   standing: number | null
-  samples: number
-  quick: boolean
 }
 
 /** A way that was planned; nothing of it was stood yet. `holds`: the hands stay where they are. */
@@ -39,8 +37,13 @@ export type Planned = {
   here: PathPart
   held: Held
   holds: boolean
-  /** @throws InputError where an instant of it cannot be stood */
-  make: () => Transition
+  /** How many things are done one after the other. */
+  actions: number
+  /**
+   * @param samples instants of a phase; @param quick without shortest times
+   * @throws InputError where an instant of it cannot be stood
+   */
+  make: (samples: number, quick: boolean) => Transition
 }
 
 /** Where a part stands at first, and the ways there, the likeliest first. */
@@ -85,7 +88,7 @@ function* plansFrom(
   sits: number,
   holds: boolean,
 ): Generator<Costed, undefined> {
-  const { body, before, part, samples, quick } = ask
+  const { body, before, part } = ask
   const { stance } = here
   if (!before.analysis || !here.analysis) return
   const throughout = holdThroughout(before.stance, stance)
@@ -94,10 +97,11 @@ function* plansFrom(
   const to = instantOf(body, stance, here.analysis.pose.pelvis[2])
   const way = { body, from, to, held, choices: part.choices }
   const steps = SIDES.some((side) => !keepsPlace(body, from.feet[side], to.feet[side]))
-  const { seconds } = part
+  const { seconds, breath } = part
   for (const plan of planTransitions(way, sits, sits === 0 && holds ? part.plan : undefined)) {
-    const make = () => makeTransition({ ...way, seconds, samples, quick }, plan, steps ? anchor : null)
-    yield { plan, planned: { here, held, holds, make } }
+    const make: Planned['make'] = (samples, quick) =>
+      makeTransition({ ...way, seconds, breath, samples, quick }, plan, steps ? anchor : null)
+    yield { plan, planned: { here, held, holds, actions: plan.actions.length, make } }
   }
 }
 
@@ -143,7 +147,7 @@ function placeOnSeat(before: Stance, seat: Seat, heading: number): Placement {
 }
 
 /** Up from a chair or down to it, facing as one did. */
-function planChairWay({ body, before, part, index, standing, samples }: WayAsk): Planning {
+function planChairWay({ body, before, part, index, standing }: WayAsk): Planning {
   const { stance, heading, choices, seconds } = part
   const { seat: _, ...held } = holdThroughout(before.stance, stance)
   const up = before.stance.seat !== undefined
@@ -156,12 +160,12 @@ function planChairWay({ body, before, part, index, standing, samples }: WayAsk):
   const seated = instantOf(body, on.stance, on.analysis.pose.pelvis[2])
   const upright = instantOf(body, off.stance, off.analysis.pose.pelvis[2])
   const way = { body, up, seated, standing: upright, leaning: lean.leaning, seat, held, choices }
-  const make = () => {
+  const make = (samples: number) => {
     const transition = makeChairTransition(way, seconds, samples)
     if (!transition) throw new InputError(`parts.${index}`, null, { code: 'noWay' })
     return transition
   }
-  return { here, ways: [{ here, held, holds: true, make }] }
+  return { here, ways: [{ here, held, holds: true, actions: 1, make }] }
 }
 
 /** Eyes, ground and hands as in the stance that one comes from; the posture and frame of the one that one goes to. */

@@ -46,31 +46,43 @@ export function pose(body: Body, wanted: Instant, held: Held, neighbour: Reached
   const rolled = (lift: number) => withFoot(wanted, side, roll(foot, lift))
   const lift = findLift(foot, (up) => {
     const posed = orNull(() => poseAsSet(body, rolled(up), held, neighbour))
-    return posed ? calcShort(body, posed, side, wanted.height) : OUT_OF_REACH
+    return posed ? calcSpare(body, posed, side, wanted.height) : OUT_OF_REACH
   })
   return poseAsSet(body, rolled(lift), held, neighbour)
 }
 
-/** An instant with its light foot as far rolled as its leg asks: what its base is, is that of the part that is down. */
-export const rollAsAsked = (body: Body, instant: Instant, held: Held): Instant =>
-  SIDES.every((side) => instant.feet[side].rolls === 0) ? instant : (tryPose(body, instant, held)?.instant ?? instant)
+/** An instant with what of its light foot is down as its leg asks: on that its base hangs, not on how far it is rolled. */
+export function rollAsAsked(body: Body, instant: Instant, held: Held): Instant {
+  const side = SIDES.find((one) => instant.feet[one].rolls !== 0)
+  if (!side) return instant
+  const foot = instant.feet[side]
+  if (foot.lift !== 0) return withFoot(instant, side, roll(foot, foot.lift))
+  const spareAt = (lift: number) => {
+    const posed = orNull(() => poseAsSet(body, withFoot(instant, side, roll(foot, lift)), held, null))
+    return posed ? calcSpare(body, posed, side, instant.height) : OUT_OF_REACH
+  }
+  const flat = spareAt(0)
+  return flat >= -LEVEL || spareAt(foot.rolls) <= flat ? instant : withFoot(instant, side, roll(foot, foot.rolls))
+}
 
 /**
- * By how much the hips are off the height that is wanted because of a leg: it is too short, or its ankle does not follow
- * as low. 0 where neither is so.
+ * By how much a leg reaches further than the hips ask that are wanted, and its ankle less far than it may: metres,
+ * whichever is less; negative where it is too short, or where its ankle does not follow as low.
  */
-function calcShort(body: Body, { instant, settled }: Posed, side: Side, wanted: number): number {
-  const { flexion, dorsiflexion } = settled.legs[side]
+function calcSpare(body: Body, { instant, settled }: Posed, side: Side, wanted: number): number {
+  const leg = settled.legs[side]
   const { kneeFlexionMin, dorsiflexionMax } = body.sides[side]
-  const off = Math.abs(instant.height - wanted)
-  if (instant.height < wanted - LEVEL) return flexion > kneeFlexionMin + STRAIGHT ? 0 : off
-  const stiff = dorsiflexion > dorsiflexionMax + STRAIGHT
-  const raised = instant.height > wanted + LEVEL && dorsiflexion > dorsiflexionMax - STRAIGHT
-  return stiff || raised ? Math.max(off, LEVEL) : 0
+  const reach = leg.calcHipHeight(kneeFlexionMin) - wanted
+  const raised = leg.foot.contact === 'whole' ? instant.height - wanted : 0
+  const past = Math.max(
+    leg.calcPastDorsiflexion(dorsiflexionMax),
+    leg.dorsiflexion > dorsiflexionMax - STRAIGHT ? raised : 0,
+  )
+  return Math.min(reach, -past)
 }
-const OUT_OF_REACH = 1
-/** Nobody sees a tenth of a millimetre, nor a hundredth of a degree. */
+const OUT_OF_REACH = -1
 const LEVEL = 1e-4
+/** A hundredth of a degree. */
 const STRAIGHT = 2e-4
 
 function poseAsSet(body: Body, wanted: Instant, held: Held, neighbour: Reached | null): Posed {

@@ -4,6 +4,7 @@ import { type BySide, bySide, otherSide, SIDES, type Side } from '../conventions
 import { shareOf } from '../stance/footing'
 import { type EmptyStep, testEmptyStep } from './empty-step'
 import type { Held } from './instant'
+import { countGathering } from './phase'
 import type { Stood } from './posing'
 import { pressureRange } from './pressure'
 import type { Rolled } from './rolling'
@@ -99,12 +100,6 @@ export function readTransition(body: Body, transition: Transition, held: Held, l
     giveS: seconds(phases.slice(gathering)),
     again: transition.plan.cost[1],
   }
-}
-
-/** How many phases gather: up to the end of the last touch; without a step, onto the leg that is first filled. */
-export function countGathering(phases: readonly TimedPhase[]): number {
-  const landed = phases.findLastIndex(({ kind }) => kind === 'touch')
-  return 1 + (landed >= 0 ? landed : phases.findLastIndex(({ kind }) => kind === 'empty'))
 }
 
 /** Over time, each phase by trapezoids between its samples. */

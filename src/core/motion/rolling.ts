@@ -2,6 +2,7 @@ import type { Body } from '../body/body'
 import { type BySide, bySide, DEG, type Side } from '../conventions'
 import { mix } from '../geometry/vector'
 import { bisect } from '../numeric/bisect'
+import { findRoot } from '../numeric/root'
 import type { Choices } from '../postures/choices'
 import { placeFoot } from '../stance/foot'
 import { USUAL_LIFT } from '../stance/stance'
@@ -17,7 +18,7 @@ const TOES_MOST = USUAL_LIFT.heel
 /** The pressure has gone to the part that is left by then, and a lift that is needed at once grows over so much. */
 const PRESSED_BY = 1 / 3
 const GROWS_OVER = 0.5
-const EASED = 0.75
+const EASED = 0.92
 
 /** Which part of a foot comes up. */
 export type Rolled = 'heel' | 'toes'
@@ -55,16 +56,17 @@ export const stayFlat = (instant: Instant): Instant =>
 /**
  * The lift that a foot comes to: the least with which its leg reaches, of what it may. Where even the most does not do,
  * that, if it helps at all.
- * @param shortBy by how many metres its leg does not reach with so much up: 0 where it does
+ * @param spareOf how many metres its leg reaches further than it has to with so much up; negative where it does not
  */
-export function findLift({ rolls, lift }: FootInstant, shortBy: (lift: number) => number): number {
-  const flat = shortBy(lift)
-  if (flat === 0 || Math.abs(rolls) <= Math.abs(lift)) return lift
-  const left = shortBy(rolls)
-  if (left >= flat) return lift
-  return left === 0 ? bisect((up) => shortBy(up) === 0, rolls, lift, FINE) : rolls
+export function findLift({ rolls, lift }: FootInstant, spareOf: (lift: number) => number): number {
+  const flat = spareOf(lift)
+  if (flat >= -LEVEL || Math.abs(rolls) <= Math.abs(lift)) return lift
+  const most = spareOf(rolls)
+  if (most <= LEVEL) return most > flat ? rolls : lift
+  return findRoot(lift, flat, rolls, most, spareOf, LEVEL)
 }
-const FINE = 0.05 * DEG
+/** Nobody sees a tenth of a millimetre. */
+const LEVEL = 1e-4
 
 /** What moves weight: from where to where, in which order, and how far each foot that rolls comes. */
 type Shift = { from: Instant; to: Instant; order: Choices['order']; rolled: BySide<number | undefined> }

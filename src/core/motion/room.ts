@@ -41,7 +41,7 @@ export function calcSupportingSpare(body: Body, { stance, centre }: Stood): numb
 /**
  * The box around outlines and knuckles at every instant: least and largest x and y in the room, metres.
  * @returns metres in the room: left and rear, right and front
- * @example calcExtent(path) // => [[-0.4287, -0.008167], [0.424, 0.7404]]
+ * @example calcExtent(path) // => [[-0.4287, -0.008167], [0.4321, 0.7404]]
  */
 export function calcExtent({ body, parts, transitions }: Path): [Vec2, Vec2] {
   let [left, rear, right, front] = [Infinity, Infinity, -Infinity, -Infinity]

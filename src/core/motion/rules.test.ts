@@ -89,6 +89,22 @@ describe('what a way shows, by its instants', () => {
     expect(walk('parallel', 0, 'left').find('turn.wide')).toBeUndefined()
   })
 
+  it('a half of a breath that is much shorter than the other, and by how much; never where one breathes freely', () => {
+    const { made, part } = walk('bow', 0, 'right')
+    const find = (breath: 'in-out' | 'free', gatherS: number, giveS: number) =>
+      MOTION_RULES.find(({ code }) => code === 'halves.uneven')?.find({
+        ...{ body, transition: made.transition, readings: { ...made.readings, gatherS, giveS } },
+        ...{ choices: part.choices, breath, wayOutS: null },
+      })
+    expect(find('in-out', 6, 3)).toMatchObject({
+      value: 0.5,
+      says: { aspect: 'giving', by: { value: 3, unit: 's' } },
+    })
+    expect(find('in-out', 3, 6)?.says).toMatchObject({ aspect: 'gathering' })
+    expect(find('in-out', 5, 4)).toBeNull()
+    expect(find('free', 6, 3)).toBeNull()
+  })
+
   it('a foot that is set again, and a rear foot that is dragged round with all that it carries', () => {
     const { made, find } = walk('one-leg', 90, 'left')
     const set = made.transition.plan.actions.flatMap((one) =>

@@ -8,8 +8,9 @@ import { UpperBody } from '../pose/upper-body'
 import type { Breath, Choices } from '../postures/choices'
 import { findFrontSide, shareOf } from '../stance/footing'
 import { calcTrack } from '../stance/layout'
+import { countFirstHalf } from './phase'
 import type { Stood } from './posing'
-import { countGathering, type Readings } from './readings'
+import type { Readings } from './readings'
 import { BOB_CAUTION, BOB_NOTE } from './step-limits'
 import type { TimedPhase, Transition } from './transition'
 
@@ -221,11 +222,8 @@ const short: MotionRule = {
   id: 'tempo.short',
   code: 'tempo.short',
   find: ({ breath, transition: { phases } }) => {
-    const split = countGathering(phases)
-    // A foot that only lands, to be filled later, has the whole breath for it.
-    const gives = phases.slice(split).some(({ kind }) => kind !== 'settle')
-    const twoHalves = (breath === 'in-out' || breath === 'out-in') && split > 0 && gives
-    const halves = twoHalves ? [phases.slice(0, split), phases.slice(split)] : [phases]
+    const split = countFirstHalf(breath, phases)
+    const halves = split > 0 ? [phases.slice(0, split), phases.slice(split)] : [phases]
     const all = phases.reduce((sum, { seconds }) => sum + seconds, 0)
     const never = phases.findIndex(({ shortest }) => shortest === null)
     const has = all / halves.length
@@ -245,20 +243,19 @@ const short: MotionRule = {
 const uneven: MotionRule = {
   id: 'halves.uneven',
   code: 'halves.uneven',
-  find: ({ wayOutS, transition: { phases } }) => {
+  find: ({ wayOutS, breath, readings: { gatherS, giveS }, transition: { phases } }): Found | null => {
+    const found = { severity: 'note', side: null, part: 'balance', limit: WAY_BACK_LEAST, unit: 'share' } as const
+    const first = countFirstHalf(breath, phases)
+    const [less, more] = [Math.min(gatherS, giveS), Math.max(gatherS, giveS)]
+    if (first > 0 && less < WAY_BACK_LEAST * more - 1e-9) {
+      const aspect = giveS < gatherS ? 'giving' : 'gathering'
+      const phase = giveS < gatherS ? first : 0
+      return { ...found, value: less / more, says: { aspect, by: { value: more - less, unit: 's' } }, phase, t: 0 }
+    }
     if (!wayOutS) return null
     const ratio = phases.reduce((sum, { seconds }) => sum + seconds, 0) / wayOutS
     if (!(ratio < WAY_BACK_LEAST - 1e-9)) return null
-    return {
-      severity: 'note',
-      side: null,
-      part: 'balance',
-      value: ratio,
-      limit: WAY_BACK_LEAST,
-      unit: 'share',
-      phase: 0,
-      t: 0,
-    }
+    return { ...found, value: ratio, says: { aspect: 'back' }, phase: 0, t: 0 }
   },
 }
 

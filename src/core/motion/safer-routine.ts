@@ -2,10 +2,10 @@ import type { Body } from '../body/body'
 import { DEG } from '../conventions'
 import { verdictOfTransition } from './judge-path'
 import { makePath, type Path, type RoutinePart } from './path'
-import { changeWay, costOf } from './way-change'
+import { bringNearer, changeWay, costOf } from './way-change'
 
-/** One step length and one height for a whole routine: what everyone can say and keep. */
-export type Measure = { scale: number; by: number }
+/** One step length, one height and one width for a whole routine: what everyone can say and keep. Metres, radians. */
+export type Measure = { scale: number; by: number; nearer?: number }
 
 export type Tally = { noWay: number; beyond: number; close: number; falls: number }
 
@@ -46,31 +46,37 @@ export const keepAnchors = ({ transitions }: Path, routine: readonly RoutinePart
     return anchor && !part.at ? { ...part, anchor } : part
   })
 
+/** By so much feet come nearer each other where a step does not reach otherwise. */
+export const NEARER = 0.06
+
 /**
- * A routine with every step scaled and every knee bent by as much more or less; null where a stance cannot take it.
+ * A routine with every step scaled, every knee bent by as much more or less, and feet nearer each other where they are
+ * wide enough for it; null where a stance cannot take it.
  * @example measureRoutine(ana, routine, { scale: 0.5, by: 0 })?.length // => 2
  */
 export function measureRoutine(
   body: Body,
   routine: readonly RoutinePart[],
-  { scale, by }: Measure,
+  { scale, by, nearer = 0 }: Measure,
 ): RoutinePart[] | null {
   const parts: RoutinePart[] = []
   for (const part of routine) {
     const choices = { ...part.choices, stepScale: part.choices.stepScale * scale }
     const bent = by === 0 ? null : changeWay(body, { before: part, parts: [part] }, { what: 'sink', by }, null)
     if (by !== 0 && !bent && !part.stance.seat) return null
-    parts.push({ ...(bent?.before ?? part), choices })
+    const stood = bent?.before ?? part
+    parts.push({ ...stood, stance: bringNearer(body, stood.stance, nearer), choices })
   }
   return parts
 }
 
-const MEASURES: Measure[] = SCALES.flatMap((scale) => BENDS.map((by) => ({ scale, by }))).sort(
-  (a, b) => costOfMeasure(a) - costOfMeasure(b),
-)
+const MEASURES: Measure[] = [
+  ...SCALES.flatMap((scale) => BENDS.map((by) => ({ scale, by, nearer: 0 }))),
+  ...[0.5, 0.25].flatMap((scale) => [0, -5 * DEG].map((by) => ({ scale, by, nearer: NEARER }))),
+].sort((a, b) => costOfMeasure(a) - costOfMeasure(b))
 
-function costOfMeasure({ scale, by }: Measure): number {
-  return costOf({ what: 'step', scale }) + costOf({ what: 'knees', by })
+function costOfMeasure({ scale, by, nearer = 0 }: Measure): number {
+  return costOf({ what: 'step', scale }) + costOf({ what: 'knees', by }) + costOf({ what: 'wider', by: nearer })
 }
 
 /**
@@ -89,7 +95,7 @@ export function findMeasure(
   for (const measure of MEASURES) {
     const worst = best?.tally ?? original
     if (isOver() || worst.noWay + worst.beyond + worst.close === 0) break
-    if (measure.scale === 1 && measure.by === 0) continue
+    if (costOfMeasure(measure) === 0) continue
     const parts = measureRoutine(body, routine, measure)
     if (!parts) continue
     const tally = tallyPath(makePath(body, parts, SAMPLES, 'verdicts'))

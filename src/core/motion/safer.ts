@@ -67,7 +67,7 @@ const LEVERS: readonly WayChange[] = [
   { what: 'emptied' },
   { what: 'pieces' },
   ...[1.25, 1.5, 2].map((times): WayChange => ({ what: 'seconds', times })),
-  ...[0.03, 0.06].map((by): WayChange => ({ what: 'wider', by })),
+  ...[0.03, 0.06, -0.03, -0.06].map((by): WayChange => ({ what: 'wider', by })),
 ]
 const HANDS: readonly WayChange[] = SIDES.map((hand) => ({ what: 'hand', hand }))
 const IN_PLACE: WayChange = { what: 'inPlace' }

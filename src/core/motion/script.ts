@@ -2,7 +2,7 @@ import type { Body } from '../body/body'
 import { bySide, directionVector, otherSide, type Side, type Vec2 } from '../conventions'
 import { gap, mix, plus } from '../geometry/vector'
 import type { Choices } from '../postures/choices'
-import { USUAL_LIFT } from '../stance/stance'
+import { type Contact, USUAL_LIFT } from '../stance/stance'
 import {
   changeFoot,
   changeInstant,
@@ -17,6 +17,7 @@ import {
 import { makePhase, type Phase, type PhaseKind, turnedHeel } from './phase'
 import { findRearmost, pressureRange } from './pressure'
 import { letRoll } from './rolling'
+import { LANDS_MOST } from './step-limits'
 import { findSwing } from './swing'
 
 /** What one can do on the way to a stance, one thing after the other. */
@@ -167,10 +168,16 @@ function swing(task: Task, at: Instant, foot: Side, goal: FootInstant): Phase[] 
     : changeFoot(goal, { contact: 'air', clearance: way.clearance, lift: lands.lift })
   phases.push(phase(task, 'reach', foot, now, withFoot(now, foot, over), way.bend ? { bend: way.bend } : {}))
   now = (phases.at(-1) as Phase).to
-  // What is only set down again where it was, turned, comes down flat.
-  const fills = mayRoll(choices) ? letRoll(body, foot, goal, lands.contact === 'heel' ? 'toes' : 'heel') : goal
+  const fills = mayRoll(choices) ? letLand(body, foot, goal, lands.contact) : goal
   if (!held) phases.push(phase(task, 'touch', foot, now, withFoot(now, foot, fills), { lands }))
   return phases
+}
+
+/** What fills once it has landed: on its heel its toes may stay up, else its heel, no further than a foot lands. */
+function letLand(body: Body, foot: Side, goal: FootInstant, contact: Contact): FootInstant {
+  if (contact === 'heel') return letRoll(body, foot, goal, 'toes')
+  const set = letRoll(body, foot, goal, 'heel')
+  return changeFoot(set, { rolls: Math.min(set.rolls, LANDS_MOST) })
 }
 
 /** What meets the floor first: by the way that the foot goes, unless it stays on a part of itself. */

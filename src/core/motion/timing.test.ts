@@ -6,6 +6,7 @@ import { resolveBody } from '../body/body'
 import { GRAVITY } from '../conventions'
 import { calcInside } from '../geometry/inside'
 import { assemble } from '../pose/pose'
+import { chooseOver } from '../postures/choices'
 import { buildPosture } from '../postures/posture'
 import { postureOf } from '../postures/postures'
 import { SCHOOLS, type SchoolId } from '../postures/schools'
@@ -13,7 +14,7 @@ import { changeInstant, footingInRoom, type Held } from './instant'
 import { makePath, type RoutinePart } from './path'
 import { instantAt, type Phase } from './phase'
 import { pose, read } from './posing'
-import { calcShortest, calcWay, shareSeconds } from './timing'
+import { calcShortest, calcWay, shareHalves, shareSeconds } from './timing'
 
 const body = resolveBody({ stature: 1.65, mass: 68, sex: 'unspecified', age: 66 })
 const part = (
@@ -37,8 +38,11 @@ const made = [
   [part('parallel'), part('bow', 'right')],
   [part('parallel'), part('parallel', undefined, 0.85)],
   [part('bow'), part('bow', undefined, 0.2)],
-  // It ends on a foot with less to spare than twice its reserve.
-  [part('bow', undefined, undefined, 'high-follow'), part('empty-ball', 'right', undefined, 'high-follow')],
+  // A foot that turns on its heel has less to spare then than twice its reserve.
+  [
+    part('bow'),
+    { ...part('parallel', 'right'), choices: chooseOver(SCHOOLS['long-upright'].choices, { heavyFoot: 'heel' }) },
+  ],
 ].flatMap((routine) => {
   const way = makePath(body, routine, 10).transitions[0]?.made
   if (!way) throw new Error('no way')
@@ -131,5 +135,15 @@ describe('seconds are shared', () => {
     expect(shareSeconds(6, [1, 2], [0, null])).toEqual([2, 4])
     expect(shareSeconds(6, [1, 2], [3, 0])).toEqual([3, 3])
     expect(shareSeconds(3, [1, 2], [3, 3])).toEqual([1, 2])
+  })
+})
+
+describe('two halves of a breath', () => {
+  it('have as long each, by their own ways; a half that does not fit takes what it needs', () => {
+    expect(shareHalves(8, [3, 1, 1], [0, 0, 0], 2)).toEqual([3, 1, 4])
+    expect(shareHalves(8, [3, 1, 1], [4, 1.5, 0], 2)).toEqual([4, 1.5, 2.5])
+    // Not enough for both: as long each, and said so elsewhere.
+    expect(shareHalves(4, [3, 1, 1], [4, 1, 2], 2)).toEqual([1.5, 0.5, 2])
+    expect(shareHalves(8, [3, 1], [0, 0], 0)).toEqual([6, 2])
   })
 })

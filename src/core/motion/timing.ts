@@ -99,7 +99,7 @@ export function calcShortest(body: Body, phase: Phase, held: Held): number | nul
 }
 
 /** At so many instants the height of the centre is read; between them it goes along a line, true to a millimetre. */
-const POSED = 6
+const POSED = 12
 
 /**
  * How long the pendulum is at an instant of a phase, 0 to 1: the height of the centre of mass over the floor, metres.
@@ -136,6 +136,27 @@ function calcLeastSeconds(base: Base, [x, y]: Vec2, [aheadX, aheadY]: Vec2, keep
     if (approach > 0) least = Math.max(least, approach / spare)
   }
   return least
+}
+
+/**
+ * Shares seconds out in two halves: to the first so many phases and to the rest, each by ways. A half that its shortest
+ * times do not fit into takes what it needs from the other, where there is enough for both.
+ */
+export function shareHalves(
+  seconds: number,
+  ways: readonly number[],
+  shortest: readonly (number | null)[],
+  first: number,
+): number[] {
+  if (first <= 0 || first >= ways.length) return shareSeconds(seconds, ways, shortest)
+  const need = (times: readonly (number | null)[]) => times.reduce<number>((sum, one) => sum + (one ?? 0), 0)
+  const [needed, left] = [need(shortest.slice(0, first)), need(shortest.slice(first))]
+  const fits = needed + left <= seconds
+  const half = fits ? clamp(seconds / 2, needed, seconds - left) : seconds / 2
+  return [
+    ...shareSeconds(half, ways.slice(0, first), shortest.slice(0, first)),
+    ...shareSeconds(seconds - half, ways.slice(first), shortest.slice(first)),
+  ]
 }
 
 /** Shares seconds out by ways; a phase has at least its shortest safe time where there is enough for all. */

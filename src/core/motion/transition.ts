@@ -1,18 +1,18 @@
 import type { Body } from '../body/body'
 import type { Side } from '../conventions'
 import { mix } from '../geometry/vector'
-import type { Choices } from '../postures/choices'
+import type { Breath, Choices } from '../postures/choices'
 import { followFeet } from './follow'
 import { changeInstant, type Held, type Instant } from './instant'
 import { keepFlat, keepRaised } from './join-rolls'
 import { setHeights } from './key-heights'
-import { instantAt, type Phase } from './phase'
+import { countFirstHalf, instantAt, type Phase } from './phase'
 import { findPlan, findPlans, followPlan, type Plan } from './plan'
 import { type Stood, stand, tryStand } from './posing'
 import type { Task } from './script'
 import { smoothHeights } from './smooth'
 import { CLEARANCE } from './step-limits'
-import { calcShortest, calcWay, shareSeconds } from './timing'
+import { calcShortest, calcWay, shareHalves } from './timing'
 
 export type TimedPhase = Phase & { startS: number; seconds: number; shortest: number | null; samples: Stood[] }
 
@@ -33,6 +33,8 @@ export type Ask = {
   seconds: number
   /** Intervals of a phase. */
   samples: number
+  /** Two halves of a breath share the seconds alike. */
+  breath: Breath
   /** Without shortest times: phases share the seconds by their ways alone. */
   quick?: boolean
 }
@@ -45,9 +47,10 @@ export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Trans
   const { body, from, to, held, seconds } = ask
   const followed = keepRaised(body, followFeet(taskOf(ask, plan.sits), keepFlat(plan.phases)), held)
   const ways = followed.map((phase) => calcWay(body, phase, held))
-  const rough = setHeights(ask, followed, shareSeconds(seconds, ways, []))
+  const first = countFirstHalf(ask.breath, followed)
+  const rough = setHeights(ask, followed, shareHalves(seconds, ways, [], first))
   const shortest = ask.quick ? [] : rough.map((phase) => calcShortest(body, phase, held))
-  const shared = shareSeconds(seconds, ways, shortest)
+  const shared = shareHalves(seconds, ways, shortest, first)
   const phases = ask.quick ? rough : setHeights(ask, followed, shared)
   let startS = 0
   const timed = phases.map((phase, i) => {
@@ -59,24 +62,23 @@ export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Trans
   return { anchor, plan, phases: timed, levelAt: (at) => mix(from.height, to.height, seconds > 0 ? at / seconds : 1) }
 }
 
+/** What a plan needs to know: nothing of time. */
+type Planning = Omit<Ask, 'seconds' | 'samples' | 'breath' | 'quick'>
+
 /** The cheapest way there; null where there is none. */
-export const planTransition = (ask: Omit<Ask, 'seconds' | 'samples'>): Plan | null => findPlan(taskOf(ask, 0))
+export const planTransition = (ask: Planning): Plan | null => findPlan(taskOf(ask, 0))
 
 /**
  * Ways there, the cheapest first; before them a plan that is known, where it leads there still.
  * @param sits how far one sits back over the foot that carries: 0 to 1
  */
-export function* planTransitions(
-  ask: Omit<Ask, 'seconds' | 'samples'>,
-  sits: number,
-  known?: Plan,
-): Generator<Plan, undefined> {
+export function* planTransitions(ask: Planning, sits: number, known?: Plan): Generator<Plan, undefined> {
   const followed = known && followPlan(taskOf(ask, known.sits), known)
   if (followed) yield followed
   yield* findPlans(taskOf(ask, sits))
 }
 
-const taskOf = ({ body, from, to, held, choices }: Omit<Ask, 'seconds' | 'samples'>, sits: number): Task => ({
+const taskOf = ({ body, from, to, held, choices }: Planning, sits: number): Task => ({
   body,
   from,
   to,

@@ -1,5 +1,6 @@
 import type { Body } from '../body/body'
 import { DEG, otherSide, type Side } from '../conventions'
+import { calcTrack } from '../stance/layout'
 import { fromRoom, toRoom } from '../stance/placed'
 import type { Placement, Stance, Support } from '../stance/stance'
 import { holdOn } from '../variants/hold'
@@ -72,7 +73,9 @@ export function changeWay(body: Body, way: Way, change: WayChange, anchor: Side 
     case 'seconds':
       return withPart({ seconds: Math.min(SECONDS_MOST, part.seconds * change.times) })
     case 'wider':
-      return anchor && withPart({ stance: widen(part.stance, otherSide(anchor), change.by) })
+      return anchor && isWideEnough(body, part.stance, change.by)
+        ? withPart({ stance: widen(part.stance, otherSide(anchor), change.by) })
+        : null
     case 'pieces':
       return inPieces(way)
     case 'inPlace':
@@ -90,7 +93,18 @@ function bend(stance: Stance, by: number): Stance | null {
   return { ...stance, height: { ...height, kneeFlexion } }
 }
 
-/** The foot that steps further out. */
+/** Feet come nearer each other for a step only down to what no teacher calls a tightrope, in shoulder widths. */
+const NEAREST_TRACK = 0.7
+const isWideEnough = (body: Body, stance: Stance, by: number): boolean =>
+  by > 0 || calcTrack(stance) + by >= NEAREST_TRACK * body.shoulderWidth - 1e-9
+
+/** Both feet nearer each other by as much in all, where they are wide enough for it; else as they are. */
+export function bringNearer(body: Body, stance: Stance, by: number): Stance {
+  if (by === 0 || stance.seat || !isWideEnough(body, stance, -by)) return stance
+  return widen(widen(stance, 'left', -by / 2), 'right', -by / 2)
+}
+
+/** The foot that steps further out, or less far. */
 function widen(stance: Stance, stepper: Side, by: number): Stance {
   const foot = stance.feet[stepper]
   const out = stepper === 'right' ? by : -by

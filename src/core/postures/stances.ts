@@ -76,7 +76,7 @@ export const backStepPlan = (school: School): Plan => ({
 })
 
 export const sideStepPlan = (school: School): Plan => ({
-  track: 0.2 + 0.55 * room(school),
+  track: parallelPlan(school).track + (school.kneeDeg > 45 ? 0.05 : 0.1),
   ownLoad: 0.65,
   kneeDeg: atMost(school, 28),
   kneeOf: 'own',

@@ -35,6 +35,12 @@ describe('the bench', () => {
     expectReadable()
     await user.click(button('All readings'))
     expectReadable()
+  })
+
+  it('says of each finding why, readable', async () => {
+    await choose(/^Person:/, /Odalys Marrin/)
+    await ready()
+    await waitFor(() => expect(screen.getAllByText('why').length).toBeGreaterThan(0))
     for (const why of screen.getAllByText('why')) await user.click(why)
     expectReadable()
   })

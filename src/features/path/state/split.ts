@@ -7,9 +7,9 @@ import { insertParts } from './edits'
  * Where a way is best parted: the foot has touched and is not filled yet; where none steps, half of the time is over.
  * Null where one of the two would be too quick in as many seconds as the whole had.
  */
-export function findMiddle({ phases }: ShownTransition): ShownInstant | null {
+export function findMiddle({ phases, anchor }: ShownTransition): ShownInstant | null {
   const all = sum(phases.map(({ seconds }) => seconds))
-  const touched = phases.findIndex(({ kind }, i) => kind === 'touch' && i < phases.length - 1)
+  const touched = phases.findIndex(({ kind, foot }, i) => kind === 'touch' && foot !== anchor && i < phases.length - 1)
   if (touched < 0) return halfWay(phases, all / 2)
   const halves = [phases.slice(0, touched + 1), phases.slice(touched + 1)]
   const needs = halves.map((half) => sum(half.map(({ shortest }) => shortest ?? Number.POSITIVE_INFINITY)))

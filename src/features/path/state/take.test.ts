@@ -166,7 +166,7 @@ describe('safer ways', () => {
     const found = findMeasure(body, sized)
     expect(found).not.toBeNull()
     if (!found) return
-    const taken = takeMeasure(routine, found.measure.scale, found.parts, found.measure.by !== 0)
+    const taken = takeMeasure(routine, found)
     expect(tallyPath(walk(taken, 6))).toEqual(found.tally)
     const was = tallyPath(walk(routine, 6))
     expect(found.tally.noWay + found.tally.beyond).toBeLessThanOrEqual(was.noWay + was.beyond)

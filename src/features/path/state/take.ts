@@ -1,4 +1,4 @@
-import type { RoutinePart, SaferWay, Stance } from '@/core'
+import type { Measured, RoutinePart, SaferWay, Stance } from '@/core'
 import { fromStance } from '@/formats/from-core'
 import type { ChangesDocument, PartDocument, RoutineDocument } from '@/formats/routine-document'
 import type { StanceBody } from '@/formats/stance-document'
@@ -73,12 +73,10 @@ const heelsOf = ({ feet: { left, right } }: StanceBody): NonNullable<ChangesDocu
   right: { heel: right.heel },
 })
 
-/** A routine with one step length and one height. */
+/** A routine with one step length, one height and one width. */
 export function takeMeasure(
   routine: RoutineDocument,
-  scale: number,
-  parts: readonly RoutinePart[],
-  bends: boolean,
+  { measure: { scale, by, nearer = 0 }, parts }: Pick<Measured, 'measure' | 'parts'>,
 ): RoutineDocument {
   return {
     ...routine,
@@ -87,7 +85,9 @@ export function takeMeasure(
       const stance = parts[i]?.stance
       const anchor = parts[i]?.anchor
       const kept = anchor ? { ...part, anchor } : part
-      return bends && stance && !stance.seat ? { ...kept, ...over(part, heightOf(stance)) } : kept
+      if (!stance || stance.seat) return kept
+      const changes = { ...(by !== 0 && heightOf(stance)), ...(nearer > 0 && { feet: heelsOf(fromStance(stance)) }) }
+      return Object.keys(changes).length > 0 ? { ...kept, ...over(part, changes) } : kept
     }),
   }
 }

@@ -44,12 +44,7 @@ export function WholeRemedy({ parts, person }: WholeRemedyProps) {
           <li>
             <strong>{sayMeasure(found)}</strong>
             <p>{sayLeft(found.tally)}</p>
-            <Button
-              variant="contained"
-              onClick={() =>
-                editRoutine((was) => takeMeasure(was, found.measure.scale, found.parts, found.measure.by !== 0))
-              }
-            >
+            <Button variant="contained" onClick={() => editRoutine((was) => takeMeasure(was, found))}>
               {say('take')}
             </Button>
           </li>
