@@ -28,6 +28,26 @@ describe('the command line', () => {
     expect(JSON.parse(stdout)).toEqual(JSON.parse(JSON.stringify(analyseDocument(JSON.parse(first), IN_DOCUMENTS))))
   })
 
+  it('says of a stance how one comes to it, where that is asked: what holds, what is too wide to step into', () => {
+    const foot = (x: number, y: number) => ({ heel: [x, y] })
+    const line = (left: [number, number], right: [number, number]) =>
+      JSON.stringify({
+        format: 'nivrel.stance/1',
+        person: { statureM: 1.65, massKg: 68, ageYears: 60 },
+        stance: { feet: { left: foot(...left), right: foot(...right) }, height: { kneeFlexionDeg: 25 } },
+      })
+    const lines = [line([-0.16, 0.1], [0.16, 0]), line([-0.34, 0], [0.34, 0])]
+    const { stdout } = nivrel(['analyze', '--ndjson', '--way-in', '-'], lines.join('\n'))
+    const [near, wide] = stdout
+      .trim()
+      .split('\n')
+      .map((one) => JSON.parse(one))
+    expect([near.verdict, near.wayIn.verdict, near.wayIn.from]).toEqual(['holds', 'holds', 'parallel'])
+    expect(wide.verdict).toBe('holds')
+    expect(wide.wayIn.verdict).toBe('beyond')
+    expect(JSON.parse(nivrel(['analyze', '-'], lines[0]).stdout)).not.toHaveProperty('wayIn')
+  })
+
   it('answers line for line, in order; a bad line is answered in its place; blank lines are skipped', () => {
     const deep = `{"format": "nivrel.stance/1", "x": ${'['.repeat(50_000)}${']'.repeat(50_000)}}`
     const lines = [`\uFEFF${WORKED[3]}`, '', '{"format": 1}', 'not json', deep, WORKED[9], '  ']

@@ -23,6 +23,7 @@ const HELP = `Nivrel: how near the edge a stance is, and the smallest change tha
 
   npm run -s nivrel -- analyze FILE             one nivrel.stance/1 document in, its nivrel.analysis/1 out
   npm run -s nivrel -- analyze --ndjson FILE    one stance a line in, one analysis a line out, in order
+  npm run -s nivrel -- analyze --way-in FILE    also how one comes to it from standing parallel, and back
   npm run -s nivrel -- variants FILE [--most N]  the safer variants of a stance, as nivrel.variants/1
   npm run -s nivrel -- fit FILE                 a class and a posture (nivrel.fit-request/1) in, its levels out (nivrel.fit/1)
   npm run -s nivrel -- path FILE [--samples N] [--person FILE]
@@ -53,13 +54,13 @@ async function main(args: string[]): Promise<void> {
 }
 
 async function analyze(args: string[]): Promise<void> {
-  const lines = args.includes('--ndjson')
-  const file = takeFile(args.filter((a) => a !== '--ndjson'))
-  if (!lines) return print(JSON.stringify(analyseDocument(readDocument(file), IN_DOCUMENTS), null, 2))
+  const [lines, wayIn] = [args.includes('--ndjson'), args.includes('--way-in')]
+  const file = takeFile(args.filter((a) => a !== '--ndjson' && a !== '--way-in'))
+  if (!lines) return print(JSON.stringify(analyseDocument(readDocument(file), IN_DOCUMENTS, { wayIn }), null, 2))
   const input = file === '-' ? process.stdin : createReadStream(file)
   input.on('error', fail)
   for await (const line of createInterface({ input, crlfDelay: Number.POSITIVE_INFINITY })) {
-    if (line.trim() !== '') await print(JSON.stringify(analyseLine(line)))
+    if (line.trim() !== '') await print(JSON.stringify(analyseLine(line, wayIn)))
   }
 }
 
@@ -91,9 +92,9 @@ async function fit(args: string[]): Promise<void> {
 }
 
 /** A bad line answers in its place and doesn't stop the rest. */
-function analyseLine(line: string): unknown {
+function analyseLine(line: string, wayIn: boolean): unknown {
   try {
-    return analyseDocument(parseJson(line), IN_DOCUMENTS)
+    return analyseDocument(parseJson(line), IN_DOCUMENTS, { wayIn })
   } catch (error) {
     if (error instanceof InputError) return toErrorDocument(error, IN_DOCUMENTS)
     throw error

@@ -1,12 +1,25 @@
-import { analyse, resolveBody } from '@/core'
+import { analyse, readWayIn, resolveBody, USUAL_CHOICES } from '@/core'
 import { type AnalysisDocument, toAnalysisDocument } from './analysis-document'
 import type { DocumentWords } from './document-words'
 import { parse } from './parse'
 import { stanceDocument } from './stance-document'
 import { toPerson, toStance } from './to-core'
+import { toWayIn } from './way-in-document'
+
+/** An analysis; with the way into the stance where that was asked for, null of one that is sat. */
+export type AnsweredDocument = AnalysisDocument & { wayIn?: ReturnType<typeof toWayIn> | null }
 
 /** A `nivrel.stance/1` document in, its `nivrel.analysis/1` out. @throws InputError */
-export function analyseDocument(value: unknown, words: DocumentWords): AnalysisDocument {
+export function analyseDocument(
+  value: unknown,
+  words: DocumentWords,
+  asked: { wayIn?: boolean } = {},
+): AnsweredDocument {
   const doc = parse(stanceDocument, value)
-  return toAnalysisDocument(analyse(resolveBody(toPerson(doc.person)), toStance(doc.stance)), words)
+  const [body, stance] = [resolveBody(toPerson(doc.person)), toStance(doc.stance)]
+  const analysis = analyse(body, stance)
+  const answer = toAnalysisDocument(analysis, words)
+  if (!asked.wayIn) return answer
+  const wayIn = readWayIn(body, stance, analysis.legs, USUAL_CHOICES)
+  return { ...answer, wayIn: wayIn && toWayIn(wayIn, words) }
 }
