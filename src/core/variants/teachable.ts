@@ -28,6 +28,8 @@ export type Teachable = {
   sideways: number
   /** Least bend of a knee that carries, radians. */
   flexion: BySide<number>
+  /** The foot that stays in front: 1 the left, -1 the right; null where neither is. */
+  front: 1 | -1 | null
   /** Furthest that the pelvis may face from the front foot's direction, radians; null where no foot is in front. */
   turn: number | null
 }
@@ -58,6 +60,7 @@ export function boundTeachable(
     flexion: bySide((side) =>
       Math.min(SOFT_KNEE, original?.legs[side].flexion ?? SOFT_KNEE, body.sides[side].kneeFlexionMax),
     ),
+    front: isStep(calcLead(stance), body) ? (calcLead(stance) > 0 ? 1 : -1) : null,
     turn: isStep(calcLead(stance), body) ? Math.abs(calcPelvisToFrontFoot(stance)) + TURN_MORE : null,
   }
 }
@@ -76,6 +79,8 @@ export function sumUnteachable(bounds: Teachable, stance: Stance, sideways: numb
   for (const side of SIDES) {
     if (carries(legs[side])) past += Math.max(0, bounds.flexion[side] - legs[side].flexion - DUST) / UNIT.rad
   }
+  // With the other foot in front it is another posture.
+  if (bounds.front !== null) past += Math.max(0, -bounds.front * calcLead(stance) - LEVEL) / UNIT.m
   if (bounds.turn !== null && Math.abs(calcLead(stance)) > LEVEL)
     past += Math.max(0, Math.abs(calcPelvisToFrontFoot(stance)) - bounds.turn - DUST) / UNIT.rad
   return past
