@@ -76,7 +76,8 @@ export const backStepPlan = (school: School): Plan => ({
 })
 
 export const sideStepPlan = (school: School): Plan => ({
-  track: parallelPlan(school).track + (school.kneeDeg > 45 ? 0.05 : 0.1),
+  // As far out as a leg reaches at the school's height.
+  track: parallelPlan(school).track + (school.kneeDeg > 45 || school.kneeDeg <= 25 ? 0.04 : 0.1),
   ownLoad: 0.65,
   kneeDeg: atMost(school, 28),
   kneeOf: 'own',
