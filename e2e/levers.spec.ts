@@ -58,8 +58,8 @@ test('lengths are said in other units, feet snap to tape lines, and the rose is 
   await openBench(page, /Tomasz Ferrow/)
   await page.getByRole('button', { name: /unit of lengths/ }).click()
   await page.getByRole('menuitemradio', { name: 'shoulder widths' }).click()
-  // The long upright frame sets the feet 0.6 shoulder widths apart.
-  await expect(number(page, 'Track width')).toHaveAttribute('aria-valuetext', /^0\.6 shoulders/)
+  // The long upright frame sets the feet 0.9 shoulder widths apart.
+  await expect(number(page, 'Track width')).toHaveAttribute('aria-valuetext', /^0\.9 shoulders/)
   await page.getByRole('button', { name: /unit of lengths/ }).click()
   await page.getByRole('menuitemradio', { name: 'centimetres' }).click()
   await page.getByRole('button', { name: 'Tape lines' }).click()
