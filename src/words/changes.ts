@@ -38,9 +38,12 @@ export function sayGain(before: Analysis, after: Analysis, words: Words = ENGLIS
   const is = sayCentimetres(after.assured.margin, words)
   const same = cm(before.assured.margin) === cm(after.assured.margin)
   const said = [words.say(`changes.gain.${same ? 'same' : 'margin'}`, { was: cm(before.assured.margin), is })]
+  const deepest = Math.max(before.legs.left.flexion, before.legs.right.flexion)
   for (const side of SIDES) {
     const [from, to] = [before.legs[side].flexion, after.legs[side].flexion]
-    if (Math.abs(to - from) >= LEAST_BEND)
+    // That a knee that was the straighter one is straighter still is no news.
+    const isNews = from === deepest || to > from
+    if (isNews && Math.abs(to - from) >= LEAST_BEND)
       said.push(words.say('changes.gain.knee', { side, was: sayDegrees(from, words), is: sayDegrees(to, words) }))
   }
   const load = (a: Analysis) => Math.max(kneeLoad(a.legs.left), kneeLoad(a.legs.right))
