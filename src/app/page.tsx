@@ -22,5 +22,15 @@ export default async function BenchPage({ searchParams }: { searchParams: Promis
   const first = wanted[0] ?? people[0]
   const onBench = first ? await readBench(first.id) : null
   const opened = onBench?.kept.find(({ id }) => id === kept) ?? null
-  return <Bench people={people} onBench={onBench} opened={opened} own={own} units={house.units} day={day} />
+  return (
+    <Bench
+      people={people}
+      onBench={onBench}
+      opened={opened}
+      own={own}
+      ways={house.ways}
+      units={house.units}
+      day={day}
+    />
+  )
 }

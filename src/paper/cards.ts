@@ -1,6 +1,7 @@
 import { ENGLISH, type Words } from '@/words/language'
 import { sayHands, sayLaying, sayStanding } from '@/words/paper'
 import type { LengthUnit } from '@/words/units'
+import { sayComing } from '@/words/way-in'
 import { setText } from './flow'
 import { type Mark, type PaperSize, type Sheet, SIZES } from './sheet'
 import { fitStood, flexionOf, type Stood } from './stood'
@@ -89,6 +90,7 @@ function cardMarks(
         )),
     words.say('paper.card.counts', { counts, hold: words.number(holdS) }),
     ...(feel ? [words.say('paper.card.feel', { cue: feel })] : []),
+    ...stances.flatMap((one) => sayComing(one.wayIn, words) || []),
     ...(helper ? [words.say('paper.card.helper')] : []),
     words.say('paper.card.stop'),
   ]

@@ -1,4 +1,5 @@
 import { ENGLISH, type Words } from '@/words/language'
+import { markWayIn } from '@/words/way-in'
 import { breakLines } from './flow'
 import { hallHeight, hallMarks } from './hall'
 import type { Lane } from './lane'
@@ -57,11 +58,12 @@ function addLane(pages: Pages, { title, stood, people }: Lane, words: Words): vo
   pages.y = (isGoingOn ? pages.y : Math.max(pages.y, top + tall)) + 4
 }
 
-const rowOf = ({ name, chair, helper, watch }: Lane['people'][number], words: Words): string =>
+const rowOf = ({ name, chair, helper, watch, wayIn }: Lane['people'][number], words: Words): string =>
   [
     name,
     chair && words.say('paper.class.chair'),
     helper && words.say('paper.class.helper'),
+    markWayIn(wayIn, words),
     watch && words.say('paper.class.watch', { signs: watch }),
   ]
     .filter(Boolean)

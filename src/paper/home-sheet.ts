@@ -1,6 +1,7 @@
 import { ENGLISH, type Words } from '@/words/language'
 import { sayHands, sayLaying, sayStanding } from '@/words/paper'
 import type { LengthUnit } from '@/words/units'
+import { sayComing } from '@/words/way-in'
 import type { Card } from './cards'
 import { setText } from './flow'
 import { footer, head, MARGIN } from './page'
@@ -38,6 +39,8 @@ export function homeSheet(
     add(stood.title, 6.4, x, true)
     for (const line of stood.stance.seat ? [] : sayLaying(stood.stance, stood.body, unit, words)) add(line, 4.8, x)
     add(`${sayStanding(stood.stance, flexionOf(stood), words)} ${sayHands(stood.stance, words)}`, 4.8, x)
+    const coming = sayComing(stood.wayIn, words)
+    if (coming) add(coming, 4.8, x)
     add(words.say('paper.card.counts', { counts, hold: words.number(holdS) }), 4.8, x)
     y = Math.max(y, top + DRAWN) + 4
   }

@@ -1,9 +1,9 @@
-import { type Analysis, type Body, type Stance, tryAnalyse, type Vec2 } from '@/core'
+import { type Analysis, type Body, type Stance, tryAnalyse, type Vec2, type WayIn } from '@/core'
 import { type Box, type Drawing, drawStance } from './floor'
 import type { Mark } from './sheet'
 
-/** A stance of somebody, and what it comes to; null where it cannot be computed. */
-export type Stood = { title: string; body: Body; stance: Stance; analysis: Analysis | null }
+/** A stance of somebody, and what it comes to; null where it cannot be computed. How it is come to, where that was read. */
+export type Stood = { title: string; body: Body; stance: Stance; analysis: Analysis | null; wayIn?: WayIn | null }
 
 export const stand = (title: string, body: Body, stance: Stance): Stood => ({
   title,

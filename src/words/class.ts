@@ -10,10 +10,18 @@ const some = (key: string, n: number, words: Words) =>
 const isSaid = (part: string | false): part is string => part !== false
 
 /** What has to be set out, counted. */
-export type HallCounts = { standing: number; all: number; short: number; chairs: number; wall: number; helpers: number }
+export type HallCounts = {
+  standing: number
+  all: number
+  short: number
+  chairs: number
+  wall: number
+  helpers: number
+  noWayIn: number
+}
 
 /** Who stands, and what has to be set out: chairs, places at the wall, helpers. */
-export function sayHall({ standing, all, short, ...things }: HallCounts, words: Words = ENGLISH): string {
+export function sayHall({ standing, all, short, noWayIn, ...things }: HallCounts, words: Words = ENGLISH): string {
   const set = (['chairs', 'wall', 'helpers'] as const).map((key) => some(`hall.${key}`, things[key], words))
   const stand = words.say('class.hall.stand', {
     n: standing,
@@ -22,7 +30,9 @@ export function sayHall({ standing, all, short, ...things }: HallCounts, words: 
     short: short > 0 ? sayCount(short, words) : 'none',
   })
   const said = set.filter(isSaid).join(', ')
-  return `${stand} ${said ? `${capital(said)}.` : words.say('class.hall.nothing')}`
+  const without =
+    noWayIn > 0 && words.say('path.wayIn.counts', { n: noWayIn, Count: capital(sayCount(noWayIn, words)) })
+  return [stand, without, said ? `${capital(said)}.` : words.say('class.hall.nothing')].filter(isSaid).join(' ')
 }
 
 /** Under a lane: who, and what stands in it. */

@@ -19,7 +19,7 @@ export function sayLimitOrigin(
     ? [finding.by]
     : order
       ? ['loadMax']
-      : [...(rule.limits ?? []), ...(rule.house ?? [])]
+      : [...(rule?.limits ?? []), ...(rule?.house ?? [])]
   const side = order ?? finding.side
   const own = limits.filter(
     ({ what, side: of }) => keys.some((key) => key === keyOf(what)) && (of === undefined || of === side),
@@ -29,7 +29,7 @@ export function sayLimitOrigin(
     return words.say('limits.from.person', { limits: said.join('; ') })
   }
   const changed = keys.filter((key): key is HouseKey => key in HOUSE_RULES && house?.[key as HouseKey] !== undefined)
-  if (changed.length === 0) return words.say('limits.from.rule', { source: sayRule(rule.id, 'source', words) })
+  if (changed.length === 0) return words.say('limits.from.rule', { source: sayRule(finding.rule, 'source', words) })
   return words.say('limits.from.house', {
     rules: changed.map((key) => uncapital(sayHouseRule(key, words))).join(', '),
   })

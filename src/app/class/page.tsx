@@ -3,6 +3,7 @@ import type { Group } from '@/records/groups'
 import { listMembers, listNames } from '@/server/bench'
 import { today } from '@/server/clock'
 import { readGroups } from '@/server/groups'
+import { readHouse } from '@/server/house'
 import { listOwn } from '@/server/library'
 import { listPlans, listUnreadablePlans } from '@/server/plans'
 
@@ -12,12 +13,13 @@ type ClassQuery = { group?: string; posture?: string }
 
 /** Opens with ?group=ID and ?posture=ID, else with the largest group; the others are fetched when they are chosen. */
 export default async function ClassPage({ searchParams }: { searchParams: Promise<ClassQuery> }) {
-  const [asked, names, all, own, plans, day, aside] = await Promise.all([
+  const [asked, names, all, own, plans, house, day, aside] = await Promise.all([
     searchParams,
     listNames(),
     readGroups(),
     listOwn(),
     listPlans(),
+    readHouse(),
     today(),
     listUnreadablePlans(),
   ])
@@ -33,6 +35,7 @@ export default async function ClassPage({ searchParams }: { searchParams: Promis
       firstPosture={asked.posture ?? null}
       own={own}
       plans={plans}
+      ways={house.ways}
       day={day}
       aside={aside}
     />

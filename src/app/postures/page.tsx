@@ -1,17 +1,19 @@
 import { Postures } from '@/features/postures/Postures'
 import { findLastPersonId, listNames, readBench } from '@/server/bench'
+import { readHouse } from '@/server/house'
 import { listOwn, listUnreadablePostures } from '@/server/library'
 
 export const dynamic = 'force-dynamic'
 
 export default async function PosturesPage() {
-  const [people, last, own, aside] = await Promise.all([
+  const [people, last, own, aside, house] = await Promise.all([
     listNames(),
     findLastPersonId(),
     listOwn(),
     listUnreadablePostures(),
+    readHouse(),
   ])
   const first = people.find(({ id }) => id === last) ?? people[0]
   const person = first ? (await readBench(first.id)).person : null
-  return <Postures people={people} first={person} own={own} aside={aside} />
+  return <Postures people={people} first={person} own={own} ways={house.ways} aside={aside} />
 }

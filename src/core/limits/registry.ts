@@ -23,7 +23,7 @@ export const LEG_RULES_BY_STATE: Record<LegState, readonly LegRule[]> = {
 const BY_ID = new Map(RULES.map((rule) => [rule.id, rule]))
 
 /**
- * The rule that a finding came from.
- * @example ruleOf({ rule: 'knee.flexion' }).code // => 'knee.flexion'
+ * The rule of a stance that a finding came from; undefined where only a way shows it.
+ * @example ruleOf({ rule: 'knee.flexion' })?.code // => 'knee.flexion'
  */
-export const ruleOf = (finding: Finding): Rule => BY_ID.get(finding.rule) as Rule
+export const ruleOf = (finding: Finding): Rule | undefined => BY_ID.get(finding.rule)

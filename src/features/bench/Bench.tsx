@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import type { HouseWays } from '@/formats/choices-document'
 import { mergeLibrary } from '@/formats/posture-document'
 import type { BodyUnits } from '@/records/body-units'
 import type { BenchOfPerson, KeptStance, NamedPerson } from '@/server/bench'
@@ -19,12 +20,14 @@ type BenchProps = {
   opened: KeptStance | null
   /** Postures that the instructor changed or added. */
   own: readonly OwnPosture[]
+  /** How the house steps, where it does otherwise than a school. */
+  ways: HouseWays
   units: BodyUnits
   day: string
 }
 
 /** This person in this stance: does it hold, which way is it weak, what is the safer variant? */
-export function Bench({ people, onBench, opened, own, units, day: served }: BenchProps) {
+export function Bench({ people, onBench, opened, own, ways, units, day: served }: BenchProps) {
   const [ready, setReady] = useState(false)
   useEffect(() => {
     setLibrary(mergeLibrary(own))
@@ -34,5 +37,5 @@ export function Bench({ people, onBench, opened, own, units, day: served }: Benc
   const day = useDayTurn(served)
   if (!onBench) return <NobodyYet units={units} day={day} />
   if (!ready) return <main className={styles.bench} aria-busy="true" />
-  return <FullBench people={people} first={onBench} opened={opened} units={units} day={day} />
+  return <FullBench people={people} first={onBench} opened={opened} ways={ways} units={units} day={day} />
 }

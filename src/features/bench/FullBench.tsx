@@ -1,4 +1,5 @@
 import { memo, useCallback, useDeferredValue, useRef, useState } from 'react'
+import type { HouseWays } from '@/formats/choices-document'
 import { fromStance } from '@/formats/from-core'
 import type { BodyUnits } from '@/records/body-units'
 import type { BenchOfPerson, KeptStance, NamedPerson, PlannedFor } from '@/server/bench'
@@ -23,6 +24,7 @@ import { changeFloorView, fitFloor, useFloorView } from './state/floor-view'
 import { openOnBench, openStance, redo, undo } from './state/store'
 import { useAnalysis } from './state/use-analysis'
 import { toState, usePerson } from './state/use-person'
+import { useWayIn } from './state/use-way-in'
 import { KeptShelf } from './strip/KeptShelf'
 import { Planned } from './strip/Planned'
 import { useVariants } from './strip/use-variants'
@@ -47,12 +49,13 @@ type FullBenchProps = {
   people: readonly NamedPerson[]
   first: BenchOfPerson
   opened: KeptStance | null
+  ways: HouseWays
   units: BodyUnits
   day: string
 }
 
 /** The bench with somebody on it. */
-export function FullBench({ people: known, first, opened, units, day }: FullBenchProps) {
+export function FullBench({ people: known, first, opened, ways, units, day }: FullBenchProps) {
   const view = useAnalysis()
   // The floor answers at once; what stands beside and under it follows when there is time, so that a drag stays smooth.
   const calm = useDeferredValue(view)
@@ -64,6 +67,7 @@ export function FullBench({ people: known, first, opened, units, day }: FullBenc
   const [keeping, setKeeping] = useState(false)
   const [sheet, setSheet] = useState<'keys' | 'compare' | 'person' | null>(null)
   const variants = useVariants(calm)
+  const wayIn = useWayIn(calm, ways)
   useUndoKeys(undo, redo)
   const askForPerson = useCallback(() => setSheet('person'), [])
   const compare = useCallback(() => setSheet('compare'), [])
@@ -98,7 +102,7 @@ export function FullBench({ people: known, first, opened, units, day }: FullBenc
       <div className={styles.work}>
         <BenchFloor view={view} />
         {lastGood.current ? <CalmBody analysis={lastGood.current} stale={!calm.analysis} /> : <div />}
-        <CalmFindings view={calm} person={person} allShown={all} onAll={turnAll} />
+        <CalmFindings view={calm} wayIn={wayIn} person={person} allShown={all} onAll={turnAll} />
       </div>
       {all && calm.analysis && <CalmReadings analysis={calm.analysis} />}
       <div className={styles.strip}>

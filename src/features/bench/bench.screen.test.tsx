@@ -31,8 +31,10 @@ describe('the bench', () => {
     await ready()
   })
 
-  it('says the verdict, its reasons and every reading, readable', async () => {
+  it('says the verdict, its reasons, how it is come to and every reading, readable', async () => {
     expectReadable()
+    const shows = screen.getByRole('region', { name: 'What the stance shows' })
+    await waitFor(() => expect(shows.textContent).toMatch(/stepped into from standing|The way (into it|back) is/))
     await user.click(button('All readings'))
     expectReadable()
   })

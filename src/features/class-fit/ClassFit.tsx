@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
 import { useMemo, useRef, useState } from 'react'
+import type { HouseWays } from '@/formats/choices-document'
 import { dayOf } from '@/formats/day'
 import { mergeLibrary } from '@/formats/posture-document'
 import type { Group } from '@/records/groups'
@@ -42,6 +43,8 @@ type ClassFitProps = {
   firstPosture: string | null
   own: readonly OwnPosture[]
   plans: readonly ClassPlan[]
+  /** How the house steps, where it does otherwise than a school. */
+  ways: HouseWays
   day: string
   /** Plans that cannot be read. */
   aside: readonly SetAside[]
@@ -54,7 +57,7 @@ const FIRST: Choice = { postureId: 'brush-knee', school: 'long-upright', side: '
 const NOBODY: never[] = []
 
 /** One posture against everybody: who can do it as taught, and the fewest versions that fit all. */
-export function ClassFit({ groups, first, firstPosture, own, plans: known, day: served, aside }: ClassFitProps) {
+export function ClassFit({ groups, first, firstPosture, own, plans: known, ways, day: served, aside }: ClassFitProps) {
   const postures = useMemo(() => mergeLibrary(own), [own])
   const { group, people, isLoading, problem: unfetched, setGroup, reload } = useGroup(first)
   const [choice, setChoice] = useState({ ...FIRST, ...(firstPosture && { postureId: firstPosture }) })
@@ -69,7 +72,7 @@ export function ClassFit({ groups, first, firstPosture, own, plans: known, day: 
   const markKept = useRef(() => {})
   const plans = usePlans(known, { group, posture: posture.id }, () => markKept.current())
   const kept = plans.open
-  const state = useClass(several ? NOBODY : all, choosing, kept)
+  const state = useClass(several ? NOBODY : all, choosing, kept, ways)
   const { levels, standing, taughtBy, progress, stopped, stop, measures } = state
   markKept.current = state.markKept
   useUndoKeys(state.undo)

@@ -10,6 +10,7 @@ import type { KeyboardEvent } from 'react'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import { restsOnEstimate, sayReason } from '@/words/reasons'
+import { markWayIn, sayWayIn } from '@/words/way-in'
 import styles from './class-fit.module.css'
 import type { Placed } from './layout'
 import { sayInLane, sayLowered, supportOf } from './words'
@@ -18,12 +19,13 @@ type PersonInLaneProps = { placed: Placed; onStep: (id: string, by: 1 | -1) => v
 
 /** Somebody on the hall's floor: dragged to another lane, or moved there with the arrow keys. */
 export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
-  const { member, analysis, stance, passes, pinned, joined } = placed
+  const { member, analysis, stance, passes, pinned, joined, wayIn } = placed
   const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: member.id })
   // A verdict that holds but breaks what only the search knows of is not shown as holding.
   const verdict = analysis ? (passes || analysis.verdict !== 'holds' ? analysis.verdict : 'close') : 'beyond'
   const reason = sayInLane(analysis)
   const support = supportOf(stance)
+  const way = markWayIn(wayIn)
   const lowered = sayLowered(stance, member.body)
   const estimated = analysis !== null && restsOnEstimate(analysis)
   const onKeyDown = (event: KeyboardEvent) => {
@@ -34,7 +36,7 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
   }
   return (
     <li>
-      <Tooltip describeChild title={sayReason(analysis)}>
+      <Tooltip describeChild title={[sayReason(analysis), wayIn && sayWayIn(wayIn)].filter(Boolean).join(' ')}>
         <ButtonBase
           ref={setNodeRef}
           {...listeners}
@@ -62,6 +64,7 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
           {joined && <small>new here: proposed</small>}
           {lowered && <small>{lowered}</small>}
           {reason && <small>{reason}</small>}
+          {way && <small>{way}</small>}
         </ButtonBase>
       </Tooltip>
     </li>

@@ -11,6 +11,7 @@ import {
   standLevel,
   type Taught,
   tryAnalyse,
+  type WayIn,
 } from '@/core'
 import { fromStance } from '@/formats/from-core'
 import { PLAN_FORMAT, type PlanDocument } from '@/formats/plan-document'
@@ -35,7 +36,7 @@ export type Choosing = {
 export type Place = number | 'aside'
 
 /** Somebody where they are put: how they stand there, and whether that keeps all their limits. */
-export type Placed = {
+export type Put = {
   member: Member
   place: Place
   pinned: boolean
@@ -48,6 +49,9 @@ export type Placed = {
   analysis: Analysis | null
   passes: boolean
 }
+
+/** The same, with how they come to it; null as long as that is worked out, and where they sit or it does not pass anyway. */
+export type Placed = Put & { wayIn: WayIn | null }
 
 export type Level = { candidate: Candidate; words: LevelWords; edited: boolean }
 
@@ -96,7 +100,7 @@ export const matches = ({ plan, posture, group }: ClassPlan, choosing: Choosing)
 /** The plan of a class as it stands: `measures` are the posture as taught. Whoever left the group since keeps their place in it. */
 export const writePlan = (
   { school, side }: Choosing,
-  { levels, placed, measures }: { levels: Layout['levels']; placed: readonly Placed[]; measures: Measures },
+  { levels, placed, measures }: { levels: Layout['levels']; placed: readonly Put[]; measures: Measures },
   before: PlanDocument | null,
 ): PlanDocument => ({
   format: PLAN_FORMAT,
@@ -159,13 +163,7 @@ export function listDrops({
 }
 
 /** Somebody in the place that a layout gives them; whoever has none is proposed one. */
-export function placeMember(
-  member: Member,
-  layout: Layout,
-  asTaught: Candidate,
-  taught: Taught,
-  chairs: boolean,
-): Placed {
+export function placeMember(member: Member, layout: Layout, asTaught: Candidate, taught: Taught, chairs: boolean): Put {
   const { body, id } = member
   const stand = (level: Candidate) => standLevel(body, level, asTaught, taught, chairs)
   const known = layout.places.get(id)

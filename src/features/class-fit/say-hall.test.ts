@@ -38,6 +38,7 @@ const placed = (of: BenchPerson, more: Partial<Placed> = {}): Placed => {
     away: false,
     joined: false,
     kind: 'level',
+    wayIn: null,
     stance,
     analysis: tryAnalyse(member.body, stance),
     passes: true,

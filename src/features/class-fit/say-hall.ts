@@ -13,5 +13,6 @@ export function sayHall(placed: readonly Placed[], levels: readonly Level[]): st
     chairs: count(({ stance }) => stance?.seat || supportOf(stance) === 'chair'),
     wall: count(({ stance }) => supportOf(stance) === 'wall'),
     helpers: count(({ member }) => member.person.helperBeside),
+    noWayIn: count(({ wayIn }) => wayIn?.verdict === 'beyond'),
   })
 }

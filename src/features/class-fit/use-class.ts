@@ -1,8 +1,10 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { type Candidate, listCandidates, type Measures, readAsTaught, type Taught } from '@/core'
+import { type HouseWays, toChoices } from '@/formats/choices-document'
 import type { ClassPlan } from '@/server/plans'
 import { type LevelWords, sayLevels } from '@/words/levels'
 import { startClassFit } from '@/workers/fit'
+import { useWaysIn } from '@/workers/use-ways-in'
 import {
   type Choosing,
   isAway,
@@ -22,7 +24,7 @@ const REST = 150
  * A class against a posture: a kept plan, or the search for its levels; where everybody is put since, and the way back.
  * Who is away keeps their place; who comes is proposed one. Nothing is fitted anew but what is asked for.
  */
-export function useClass(members: readonly Member[], choosing: Choosing, kept: ClassPlan | null) {
+export function useClass(members: readonly Member[], choosing: Choosing, kept: ClassPlan | null, ways: HouseWays) {
   const { group, posture, school, side, most, chairs } = choosing
   const measures = posture.measures[school]
   const taught: Taught = useMemo(() => ({ posture: posture.id, side, keeps: posture.keeps }), [posture, side])
@@ -104,7 +106,7 @@ export function useClass(members: readonly Member[], choosing: Choosing, kept: C
     )
     return layout.levels.map((level, i) => ({ ...level, words: words[i] as LevelWords }))
   }, [layout, measures])
-  const placed = useMemo(
+  const put = useMemo(
     () =>
       layout
         ? members
@@ -113,6 +115,15 @@ export function useClass(members: readonly Member[], choosing: Choosing, kept: C
         : [],
     [layout, members, asTaught, taught, chairs],
   )
+  const isSearching = progress !== null
+  const asks = useMemo(() => {
+    const choices = toChoices(school, ways)
+    return put.map(({ member, stance, passes }) =>
+      stance && !stance.seat && passes && !isSearching ? { person: member.body.person, stance, choices } : null,
+    )
+  }, [put, school, ways, isSearching])
+  const waysIn = useWaysIn(asks)
+  const placed = useMemo(() => put.map((one, i) => ({ ...one, wayIn: waysIn[i] ?? null })), [put, waysIn])
   const taughtBy = useMemo(
     () => here.map((member) => ({ member, analysis: readAsTaught(member.body, measures, taught) })),
     [here, measures, taught],

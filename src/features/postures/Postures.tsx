@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
 import { resolveBody, type SchoolId, type Side } from '@/core'
+import { type HouseWays, toChoices } from '@/formats/choices-document'
 import type { Posture } from '@/formats/posture-document'
 import { mergeLibrary } from '@/formats/posture-document'
 import { toPerson } from '@/formats/to-core'
@@ -15,6 +16,7 @@ import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { UndoSnack } from '@/ui/words/UndoSnack'
 import { listWatch, sayCue, sayPostureName, sayPurpose } from '@/words/postures'
+import { useWaysIn } from '@/workers/use-ways-in'
 import { Index } from './Index'
 import { PostureEditor } from './PostureEditor'
 import styles from './postures.module.css'
@@ -28,6 +30,8 @@ type PosturesProps = {
   /** Who it opens with; null: nobody in particular. */
   first: BenchPerson | null
   own: readonly OwnPosture[]
+  /** How the house steps, where it does otherwise than a school. */
+  ways: HouseWays
   /** Postures that cannot be read. */
   aside: readonly SetAside[]
 }
@@ -42,7 +46,7 @@ const SOMEBODY = { value: '', name: 'Somebody middling' }
 const MIDDLING = { statureM: 1.65, massKg: 68 }
 
 /** The library: one posture, the schools laid over each other for one person, and what it is for. */
-export function Postures({ people, first, own: known, aside }: PosturesProps) {
+export function Postures({ people, first, own: known, ways, aside }: PosturesProps) {
   const { own, done, put, reset, undo, problem: unsaved } = useLibrary(known)
   const [person, setPerson] = useState(first)
   const [problem, setProblem] = useState<string | null>(null)
@@ -54,6 +58,16 @@ export function Postures({ people, first, own: known, aside }: PosturesProps) {
   const posture = library.find(({ id }) => id === postureId) ?? (library[0] as Posture)
   const body = useMemo(() => resolveBody(toPerson(person?.document ?? MIDDLING)), [person])
   const readings = useMemo(() => readSchools(posture, body, side), [posture, body, side])
+  const asks = useMemo(
+    () =>
+      readings.map(({ school, stance, analysis }) =>
+        analysis && analysis.verdict !== 'beyond'
+          ? { person: body.person, stance, choices: toChoices(school, ways) }
+          : null,
+      ),
+    [readings, body, ways],
+  )
+  const waysIn = useWaysIn(asks)
   const watched = listWatch(posture)
   const isChanged = own.some(({ id }) => id === posture.id)
   const choosePerson = async (id: string) => {
@@ -98,7 +112,7 @@ export function Postures({ people, first, own: known, aside }: PosturesProps) {
       <SetAsideNote aside={aside} />
       <div className={styles.sides}>
         <SchoolsFloor readings={readings} body={body} pointed={pointed} />
-        <SchoolFigures readings={readings} pointed={pointed} onPoint={setPointed} onEdit={setEditing} />
+        <SchoolFigures readings={readings} waysIn={waysIn} pointed={pointed} onPoint={setPointed} onEdit={setEditing} />
       </div>
       {watched.length > 0 && <p className={styles.watch}>Watch: {watched.join(', ')}.</p>}
       {editing ? (

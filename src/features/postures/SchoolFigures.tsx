@@ -1,11 +1,12 @@
 import ButtonBase from '@mui/material/ButtonBase'
-import { type Analysis, DEG, kneeLoad, type SchoolId } from '@/core'
+import { type Analysis, DEG, kneeLoad, type SchoolId, type WayIn } from '@/core'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_RIGHT, see, viewFrom } from '@/ui/figure/view'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { sayCentimetres } from '@/words/figures'
 import { sayWorst } from '@/words/reasons'
+import { briefWayIn } from '@/words/way-in'
 import styles from './postures.module.css'
 import { SCHOOL_LINES, type SchoolReading } from './read-schools'
 
@@ -14,13 +15,15 @@ const WIDTH = 150
 
 type SchoolFiguresProps = {
   readings: readonly SchoolReading[]
+  /** How each is come to; undefined as long as that is worked out. */
+  waysIn: readonly (WayIn | null | undefined)[]
   pointed: SchoolId | null
   onPoint: (school: SchoolId | null) => void
   onEdit: (school: SchoolId) => void
 }
 
 /** Each school's figure from its right side, at one scale, over what it costs: margin, knee, split. */
-export function SchoolFigures({ readings, pointed, onPoint, onEdit }: SchoolFiguresProps) {
+export function SchoolFigures({ readings, waysIn, pointed, onPoint, onEdit }: SchoolFiguresProps) {
   const tallest = Math.max(...readings.map(({ analysis }) => analysis?.pose.joints.vertex[2] ?? 1.6))
   const scale = (HEIGHT - 46) / (tallest + 0.05)
   return (
@@ -65,9 +68,9 @@ export function SchoolFigures({ readings, pointed, onPoint, onEdit }: SchoolFigu
           {ROWS.map(({ name, read }) => (
             <tr key={name}>
               <th scope="row">{name}</th>
-              {readings.map(({ school, analysis }) => (
+              {readings.map(({ school, analysis }, i) => (
                 <td key={school} data-pointed={pointed === school}>
-                  {analysis ? read(analysis) : '–'}
+                  {analysis ? read(analysis, waysIn[i]) : '–'}
                 </td>
               ))}
             </tr>
@@ -75,6 +78,17 @@ export function SchoolFigures({ readings, pointed, onPoint, onEdit }: SchoolFigu
         </tbody>
       </table>
     </section>
+  )
+}
+
+function WayInFigure({ wayIn }: { wayIn: WayIn | null | undefined }) {
+  if (wayIn === undefined) return '…'
+  if (wayIn === null) return '–'
+  return (
+    <span className={styles.verdict}>
+      <VerdictMark verdict={wayIn.verdict} size={15} /> {VERDICT_WORDS[wayIn.verdict].toLowerCase()}
+      {wayIn.verdict !== 'holds' && <small>{briefWayIn(wayIn)}</small>}
+    </span>
   )
 }
 
@@ -87,6 +101,10 @@ const ROWS = [
         {analysis.verdict !== 'holds' && <small>{sayWorst(analysis)}</small>}
       </span>
     ),
+  },
+  {
+    name: 'the way in and back',
+    read: (_: Analysis, wayIn: WayIn | null | undefined) => <WayInFigure wayIn={wayIn} />,
   },
   {
     name: 'its vial',

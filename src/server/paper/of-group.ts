@@ -1,4 +1,5 @@
 import { InputError, layOut, resolveBody } from '@/core'
+import { toChoices } from '@/formats/choices-document'
 import { mergeLibrary, toMeasures } from '@/formats/posture-document'
 import { toPerson, toStance } from '@/formats/to-core'
 import { cardSheets } from '@/paper/cards'
@@ -20,11 +21,13 @@ import { saySign } from '@/words/records'
 import { sayRoutineName } from '@/words/routines'
 import { type BenchPerson, listMembers } from '../bench'
 import { readGroups } from '../groups'
+import { readHouse } from '../house'
 import { listLessons } from '../lessons'
 import { listOwn } from '../library'
 import { listPlans } from '../plans'
 import { listRoutines } from '../routines'
 import type { PrintRequest } from './asked'
+import { withWayIn } from './way-in'
 
 type Printed = { title: string; sheets: Sheet[] }
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`paper.${key}`, values)
@@ -38,7 +41,12 @@ async function readGroup(id: string) {
 /** Who does which of a class's plan, their cards, or the floor of a level. */
 export async function printClass(asked: PrintRequest & { group: string; posture: string }): Promise<Printed> {
   const { as, size, unit, counts, hold } = asked
-  const [{ group, members }, plans, own] = await Promise.all([readGroup(asked.group), listPlans(), listOwn()])
+  const [{ group, members }, plans, own, { ways }] = await Promise.all([
+    readGroup(asked.group),
+    listPlans(),
+    listOwn(),
+    readHouse(),
+  ])
   const plan = plans.find((one) => one.group === group.id && one.posture === asked.posture)?.plan
   const posture = mergeLibrary(own).find(({ id }) => id === asked.posture)
   if (!plan || !posture) throw new InputError('posture', asked.posture, { code: 'known.plan' })
@@ -49,11 +57,13 @@ export async function printClass(asked: PrintRequest & { group: string; posture:
     plan.levels.map(({ measures }) => toMeasures(measures)),
     taught,
   ).map((level) => level.title)
+  const choices = toChoices(plan.school, ways)
   const doing = members.flatMap((person) => {
     const mine = plan.people.find(({ id }) => id === person.id)
     if (!mine) return []
     const body = resolveBody(toPerson(person.document))
-    return [{ person, mine, stood: mine.stance ? stand(name, body, toStance(mine.stance)) : null }]
+    const stood = mine.stance ? withWayIn(stand(name, body, toStance(mine.stance)), choices) : null
+    return [{ person, mine, stood }]
   })
   if (as === 'card') {
     const cards = doing.flatMap(({ person, stood }) =>
@@ -95,8 +105,8 @@ export async function printClass(asked: PrintRequest & { group: string; posture:
           {
             title: laneTitle,
             stood: some[0]?.stood ?? null,
-            people: some.map(({ person, mine }) =>
-              toRow(person, mine.stance?.supports?.some(({ kind }) => kind === 'chair-back') ?? false),
+            people: some.map(({ person, mine, stood }) =>
+              toRow(person, mine.stance?.supports?.some(({ kind }) => kind === 'chair-back') ?? false, stood),
             ),
           },
         ]
@@ -116,16 +126,17 @@ export async function printClass(asked: PrintRequest & { group: string; posture:
     ),
     // Whoever joined since is not forgotten, and has no form that was looked at.
     ...(late.length > 0
-      ? [{ title: say('class.late'), stood: null, people: late.map((person) => toRow(person, false)) }]
+      ? [{ title: say('class.late'), stood: null, people: late.map((person) => toRow(person, false, null)) }]
       : []),
   ]
   return { title, sheets: classSheets({ title, lanes }, size) }
 }
 
-const toRow = (person: BenchPerson, chair: boolean): Lane['people'][number] => ({
+const toRow = (person: BenchPerson, chair: boolean, stood: Stood | null): Lane['people'][number] => ({
   name: person.name,
   chair,
   helper: person.helperBeside,
+  wayIn: stood?.wayIn ?? null,
   watch: sayList(person.watch.map(({ sign }) => saySign(sign))),
 })
 

@@ -1,4 +1,5 @@
-import { buildPosture, listConcerns, resolveBody, type Stance } from '@/core'
+import { buildPosture, type Choices, listConcerns, resolveBody, type SchoolId, type Stance } from '@/core'
+import { toChoices } from '@/formats/choices-document'
 import { mergeLibrary } from '@/formats/posture-document'
 import { toPractice } from '@/formats/practice-rules'
 import { toPerson, toStance } from '@/formats/to-core'
@@ -17,35 +18,47 @@ import { ENGLISH } from '@/words/language'
 import { sayCue, sayPostureName } from '@/words/postures'
 import { readBench } from '../bench'
 import { today } from '../clock'
+import { readHouse } from '../house'
 import { listOwn } from '../library'
 import { readWeeks } from '../weeks'
 import type { PrintRequest } from './asked'
+import { withWayIn } from './way-in'
 
 /** Somebody's stances that can be printed: on the bench now, in their plans, kept; else standing. */
 export type Printable = {
   name: string
   helper: boolean
-  stoods: (Stood & { where: string; feel: string; holdMost: number | null })[]
+  stoods: (Stood & { where: string; feel: string; holdMost: number | null; choices: Choices })[]
 }
 
 export async function listPrintable(personId: string): Promise<Printable> {
-  const [{ person, draft, kept }, own] = await Promise.all([readBench(personId), listOwn()])
+  const [{ person, draft, kept }, own, { ways }] = await Promise.all([readBench(personId), listOwn(), readHouse()])
   const postures = mergeLibrary(own)
   const body = resolveBody(toPerson(person.document))
   const holdMost = holdLimitOf(person.limits)
-  const of = (posture: string, stance: Stance, where: string) => {
+  const of = (posture: string, school: SchoolId, stance: Stance, where: string) => {
     const found = postures.find(({ id }) => id === posture)
     const title = found ? sayPostureName(found) : posture
-    return { ...stand(title, body, stance), where, holdMost, feel: found ? sayCue(found) : '' }
+    return {
+      ...stand(title, body, stance),
+      choices: toChoices(school, ways),
+      where,
+      holdMost,
+      feel: found ? sayCue(found) : '',
+    }
   }
   const stoods = [
-    ...(draft ? [of(draft.posture, toStance(draft.stance), ENGLISH.say('paper.title.now'))] : []),
-    ...person.planned.flatMap(({ posture, stance, group }) => (stance ? [of(posture, toStance(stance), group)] : [])),
-    ...kept.map(({ posture, stance, name }) => of(posture, toStance(stance), name)),
+    ...(draft
+      ? [of(draft.posture, draft.school as SchoolId, toStance(draft.stance), ENGLISH.say('paper.title.now'))]
+      : []),
+    ...person.planned.flatMap(({ posture, school, stance, group }) =>
+      stance ? [of(posture, school, toStance(stance), group)] : [],
+    ),
+    ...kept.map(({ posture, school, stance, name }) => of(posture, school as SchoolId, toStance(stance), name)),
   ]
   const parallel = postures.find(({ id }) => id === 'parallel')
   if (stoods.length === 0 && parallel)
-    stoods.push(of('parallel', buildPosture(parallel, body, 'therapeutic', 'left'), ''))
+    stoods.push(of('parallel', 'therapeutic', buildPosture(parallel, body, 'therapeutic', 'left'), ''))
   return { name: person.name, helper: person.helperBeside, stoods }
 }
 
@@ -61,7 +74,7 @@ export async function printPerson(
   const title = `${name}: ${stood.title}`
   const card: Card = {
     name,
-    stances: [stood],
+    stances: [withWayIn(stood, stood.choices)],
     counts,
     // Never longer than they may.
     holdS: Math.min(asked.hold, stood.holdMost ?? asked.hold),
@@ -73,13 +86,15 @@ export async function printPerson(
     tape: () => cutTrueSize(drawStood(stood, 1, true), title, size),
     plan: () => [planSheet({ ...stood, title }, unit, size)],
     card: () => cardSheets([card], unit, size),
-    home: () => [homeSheet({ ...card, stances: twoOf(stoods, stood) }, unit, size)],
+    home: () => [
+      homeSheet({ ...card, stances: twoOf(stoods, stood).map((one) => withWayIn(one, one.choices)) }, unit, size),
+    ],
   }
   return { title, sheets: sheets[as as keyof typeof sheets]() }
 }
 
 /** The chosen one, and the next that is another posture. */
-const twoOf = (stoods: readonly Stood[], first: Stood): Stood[] => {
+const twoOf = <One extends Stood>(stoods: readonly One[], first: One): One[] => {
   const other = stoods.find((one) => one.title !== first.title && isPassing(one))
   return other ? [first, other] : [first]
 }

@@ -6,6 +6,7 @@ const modules = import.meta.glob('../../workers/*.worker.ts')
 /** What each worker's module offers, by its file; it is loaded once. */
 const offered = new Map<string, unknown>()
 let last: unknown
+let loading: Promise<void> = Promise.resolve()
 
 /** Stands in for comlink's own where a worker's module offers what it can do. */
 export const offer = (api: unknown): void => {
@@ -28,10 +29,13 @@ export class WorkerHere {
     const file = `../../workers/${name}`
     const load = modules[file]
     if (!load) throw new Error(`no worker is at ${url}`)
-    if (!offered.has(file)) {
+    // One after the other: what was offered last is what was loaded last.
+    loading = loading.then(async () => {
+      if (offered.has(file)) return
       await load()
       offered.set(file, last)
-    }
+    })
+    await loading
     expose(offered.get(file), port as unknown as Parameters<typeof expose>[1])
   }
 

@@ -3,6 +3,7 @@
 import { NumberField } from '@base-ui/react/number-field'
 import SwapHoriz from '@mui/icons-material/SwapHoriz'
 import { type ComponentProps, type CSSProperties, useEffect, useRef } from 'react'
+import { flushSync } from 'react-dom'
 import { readFigure } from '@/formats/read-figure'
 import { useTaking } from './use-taking'
 import styles from './words.module.css'
@@ -62,10 +63,10 @@ export function NumberWord(props: NumberWordProps) {
     drop()
     if (before.current !== value) onChange(before.current)
   }
-  /** A field that is left shows what was taken; it is where one goes on. */
+  /** A field that is left shows what was taken; it is where one goes on, without a figure lost that is typed at once. */
   const leave = (field: HTMLInputElement) => {
-    field.blur()
-    requestAnimationFrame(() => field.focus())
+    flushSync(() => field.blur())
+    field.focus()
   }
   const onKeyDown: ComponentProps<typeof NumberField.Input>['onKeyDown'] = (event) => {
     const field = event.currentTarget

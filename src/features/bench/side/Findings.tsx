@@ -1,8 +1,7 @@
 'use client'
 
 import Button from '@mui/material/Button'
-import { type Finding, findMeasurements, type House, type InputError, UnreachableError } from '@/core'
-import type { Binding } from '@/records/binding'
+import { type Finding, findMeasurements, type InputError, UnreachableError, type WayIn } from '@/core'
 import type { BenchPerson } from '@/server/bench'
 import { Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import {
@@ -15,22 +14,28 @@ import {
 } from '@/words/balance'
 import { sayAccepts } from '@/words/errors'
 import { sayCentimetres } from '@/words/figures'
-import { sayFinding, sayHeading, sayRule } from '@/words/findings'
 import { ENGLISH } from '@/words/language'
-import { sayLimitOrigin } from '@/words/limit-origin'
 import { sayBinding, sayOrigin, sayToday } from '@/words/limits'
 import { capital } from '@/words/lists'
 import { restsOnEstimate, worstFirst } from '@/words/reasons'
 import { sayEffect, saySign } from '@/words/records'
 import shared from '../shared.module.css'
-import { pointAt } from '../state/pointing'
 import type { OnBenchView } from '../state/use-analysis'
+import { FindingNote } from './FindingNote'
 import styles from './side.module.css'
+import { WayInNote } from './WayInNote'
 
-type FindingsProps = { view: OnBenchView; person: BenchPerson | null; allShown: boolean; onAll: () => void }
+type FindingsProps = {
+  view: OnBenchView
+  /** How the stance is come to; undefined while that is worked out. */
+  wayIn: WayIn | null | undefined
+  person: BenchPerson | null
+  allShown: boolean
+  onAll: () => void
+}
 
 /** What the stance shows, as prose: the verdict, the way they would go, and what else, the worst first. */
-export function Findings({ view, person, allShown, onAll }: FindingsProps) {
+export function Findings({ view, wayIn, person, allShown, onAll }: FindingsProps) {
   const { analysis, error } = view
   if (!analysis) return <CannotSay error={error} />
   const ofStanding = describeOfStanding(analysis)
@@ -55,6 +60,7 @@ export function Findings({ view, person, allShown, onAll }: FindingsProps) {
       </h2>
       {/* Why it does not hold comes first; what is well comes after. */}
       {reasons.map(note)}
+      <WayInNote wayIn={wayIn} limits={person?.limits ?? []} house={analysis.pose.body.person.house} />
       {aim && <p className={styles.measure}>{aim}</p>}
       {balance && <p>{balance}</p>}
       {analysis.margins.usable.nearest >= 0 && <p>{describeReserve(analysis)}</p>}
@@ -68,31 +74,6 @@ export function Findings({ view, person, allShown, onAll }: FindingsProps) {
       {person && <AboutPerson person={person} />}
       <p className={styles.caution}>A calculation for instructors, not a diagnosis. A clinician’s order comes first.</p>
     </section>
-  )
-}
-
-type FindingNoteProps = { finding: Finding; limits: readonly Binding[]; house: Partial<House> | undefined }
-
-/** Pointed at, it shows its place on floor and figure; opened, its reason, its figure and its source. */
-function FindingNote({ finding, limits, house }: FindingNoteProps) {
-  return (
-    <details
-      className={styles.finding}
-      data-severity={finding.severity}
-      onPointerEnter={() => pointAt(finding)}
-      onPointerLeave={() => pointAt(null)}
-      onFocus={() => pointAt(finding)}
-      onBlur={() => pointAt(null)}
-    >
-      <summary>
-        <strong>{sayHeading(finding)}</strong>
-        {sayFinding(finding)} <span className={styles.why}>why</span>
-      </summary>
-      <p>{sayRule(finding.rule, 'advice')}</p>
-      <p>
-        It looks at {sayRule(finding.rule, 'looksAt')}. {sayLimitOrigin(finding, limits, house)}
-      </p>
-    </details>
   )
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { type Footprint, makePath, resolveBody, type ShownPath, showPath, type Vec2 } from '@/core'
+import { type Footprint, makePath, resolveBody, type SchoolId, type ShownPath, showPath, type Vec2 } from '@/core'
 import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
 import { listStretches, SLOWEST } from './centre-line'
 import { gatherPrints, stepLength, stepOfPart, stepsOf } from './prints'
@@ -7,8 +7,8 @@ import { listChairs } from './RoomChairs'
 import { layHall, layRoom, roomToScreen, screenToRoom } from './room-plan'
 
 const body = resolveBody({ stature: 1.66, mass: 68, sex: 'female', age: 60 })
-const walk = (parts: RoutineDocument['parts']): ShownPath => {
-  const sized = toRoutine({ school: 'therapeutic', parts }, body)
+const walk = (parts: RoutineDocument['parts'], school: SchoolId = 'therapeutic'): ShownPath => {
+  const sized = toRoutine({ school, parts }, body)
   return showPath(makePath(body, sized, 8), sized)
 }
 const AHEAD = walk([
@@ -16,12 +16,15 @@ const AHEAD = walk([
   { posture: 'bow', side: 'left', anchor: 'right', seconds: 10 },
   { posture: 'bow', side: 'right', anchor: 'left', seconds: 10 },
 ])
-const THERE_AND_BACK = walk([
-  { posture: 'parallel' },
-  { posture: 'side-step', side: 'left', anchor: 'right', seconds: 8 },
-  { posture: 'parallel', anchor: 'right', seconds: 8 },
-  { posture: 'side-step', side: 'left', anchor: 'right', seconds: 8 },
-])
+const THERE_AND_BACK = walk(
+  [
+    { posture: 'parallel' },
+    { posture: 'side-step', side: 'left', anchor: 'right', seconds: 8 },
+    { posture: 'parallel', anchor: 'right', seconds: 8 },
+    { posture: 'side-step', side: 'left', anchor: 'right', seconds: 8 },
+  ],
+  'long-upright',
+)
 
 describe('footprints', () => {
   it('are counted where a foot lands; who stands and who turns counts no step', () => {
