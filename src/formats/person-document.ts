@@ -67,6 +67,7 @@ export const personDocument = z.looseObject(
       })
       .optional(),
     trunkShiftM: number(-0.1, 0.2, 'm').optional(),
+    numbFeet: flag.optional(),
     lengths: z
       .looseObject(
         {

@@ -113,6 +113,12 @@ export const measuredEntry = z.looseObject(
   keysOf('what, on'),
 )
 
+/** What was told of the year before. */
+export const fallsEntry = z.looseObject(
+  { on: day, times: number(0, 99), injured: flag.optional(), doing: text(200).optional() },
+  keysOf('on, times'),
+)
+
 const todayEntry = z.looseObject(
   {
     on: day,
@@ -167,6 +173,8 @@ export const recordDocument = z.looseObject(
     /** Days on which they were not here. */
     away: list(day, 'days').default([]),
     watch: list(z.looseObject({ sign: text(120), on: day, gone: day.optional() }), 'signs').default([]),
+    /** What was answered when falls in the year before were asked for; the last answer counts. */
+    falls: list(fallsEntry, 'falls').default([]),
     complaints: list(
       z.looseObject({ complaint: text(60), when: text(200).optional(), on: day, gone: day.optional() }),
       'complaints',
@@ -203,6 +211,7 @@ export const makeRecord = (
   today: [],
   away: [],
   watch: [],
+  falls: [],
   complaints: [],
   ...more,
 })

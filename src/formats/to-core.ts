@@ -44,6 +44,7 @@ export function toPerson(doc: PersonDocument): Person {
     swayReserveOneFoot: doc.swayReserveOneFootM,
     oneLegStand: typeof doc.oneLegStandS === 'number' ? bySide(() => doc.oneLegStandS as number) : doc.oneLegStandS,
     trunkShift: doc.trunkShiftM,
+    numbFeet: doc.numbFeet,
     lengths: doc.lengths && toLengths(doc.lengths),
     limits: doc.limits && toLimits(doc.limits),
     house: doc.house && toHouse(doc.house as HouseDocument),

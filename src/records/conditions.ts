@@ -6,6 +6,8 @@ import type { LimitEntry, RecordDocument } from '@/formats/record-document'
 export type Caution = {
   id: string
   limits?: readonly { what: LimitWhat; value: LimitEntry['value'] }[]
+  /** What is asked of the clinician, where there is no usual figure. */
+  asks?: LimitWhat
   /** A change to the body itself: how far the trunk's centre lies forward. */
   trunkShiftM?: number
   /** Whether the figure is a medical decision. */
@@ -16,6 +18,8 @@ export type Condition = {
   id: string
   /** Whether it concerns one side. */
   sided?: boolean
+  /** Offered no more; what was said under it stands. */
+  retired?: boolean
   cautions: readonly Caution[]
 }
 
@@ -71,7 +75,7 @@ export const CONDITIONS: readonly Condition[] = [
     cautions: [
       { id: 'high', limits: [{ what: 'kneeFlexionMaxDeg', value: 35 }] },
       { id: 'short', limits: [{ what: 'holdMaxS', value: 10 }] },
-      { id: 'twist' },
+      { id: 'twist', limits: [{ what: 'loadedTurnMaxDeg', value: 0 }] },
     ],
   },
   {
@@ -110,16 +114,33 @@ export const CONDITIONS: readonly Condition[] = [
   },
   {
     id: 'numb-feet',
-    cautions: [{ id: 'hand', limits: [{ what: 'support', value: 'touch' }] }, EYES, { id: 'floor' }],
+    cautions: [{ id: 'hand', limits: [{ what: 'support', value: 'touch' }] }, EYES, { id: 'floor' }, { id: 'light' }],
   },
   {
     id: 'dizziness',
     cautions: [CHAIR, EYES, { id: 'head', askClinician: true }],
   },
   {
-    id: 'parkinson-stroke',
-    cautions: [ALONE, { id: 'marks' }],
+    id: 'stroke',
+    sided: true,
+    cautions: [
+      ALONE,
+      { id: 'load', asks: 'loadMaxPct', askClinician: true },
+      { id: 'ankle', asks: 'dorsiflexionMaxDeg', askClinician: true },
+      { id: 'marks' },
+    ],
   },
+  {
+    id: 'parkinson',
+    cautions: [
+      ALONE,
+      { id: 'turns', limits: [{ what: 'loadedTurnMaxDeg', value: 0 }] },
+      { id: 'start' },
+      { id: 'marks' },
+    ],
+  },
+  // Written down before the two were told apart.
+  { id: 'parkinson-stroke', retired: true, cautions: [ALONE, { id: 'marks' }, { id: 'which' }] },
   {
     id: 'heart-lung',
     cautions: [
@@ -169,6 +190,20 @@ export function listProposals({ conditions, answers }: RecordDocument): Proposal
       const answer = answers.findLast((one) => one.caution === key) ?? null
       return { condition, ...(had.side && { side: had.side }), caution, key, answer }
     })
+  })
+}
+
+/**
+ * The cautions that nobody answered and that would change what a person may do: a verdict without them is not known.
+ * What only the teacher keeps in mind is not among them, nor what a limit already says.
+ */
+export function listUnanswered(record: RecordDocument): Proposal[] {
+  const isSaid = (what: LimitWhat, side: Side | undefined) =>
+    record.limits.some((limit) => limit.what === what && (!side || !limit.side || limit.side === side))
+  return listProposals(record).filter(({ caution, side, answer }) => {
+    if (answer) return false
+    const whats = [...(caution.limits ?? []).map(({ what }) => what), ...(caution.asks ? [caution.asks] : [])]
+    return caution.trunkShiftM !== undefined || whats.some((what) => !isSaid(what, side))
   })
 }
 

@@ -1,13 +1,15 @@
 import type { LimitEntry, RecordDocument, TestId } from '@/formats/record-document'
 
-/** What is due, and since when: a first test in place of the estimate, a limit's review, a test or a weighing again. */
+/** What is due, and since when: a first test in place of the estimate, a limit's review, a test, a weighing, falls asked for again. */
 export type Due = { since: string } & (
-  | { kind: 'first' | 'weigh' }
+  | { kind: 'first' | 'weigh' | 'falls' }
   | { kind: 'review'; limit: LimitEntry }
   | { kind: 'test'; test: TestId }
 )
 
 const OLD_MONTHS = 6
+/** Falls are asked for at the start and every quarter. */
+const ASKED_MONTHS = 3
 
 /** The same day a number of months earlier; a day that month has not is its last. */
 export function monthsBefore(day: string, months: number): string {
@@ -43,5 +45,9 @@ export function listDue(record: RecordDocument, on: string): Due[] {
   const tests = [...last].flatMap(([test, done]): Due[] => (done < old ? [{ kind: 'test', test, since: done }] : []))
   const mass = record.measured.massKg?.on
   const weighed: Due[] = mass && mass < old ? [{ kind: 'weigh', since: mass }] : []
-  return [...listFirst(record), ...reviews, ...tests, ...weighed].sort((a, b) => a.since.localeCompare(b.since))
+  const asked = record.falls.at(-1)?.on ?? ''
+  const falls: Due[] = asked < monthsBefore(on, ASKED_MONTHS) ? [{ kind: 'falls', since: asked }] : []
+  return [...listFirst(record), ...reviews, ...tests, ...weighed, ...falls].sort((a, b) =>
+    a.since.localeCompare(b.since),
+  )
 }

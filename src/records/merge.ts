@@ -20,6 +20,7 @@ export type RecordItem =
   | { kind: 'today'; reason: string; on: string }
   | { kind: 'away'; on: string }
   | { kind: 'sign'; sign: string; gone: boolean }
+  | { kind: 'falls'; told: RecordDocument['falls'][number] }
   | { kind: 'complaint'; complaint: string; when?: string | undefined; gone: boolean }
 
 export type PartName = 'name' | 'body' | 'limits' | 'tests' | 'today' | 'watch' | 'words'
@@ -91,8 +92,9 @@ export const RECORD_PARTS: readonly RecordPart[] = [
   },
   {
     name: 'watch',
-    keys: ['watch', 'complaints'],
-    list: ({ watch, complaints }) => [
+    keys: ['watch', 'complaints', 'falls'],
+    list: ({ watch, complaints, falls }) => [
+      ...falls.map((told): RecordItem => ({ kind: 'falls', told })),
       ...watch.map(({ sign, gone }): RecordItem => ({ kind: 'sign', sign, gone: gone !== undefined })),
       ...complaints.map(
         ({ complaint, when, gone }): RecordItem => ({ kind: 'complaint', complaint, when, gone: gone !== undefined }),

@@ -13,8 +13,10 @@ import { toPerson } from '@/formats/to-core'
 import { sayLimit, sayOrigin } from '@/words/limits'
 import { sayColumn, sayDue, sayRow } from '@/words/records'
 import { bindLimits, bindOnDay } from './binding'
-import { CONDITIONS, confirmCaution, declineCaution, listProposals } from './conditions'
+import { capVerdict } from './cap-verdict'
+import { CONDITIONS, confirmCaution, declineCaution, listProposals, listUnanswered } from './conditions'
 import { listDue, monthsBefore } from './due'
+import { beginsWithHand, findFalls } from './falls'
 import { resolveRecord } from './resolve'
 import { SIMPLE_TESTS } from './simple-tests'
 import { columnOf, guessColumns, readHeadings, readTable, writeTable } from './spreadsheet'
@@ -98,7 +100,8 @@ describe('which limit binds', () => {
           limit('loadMaxPct', 50, { side: 'left', ...order }),
           limit('hipInwardMaxDeg', 0, { side: 'right', ...order }),
           limit('hipOutwardMaxDeg', 40),
-          limit('trunkTwistMaxDeg', 20),
+          limit('trunkTwistMaxDeg', 20, { side: 'left' }),
+          limit('trunkTwistMaxDeg', 35, { side: 'right' }),
           limit('eyesOpen', true),
         ],
         body: { ...BODY, ageYears: 82 },
@@ -109,9 +112,8 @@ describe('which limit binds', () => {
     )
     expect(document.limits).toEqual({
       loadMaxPct: { left: 50, right: 100 },
-      left: { hipOutwardMaxDeg: 40 },
-      right: { hipInwardMaxDeg: 0, hipInwardOrdered: true, hipOutwardMaxDeg: 40 },
-      trunkTwistMaxDeg: 20,
+      left: { hipOutwardMaxDeg: 40, trunkTwistMaxDeg: 20 },
+      right: { hipInwardMaxDeg: 0, hipInwardOrdered: true, hipOutwardMaxDeg: 40, trunkTwistMaxDeg: 35 },
       trunkOrdered: true,
       eyesOpen: true,
     })
@@ -372,6 +374,7 @@ describe('what is due', () => {
         limit('loadMaxPct', 50, { side: 'left', reviewOn: '2026-03-12' }),
         limit('holdMaxS', 10, { reviewOn: '2026-03-13' }),
       ],
+      falls: [{ on: '2026-02-01', times: 0 }],
       tests: [
         test('tandem', '2025-09-11', 10),
         test('functional-reach', '2025-01-01', 20),
@@ -496,5 +499,59 @@ describe('a record', () => {
     expect(isStricter(limit('eyesOpen', true), limit('eyesOpen', false))).toBe(true)
     expect(isStricter(limit('loadMaxPct', 50), limit('loadMaxPct', 50))).toBe(false)
     expect(isStricter(limit('eyesOpen', true), limit('eyesOpen', true))).toBe(false)
+  })
+})
+
+describe('falls that were told', () => {
+  const fell = (on: string, times: number) => ({ on, times })
+
+  it('count for a year from the day they were asked, the last answer first; nothing is known where nobody asked', () => {
+    const one = record({ falls: [fell('2026-01-05', 2), fell('2026-03-01', 0)] })
+    expect(findFalls(one, '2026-02-01')?.times).toBe(2)
+    expect(findFalls(one, DAY)?.times).toBe(0)
+    expect(findFalls(one, '2027-03-02')).toBeNull()
+    expect(findFalls(record({}), DAY)).toBeNull()
+  })
+
+  it('begin with a hand until a stand was timed since', () => {
+    const one = record({ falls: [fell('2026-02-10', 1)], tests: [test('tandem', '2026-02-01', 10)] })
+    expect(beginsWithHand(one, DAY)).toBe(true)
+    expect(beginsWithHand({ ...one, tests: [test('tandem', '2026-02-10', 10)] }, DAY)).toBe(false)
+    expect(beginsWithHand({ ...one, tests: [test('up-and-go', '2026-02-20', 12)] }, DAY)).toBe(true)
+    expect(beginsWithHand({ ...one, falls: [fell('2026-02-10', 0)] }, DAY)).toBe(false)
+    expect(bindOnDay(one, DAY)).toEqual([])
+  })
+
+  it('are asked for at the start and every quarter', () => {
+    const kinds = (falls: { on: string; times: number }[]) =>
+      listDue(record({ falls, body: { ...BODY, usableAlong: 0.5 } }), DAY).map(({ kind }) => kind)
+    expect(kinds([])).toEqual(['falls'])
+    expect(kinds([fell('2025-12-11', 0)])).toEqual(['falls'])
+    expect(kinds([fell('2025-12-12', 0)])).toEqual([])
+  })
+})
+
+describe('cautions that nobody answered', () => {
+  const knee = (more: Partial<RecordDocument> = {}) =>
+    record({ conditions: [{ condition: 'knee', side: 'right', on: DAY }], ...more })
+  const open = (one: RecordDocument) => listUnanswered(one).map(({ caution }) => caution.id)
+
+  it('are those that would limit, until they are answered or a limit says it', () => {
+    expect(open(knee())).toEqual(['high', 'short', 'twist'])
+    expect(open(knee({ limits: [limit('kneeFlexionMaxDeg', 40, { side: 'right' })] }))).toEqual(['short', 'twist'])
+    expect(open(knee({ limits: [limit('kneeFlexionMaxDeg', 40, { side: 'left' })] }))).toContain('high')
+    expect(open(knee({ answers: [{ caution: 'knee/right/twist', answer: 'declined', on: DAY }] }))).not.toContain(
+      'twist',
+    )
+    // What is only kept in mind limits nobody.
+    expect(open(record({ conditions: [{ condition: 'heart-lung', on: DAY }] }))).toEqual(['arms'])
+  })
+
+  it('make a verdict close at best, and never better', () => {
+    expect([capVerdict('holds', 1), capVerdict('holds', 0), capVerdict('beyond', 3)]).toEqual([
+      'close',
+      'holds',
+      'beyond',
+    ])
   })
 })

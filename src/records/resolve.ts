@@ -26,6 +26,7 @@ export function resolveRecord(record: RecordDocument, on: string, house: HouseDo
     ...(effects.swayReserveOneFootM && { swayReserveOneFootM: effects.swayReserveOneFootM.value }),
     ...standsOf(effects),
     ...shortenLeg(record),
+    ...(record.conditions.some(({ condition }) => condition === 'numb-feet') && { numbFeet: true }),
     limits: limitsOf(bindings, effects),
     ...(Object.keys(house).length > 0 && { house }),
   }
@@ -45,8 +46,13 @@ function limitsOf(bindings: readonly Binding[], effects: Effects): NonNullable<P
       // Turning past what a clinician or a caution allows breaks it; a measured range only stops the knee.
       const isOrder = entry.source.kind === 'clinician' || entry.cause !== undefined
       for (const one of concerned)
-        Object.assign(sides[one], { [what]: entry.value, ...(isOrder && ordered && { [ordered]: true }) })
-    } else if (kept !== 'teacher') Object.assign(limits, { [what]: entry.value, ...(ordered && { [ordered]: true }) })
+        Object.assign(sides[one], {
+          [what]: entry.value,
+          ...(isOrder && ordered && ordered !== 'trunkOrdered' && { [ordered]: true }),
+        })
+      // Of the trunk it is said for both sides.
+      if (ordered === 'trunkOrdered') limits.trunkOrdered = true
+    } else if (kept !== 'teacher') Object.assign(limits, { [what]: entry.value })
   }
   if (load.left < 100 || load.right < 100) limits.loadMaxPct = load
   for (const one of ['left', 'right'] as const) {

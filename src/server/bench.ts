@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { stamp } from '@/clock'
-import { analyse, InputError, resolveBody, SCHOOL_IDS } from '@/core'
+import { analyse, InputError, resolveBody, SCHOOL_IDS, type Side } from '@/core'
 import { database } from '@/db/client'
 import {
   addKept,
@@ -22,6 +22,8 @@ import type { TestEntry } from '@/formats/record-document'
 import { type StanceBody, stanceBody } from '@/formats/stance-document'
 import { toPerson, toStance } from '@/formats/to-core'
 import { type Binding, findToday } from '@/records/binding'
+import { listUnanswered } from '@/records/conditions'
+import { beginsWithHand, type FallsTold, findFalls } from '@/records/falls'
 import type { Group } from '@/records/groups'
 import type { KeptRecord } from '@/records/kept-record'
 import { resolveRecord } from '@/records/resolve'
@@ -59,6 +61,13 @@ export type BenchPerson = {
   helperBeside: boolean
   measured: MeasuredBy[]
   watch: { sign: string; on: string }[]
+  /** What was told of falls, and whether they begin with a hand until they are timed. */
+  falls: FallsTold | null
+  beginsWithHand: boolean
+  /** Usual cautions of their conditions that would limit them, and that nobody answered yet. */
+  unanswered: { condition: string; caution: string; side?: Side }[]
+  /** What else was written down of them, or came in with a list. */
+  notes: string
   /** Why today is lowered. */
   today: string | null
   /** How the roll call has them today; null where the day was lowered for a reason of its own. */
@@ -135,6 +144,14 @@ function toBenchPerson(
     limits: bindings.map((binding) => ({ ...binding, outranked: [] })),
     measured: measured.flatMap(([effect, found]) => (found ? [{ effect, from: found.from }] : [])),
     watch: record.watch.filter(({ gone }) => !gone).map(({ sign, on }) => ({ sign, on })),
+    unanswered: listUnanswered(record).map(({ condition, caution, side }) => ({
+      condition: condition.id,
+      caution: caution.id,
+      ...(side && { side }),
+    })),
+    notes: record.notes,
+    falls: findFalls(record, day),
+    beginsWithHand: beginsWithHand(record, day),
     today: findToday(record, day)?.reason ?? null,
     mark: readMark(record, day),
     groups: groups.filter((one) => record.groups.includes(one.id)),

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { listConcerns, USUAL_PRACTICE } from '@/core'
 import type { LogRow } from '@/formats/log-document'
 import type { LimitEntry } from '@/formats/record-document'
+import type { FallsTold } from '@/records/falls'
 import { listClassDays } from '@/records/practice/class-days'
 import { sayForClinician } from './clinician'
 
@@ -17,10 +18,20 @@ const limit = (kind: LimitEntry['source']['kind'], name?: string): { entry: Limi
 })
 const row = (day: string, more: Partial<LogRow> = {}): LogRow => ({ person: 'a', group: 'g', day, came: true, ...more })
 
-const told = (rows: LogRow[], limits: { entry: LimitEntry }[] = []) => {
+const told = (rows: LogRow[], limits: { entry: LimitEntry }[] = [], falls: FallsTold | null = null) => {
   const days = listClassDays(rows)
   const concerns = listConcerns(days, USUAL_PRACTICE)
-  return sayForClinician({ name: 'Bram Tallow', limits, rows, days, concerns }, '2026-03-20')
+  return sayForClinician(
+    {
+      name: 'Bram Tallow',
+      falls,
+      limits,
+      rows,
+      days,
+      concerns,
+    },
+    '2026-03-20',
+  )
 }
 
 describe('what a clinician is told', () => {
@@ -53,6 +64,14 @@ describe('what a clinician is told', () => {
     expect(seen[0]).toMatch(/near fall/)
     expect(seen.slice(-3)).toEqual(['1 March: word 1', '2 March: word 2', '3 March: word 3'])
     expect(told(words.slice(0, 1)).seen.at(-1)).toBe('30 December 2025: word 0')
+  })
+
+  it('says first what was told of falls', () => {
+    const fell = { on: '2026-03-02', times: 2, injured: true, doing: 'on the stairs' }
+    expect(told([row('2026-03-17', { word: 'tired' })], [], fell).seen.map(plain)).toEqual([
+      'Fell twice in the year before 2 March, and was hurt: on the stairs.',
+      '17 March: tired',
+    ])
   })
 
   it('asks, and judges nothing', () => {

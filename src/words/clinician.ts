@@ -1,11 +1,15 @@
 import type { ClassDay, Concern } from '@/core'
 import type { LogRow } from '@/formats/log-document'
 import type { Binding } from '@/records/binding'
+import type { FallsTold } from '@/records/falls'
 import { ENGLISH, type Words } from './language'
 import { sayLimit } from './limits'
 import { sayConcern } from './practice'
+import { sayFalls } from './records'
 
 type Told = {
+  /** What was told of falls. */
+  falls: FallsTold | null
   name: string
   limits: readonly Pick<Binding, 'entry'>[]
   /** What was written down of them, up to the day. */
@@ -22,7 +26,7 @@ const WORDS_MOST = 3
 
 /** What a clinician is told of somebody, in lines; `on`: the day, YYYY-MM-DD. No order is made up, and no mean of nothing. */
 export function sayForClinician(
-  { name, limits, rows, days, concerns }: Told,
+  { name, falls, limits, rows, days, concerns }: Told,
   on: string,
   words: Words = ENGLISH,
 ): ForClinician {
@@ -49,6 +53,7 @@ export function sayForClinician(
       pain: meanOf(came.map(({ pain }) => pain)),
     }),
     seen: [
+      ...(falls ? [`${sayFalls(falls, words)}.`] : []),
       ...concerns.map((one) => sayConcern(one, words)),
       ...rows
         .filter(({ word }) => word)

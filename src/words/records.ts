@@ -1,6 +1,7 @@
-import type { InputError } from '@/core'
+import type { InputError, Side } from '@/core'
 import type { LimitEntry, RecordDocument, TestEntry, TestId } from '@/formats/record-document'
 import type { Due } from '@/records/due'
+import type { FallsTold } from '@/records/falls'
 import type { PartName, RecordItem } from '@/records/merge'
 import { type Reference, SIMPLE_TESTS } from '@/records/simple-tests'
 import type { Column } from '@/records/spreadsheet'
@@ -9,7 +10,9 @@ import type { Mark } from '@/records/today'
 import { sayFieldError } from './fields'
 import { sayCentimetres } from './figures'
 import { ENGLISH, type Words } from './language'
+import { sayCount } from './levels'
 import { sayLimit, saySource, sayToday } from './limits'
+import { capital, sayList } from './lists'
 import { sayMeasured } from './measure'
 
 /** A message where there is one for a code, else the code itself: what a house or an older file says in its own words. */
@@ -48,6 +51,34 @@ export const sayFamily = ({ family }: StanceFamily, words: Words = ENGLISH): { n
 })
 
 /** What is due. */
+/** What was told of falls in the year before it was asked. */
+export function sayFalls({ on, times, injured, doing }: FallsTold, words: Words = ENGLISH): string {
+  return words.say('records.falls.told', {
+    times,
+    day: words.day(on),
+    injured: injured ? 'yes' : 'no',
+    doing: doing ? 'yes' : 'no',
+    what: doing ?? '',
+  })
+}
+
+/** Which usual cautions nobody answered; '' where all were. */
+export function sayUnanswered(open: readonly { condition: string; side?: Side }[], words: Words = ENGLISH): string {
+  if (open.length === 0) return ''
+  const names = [
+    ...new Set(
+      open.map(({ condition, side }) =>
+        words.say('records.items.condition', { condition: sayCondition(condition, words), side: side ?? 'none' }),
+      ),
+    ),
+  ]
+  return words.say('records.unanswered', {
+    n: open.length,
+    count: capital(sayCount(open.length, words)),
+    what: sayList(names, words),
+  })
+}
+
 export function sayDue(due: Due, words: Words = ENGLISH): string {
   return words.say(`records.due.${due.kind}`, {
     limit: due.kind === 'review' ? sayLimit(due.limit, words) : '',
@@ -123,6 +154,8 @@ export function sayItem(
       return say('away', { day: words.day(item.on) })
     case 'sign':
       return sayGone(saySign(item.sign, words), item.gone, words)
+    case 'falls':
+      return sayFalls(item.told, words)
     case 'complaint': {
       const what = sayComplaint(item.complaint, words)
       return sayGone(item.when ? say('when', { what, when: item.when }) : what, item.gone, words)

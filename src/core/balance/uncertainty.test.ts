@@ -48,6 +48,18 @@ describe('the uncertainty of a margin', () => {
     expect(assured.parts.share).toBeCloseTo(Math.abs(sd), 8)
   })
 
+  it('by half as much again where the soles feel little: of placing and pressing, and of nothing else', () => {
+    const numb = { ...PERSON, numbFeet: true }
+    const placed = setFooting(resolveBody(numb), bow(numb))
+    const less = calcAssured(placed, base, viewEdges(base, placed.centre))
+    expect(less.edge).toBe(assured.edge)
+    for (const part of ['placing', 'pressure'] as const)
+      expect(less.parts[part]).toBeCloseTo(1.5 * assured.parts[part], 9)
+    for (const part of ['share', 'usable'] as const) expect(less.parts[part]).toBeCloseTo(assured.parts[part], 9)
+    const [wide, usual] = [placed, footing].map((one) => calcCentreSd(one)[0]) as [number, number]
+    expect(wide).toBeGreaterThan(usual)
+  })
+
   it('by the pressure points, along and across each foot', () => {
     let square = 0
     for (const foot of [footing.feet.left, footing.feet.right]) {

@@ -73,10 +73,11 @@ function calcMostSd({ body, feet, stance }: Footing): number {
   const { footLength: L, footBreadth: B } = body
   const apart = lengthOf(feet.left.px - feet.right.px, feet.left.py - feet.right.py)
   const share = calcShareSd(stance) * apart
-  const pressure = lengthOf(INPUT_SD.pressureAlong * L, INPUT_SD.pressureAcross * B)
+  const pressure = body.feltSd * lengthOf(INPUT_SD.pressureAlong * L, INPUT_SD.pressureAcross * B)
   const turn = 2 * INPUT_SD.turn * lengthOf(L, B)
   const usable = lengthOf(body.usableAlongSd * L, body.usableAcrossSd * B)
-  return Math.sqrt(share ** 2 + pressure ** 2 + 2 * INPUT_SD.placeM ** 2 + turn ** 2 + usable ** 2)
+  const placing = body.feltSd ** 2 * (2 * INPUT_SD.placeM ** 2 + turn ** 2)
+  return Math.sqrt(share ** 2 + pressure ** 2 + placing + usable ** 2)
 }
 
 /** How well the split is known, but never more than the lighter foot's own share. */
@@ -125,12 +126,13 @@ function calcEdgeVariances(
   const alongSd = (along * body.usableAlongSd) / body.usableAlong
   const acrossSd = (across * body.usableAcrossSd) / body.usableAcross
   parts.usable = alongSd * alongSd + acrossSd * acrossSd
+  parts.placing *= body.feltSd ** 2
   return parts
 }
 
 /** What moves the centre along a direction, by cause, the base held; placing is left to the caller. */
 function calcCentreVariances(
-  { feet, stance }: Footing,
+  { body, feet, stance }: Footing,
   nx: number,
   ny: number,
   bodyErrors: readonly Vec2[] | null,
@@ -144,6 +146,7 @@ function calcCentreVariances(
   parts.share = (calcShareSd(stance) * (nx * (left.px - right.px) + ny * (left.py - right.py))) ** 2
   parts.pressure = calcPressureVariance(left, stance.loadLeft, nx, ny)
   parts.pressure += calcPressureVariance(right, 1 - stance.loadLeft, nx, ny)
+  parts.pressure *= body.feltSd ** 2
   return parts
 }
 
@@ -166,7 +169,7 @@ function calcCentreSdAlong(footing: Footing, nx: number, ny: number, bodyErrors:
       const foot = footing.feet[side]
       const load = shareOf(footing.stance, side)
       const turn = INPUT_SD.turn * load * (ny * (foot.px - foot.hx) - nx * (foot.py - foot.hy))
-      parts.placing += (INPUT_SD.placeM * load) ** 2 + turn * turn
+      parts.placing += footing.body.feltSd ** 2 * ((INPUT_SD.placeM * load) ** 2 + turn * turn)
     }
   }
   return Math.sqrt(parts.share + parts.pressure + parts.placing + parts.body)

@@ -58,8 +58,9 @@ export type Body = Lengths & {
   usableAcross: number
   usableAlongSd: number
   usableAcrossSd: number
+  /** How many times less sure than others they are of where a foot stands and is pressed. */
+  feltSd: number
   sides: BySide<Ranges>
-  trunkTwistMax: number
   trunkForwardMax: number
   trunkBackMax: number
   trunkOrdered: boolean
@@ -79,6 +80,8 @@ export const isPastOrder = (ranges: Ranges, rotation: number): boolean =>
 
 const USABLE_SD_ESTIMATED = 0.08
 const USABLE_SD_GIVEN = 0.03
+/** House default: without feeling in the soles the placing of a foot is half as sure again. */
+const NUMB_SD = 1.5
 const AGE_UNKNOWN = 80
 /** From here on people stand less surely, and are timed before they stand on one leg. Years. */
 export const OLDER_FROM_AGE = 60
@@ -149,8 +152,8 @@ export function resolveBody(person: Person): Body {
     usableAcross: person.usableAcross ?? 0.6,
     usableAlongSd: person.usableAlong === undefined ? USABLE_SD_ESTIMATED : USABLE_SD_GIVEN,
     usableAcrossSd: person.usableAcross === undefined ? USABLE_SD_ESTIMATED : USABLE_SD_GIVEN,
+    feltSd: person.numbFeet ? NUMB_SD : 1,
     sides: bySide((side) => resolveRanges(limits, house, side)),
-    trunkTwistMax: resolveFigure('trunkTwistMax', limits.trunkTwistMax, house),
     trunkForwardMax: resolveFigure('trunkForwardMax', limits.trunkForwardMax, house),
     trunkBackMax: resolveFigure('trunkBackMax', limits.trunkBackMax, house),
     trunkOrdered: limits.trunkOrdered ?? false,

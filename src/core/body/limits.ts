@@ -16,8 +16,8 @@ export type LimitRow = {
   /** Which of two figures allows less. */
   stricter: 'lower' | 'higher'
   at: LimitPlace
-  /** Who keeps it: a rule that fires past it, the pose that never goes past it, or the teacher alone. */
-  kept: 'rule' | 'pose' | 'teacher'
+  /** Who keeps it: a rule that fires past it, one of the ways between stances, the pose that never goes past it, or the teacher alone. */
+  kept: 'rule' | 'way' | 'pose' | 'teacher'
   /** The house's figure that applies where nothing is set. */
   house?: HouseKey
   /** What says that this limit is an order rather than a range that was measured: then a stance past it breaks it. */
@@ -59,7 +59,10 @@ export const LIMITS = {
   hipAbductionMax: sided(90, 'hip', { house: 'hipAbductionMax' }),
   hipExtensionOutwardMax: sided(60, 'hip'),
   dorsiflexionMax: sided(60, 'ankle', { house: 'dorsiflexionMax' }),
-  trunkTwistMax: trunk(90, { house: 'trunkTwistMax', ordered: 'trunkOrdered' }),
+  /** How far a foot that stands may be turned under its load. */
+  loadedTurnMax: sided(90, 'foot', { kept: 'way' }),
+  /** How far the shoulders turn to that side past the pelvis. */
+  trunkTwistMax: sided(90, 'trunk', { house: 'trunkTwistMax', ordered: 'trunkOrdered' }),
   trunkForwardMax: trunk(90),
   trunkBackMax: trunk(30),
   armElevationMax: sided(180, 'shoulder'),

@@ -51,6 +51,8 @@ export type Person = {
   /** Best of the timed stands on each leg, in seconds. */
   oneLegStand?: Partial<BySide<number>>
   trunkShift?: number
+  /** Feels the floor poorly: where a foot stands and where it is pressed is less sure. */
+  numbFeet?: boolean
   lengths?: Partial<Lengths>
   limits?: Limits
   /** What this person's house set otherwise than the defaults. */

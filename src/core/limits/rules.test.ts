@@ -177,6 +177,12 @@ const CASES: [string, Severity, Case, Case][] = [
     { limits: { trunkTwistMax: 20 * DEG }, stance: trunk(0, 0, 21) },
     { limits: { trunkTwistMax: 20 * DEG }, stance: trunk(0, 0, 20) },
   ],
+  [
+    'trunk.twist',
+    'caution',
+    { limits: { left: { trunkTwistMax: 20 * DEG }, right: { trunkTwistMax: 50 * DEG } }, stance: trunk(0, 0, 21) },
+    { limits: { left: { trunkTwistMax: 20 * DEG }, right: { trunkTwistMax: 50 * DEG } }, stance: trunk(0, 0, -49) },
+  ],
   ['ankle.limit', 'caution', { limits: { dorsiflexionMax: 8 * DEG }, stance: bent(25) }, { stance: bent(25) }],
   ['trunk.twist', 'caution', { stance: trunk(0, 0, 46) }, { stance: trunk(0, 0, -45) }],
   ['back.hollow', 'caution', { stance: { pelvisTilt: 11 * DEG } }, { stance: { pelvisTilt: 11 * DEG, ...trunk(5) } }],

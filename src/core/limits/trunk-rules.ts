@@ -1,6 +1,8 @@
+import type { Body } from '../body/body'
 import { DEG, directionOf } from '../conventions'
 import { findFrontSide, shareOf } from '../stance/footing'
 import { calcLead } from '../stance/layout'
+import type { Stance } from '../stance/stance'
 import type { Says, StanceRule } from './rule'
 
 /** A stance whose fuller knee bends less than this is high. */
@@ -56,14 +58,18 @@ const leanHigh: StanceRule = {
   },
 }
 
+/** How far the shoulders are turned past the pelvis, and how far they may to that side. */
+function readTwist(body: Body, { trunk: { yaw } }: Stance): { value: number; limit: number } {
+  return { value: Math.abs(yaw), limit: body.sides[yaw > 0 ? 'left' : 'right'].trunkTwistMax }
+}
+
 const twist: StanceRule = {
   id: 'trunk.twist',
   code: 'trunk.twist',
   house: ['trunkTwistMax'],
   limits: ['trunkTwistMax'],
   find: ({ footing: { stance, body } }) => {
-    const value = Math.abs(stance.trunk.yaw)
-    const limit = body.trunkTwistMax
+    const { value, limit } = readTwist(body, stance)
     if (body.trunkOrdered || !(value > limit + 1e-9)) return null
     return { severity: 'caution', side: null, part: 'trunk', value, limit, unit: 'rad' }
   },
@@ -74,8 +80,7 @@ const twistOrder: StanceRule = {
   code: 'trunk.limit',
   limits: ['trunkTwistMax', 'trunkOrdered'],
   find: ({ footing: { stance, body } }) => {
-    const value = Math.abs(stance.trunk.yaw)
-    const limit = body.trunkTwistMax
+    const { value, limit } = readTwist(body, stance)
     if (!body.trunkOrdered || !(value > limit + 1e-9)) return null
     return { severity: 'hard', side: null, part: 'trunk', value, limit, unit: 'rad', by: 'trunkTwistMax' }
   },

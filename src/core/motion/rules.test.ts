@@ -120,7 +120,7 @@ describe('what a way shows, by its instants', () => {
   it('a turn under load: on the ball, pressed forward, or more than 45° at once; on the heel and little it may be', () => {
     const { made, part } = walk('bow', 0, 'right')
     const rule = MOTION_RULES.find(({ code }) => code === 'turn.loaded')
-    const turned = (turn: Partial<Turn>) => {
+    const turned = (turn: Partial<Turn>, of = body) => {
       const own: Turn = {
         phase: 0,
         foot: 'left',
@@ -132,13 +132,18 @@ describe('what a way shows, by its instants', () => {
       }
       const readings = { ...made.readings, turns: [own] }
       const { transition } = made
-      return rule?.find({ body, transition, readings, choices: part.choices, breath: part.breath, wayOutS: null })
+      return rule?.find({ body: of, transition, readings, choices: part.choices, breath: part.breath, wayOutS: null })
     }
     expect(turned({})).toBeNull()
     expect(turned({ about: 'ball' })).toMatchObject({ side: 'left', value: 0.7, says: { aspect: 'ball' } })
     expect(turned({ pressedRight: false })).toMatchObject({ says: { aspect: 'forward' } })
     expect(turned({ angle: 60 * DEG, load: 0.3 })).toMatchObject({ value: 0.3, says: { aspect: 'far' } })
     expect(turned({ about: 'ball', load: 0.4 })).toBeNull()
+    expect(turned({ about: 'ball' })?.severity).toBe('caution')
+    const careful = (side: 'left' | 'right') =>
+      resolveBody({ ...body.person, limits: { [side]: { loadedTurnMax: 0 } } })
+    expect(turned({ about: 'ball' }, careful('left'))?.severity).toBe('hard')
+    expect(turned({ about: 'ball' }, careful('right'))?.severity).toBe('caution')
   })
 
   it('the turn that is at fault, where it is: not the first of that foot', () => {

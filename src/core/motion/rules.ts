@@ -127,16 +127,18 @@ const crosses: MotionRule = {
 const loaded: MotionRule = {
   id: 'turn.loaded',
   code: 'turn.loaded',
-  find: ({ readings: { turns } }) => {
-    const bad = turns.find(
+  find: ({ body: { sides }, readings: { turns } }) => {
+    const found = turns.filter(
       ({ about, load, angle, pressedRight }) =>
         (load > 0.5 && (about === 'ball' || !pressedRight)) ||
         (load > CARRIES && Math.abs(angle) > TURN_AT_ONCE + 1e-6),
     )
+    const ordered = found.find(({ foot, angle }) => Math.abs(angle) > sides[foot].loadedTurnMax + 1e-6)
+    const bad = ordered ?? found[0]
     if (!bad) return null
     const says = { aspect: bad.about === 'ball' ? 'ball' : bad.pressedRight ? 'far' : 'forward' }
     return {
-      severity: 'caution',
+      severity: ordered ? 'hard' : 'caution',
       side: bad.foot,
       part: 'foot',
       value: bad.load,

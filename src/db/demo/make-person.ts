@@ -19,7 +19,7 @@ export const person = (id: string, name: string, body: Body, words: (day: Days) 
   make: (now) => {
     const day = daysFrom(now)
     const measured = { massKg: { on: day(60) }, ageYears: { on: day(60) } }
-    return makeRecord(name, body, { measured, ...words(day) })
+    return makeRecord(name, body, { measured, falls: [{ on: day(41), times: 0 }], ...words(day) })
   },
 })
 

@@ -73,7 +73,9 @@ export const SECOND_LAUNCH: readonly DemoPerson[] = [
     story: 'Both knees, old football. Strong arms, short holds.',
     groups: LAUNCH,
     conditions: [{ condition: 'knee', side: 'right', on: day(60) }],
+    answers: [{ caution: 'knee/right/twist', answer: 'confirmed', on: day(60) }],
     limits: [
+      seen({ what: 'loadedTurnMaxDeg', side: 'right', value: 0, on: day(60), cause: 'knee/right/twist' }),
       physio({ what: 'kneeFlexionMaxDeg', side: 'right', value: 30, on: day(60), reviewOn: day(-60) }),
       physio({ what: 'kneeFlexionMaxDeg', side: 'left', value: 40, on: day(60), reviewOn: day(-60) }),
       seen({ what: 'holdMaxS', value: 10, on: day(60) }),
@@ -84,10 +86,10 @@ export const SECOND_LAUNCH: readonly DemoPerson[] = [
   person('imke-sorrel', 'Imke Sorrel', female(1.7, 66, 58), (day) => ({
     story: 'A stroke last year; the left side is slower. Reads, laughs, practises at home.',
     groups: LAUNCH,
-    conditions: [{ condition: 'parkinson-stroke', on: day(210) }],
-    answers: [{ caution: 'parkinson-stroke/beside', answer: 'confirmed', on: day(210) }],
+    conditions: [{ condition: 'stroke', side: 'left', on: day(210) }],
+    answers: [{ caution: 'stroke/left/beside', answer: 'confirmed', on: day(210) }],
     limits: [
-      seen({ what: 'helperBeside', value: true, on: day(210), cause: 'parkinson-stroke/beside' }),
+      seen({ what: 'helperBeside', value: true, on: day(210), cause: 'stroke/left/beside' }),
       physio({ what: 'loadMaxPct', side: 'left', value: 60, grade: 'partial', on: day(80), reviewOn: day(10) }),
       physio({ what: 'dorsiflexionMaxDeg', side: 'left', value: 12, on: day(80) }),
     ],

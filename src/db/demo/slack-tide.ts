@@ -6,7 +6,14 @@ export const SLACK_TIDE: readonly DemoPerson[] = [
     story: 'Arthritis in the left knee: no deeper than 30°, by her own word. Likes to go too low.',
     groups: SLACK,
     conditions: [{ condition: 'knee', side: 'left', on: day(200) }],
-    limits: [own({ what: 'kneeFlexionMaxDeg', side: 'left', value: 30, on: day(48) })],
+    answers: [
+      { caution: 'knee/left/short', answer: 'declined', on: day(48), reason: 'holds are never long here' },
+      { caution: 'knee/left/twist', answer: 'confirmed', on: day(48) },
+    ],
+    limits: [
+      own({ what: 'kneeFlexionMaxDeg', side: 'left', value: 30, on: day(48) }),
+      seen({ what: 'loadedTurnMaxDeg', side: 'left', value: 0, on: day(48), cause: 'knee/left/twist' }),
+    ],
     tests: [
       test('functional-reach', day(240), 23, 24),
       test('functional-reach', day(20), 24, 25, 25),
@@ -36,6 +43,7 @@ export const SLACK_TIDE: readonly DemoPerson[] = [
     conditions: [{ condition: 'fear', on: day(190) }],
     answers: [{ caution: 'fear/hand', answer: 'changed', on: day(190), reason: 'a chair back, not the wall' }],
     limits: [seen({ what: 'support', value: 'chair-back', on: day(190), cause: 'fear/hand' })],
+    falls: [{ on: day(41), times: 1, injured: true, doing: 'on the icy slip' }],
     tests: [test('stands-unaided', day(41), 1), test('semi-tandem', day(41), 8, 9), test('side-by-side', day(41), 10)],
   })),
   person('tomasz-ferrow', 'Tomasz Ferrow', male(1.79, 104, 63, { trunkShiftM: 0.03 }), (day) => ({
@@ -129,10 +137,14 @@ export const SLACK_TIDE: readonly DemoPerson[] = [
     story: 'Ninety, boatbuilder. Parkinson’s: steps to the tape, never alone.',
     groups: SLACK,
     usualSupport: 'a walker',
-    conditions: [{ condition: 'parkinson-stroke', on: day(400) }],
-    answers: [{ caution: 'parkinson-stroke/beside', answer: 'confirmed', on: day(400) }],
+    conditions: [{ condition: 'parkinson', on: day(400) }],
+    answers: [
+      { caution: 'parkinson/beside', answer: 'confirmed', on: day(400) },
+      { caution: 'parkinson/turns', answer: 'confirmed', on: day(90) },
+    ],
     limits: [
-      seen({ what: 'helperBeside', value: true, on: day(400), cause: 'parkinson-stroke/beside' }),
+      seen({ what: 'loadedTurnMaxDeg', value: 0, on: day(90), cause: 'parkinson/turns' }),
+      seen({ what: 'helperBeside', value: true, on: day(400), cause: 'parkinson/beside' }),
       seen({ what: 'support', value: 'chair-back', on: day(90) }),
       seen({ what: 'kneeFlexionMaxDeg', value: 20, on: day(90) }),
     ],

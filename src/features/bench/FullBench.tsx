@@ -84,6 +84,7 @@ export function FullBench({ people: known, first, opened, ways, units, day }: Fu
     n: takeNearest,
     c: compare,
     r: () => changeFloorView({ rose: !useFloorView.getState().rose }),
+    p: () => changeFloorView({ tips: !useFloorView.getState().tips }),
     t: () => changeFloorView({ lines: !useFloorView.getState().lines }),
     f: fitFloor,
   })

@@ -7,9 +7,11 @@ import PushPinOutlined from '@mui/icons-material/PushPinOutlined'
 import ButtonBase from '@mui/material/ButtonBase'
 import Tooltip from '@mui/material/Tooltip'
 import type { KeyboardEvent } from 'react'
+import { capVerdict } from '@/records/cap-verdict'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import { restsOnEstimate, sayReason } from '@/words/reasons'
+import { sayUnanswered } from '@/words/records'
 import { markWayIn, sayWayIn } from '@/words/way-in'
 import styles from './class-fit.module.css'
 import type { Placed } from './layout'
@@ -22,7 +24,9 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
   const { member, analysis, stance, passes, pinned, joined, wayIn } = placed
   const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: member.id })
   // A verdict that holds but breaks what only the search knows of is not shown as holding.
-  const verdict = analysis ? (passes || analysis.verdict !== 'holds' ? analysis.verdict : 'close') : 'beyond'
+  const judged = analysis ? (passes || analysis.verdict !== 'holds' ? analysis.verdict : 'close') : 'beyond'
+  const verdict = capVerdict(judged, member.person.unanswered.length)
+  const unanswered = sayUnanswered(member.person.unanswered)
   const reason = sayInLane(analysis)
   const support = supportOf(stance)
   const way = markWayIn(wayIn)
@@ -62,6 +66,8 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
             {member.person.helperBeside && <PersonOutlined className={styles.thing} aria-hidden />}
           </span>
           {joined && <small>new here: proposed</small>}
+          {unanswered && <small>{unanswered}</small>}
+          {member.person.beginsWithHand && <small>fell: begin seated or with a hand</small>}
           {lowered && <small>{lowered}</small>}
           {reason && <small>{reason}</small>}
           {way && <small>{way}</small>}

@@ -106,7 +106,7 @@ async function readClinician(personId: string, stoods: readonly Stood[]) {
   const concerns = listConcerns(days, toPractice(practice))
   return {
     name: person.name,
-    ...sayForClinician({ name: person.name, limits: person.limits, rows, days, concerns }, on),
+    ...sayForClinician({ name: person.name, falls: person.falls, limits: person.limits, rows, days, concerns }, on),
     margins: stoods.slice(0, 5).flatMap(({ title, analysis }) =>
       analysis
         ? [

@@ -10,12 +10,15 @@ import styles from './floor-tools.module.css'
 
 /** What is shown on the floor besides the stance, and how lengths are said. */
 export function FloorTools() {
-  const { rose, lines, unit } = useFloorView()
+  const { rose, tips, lines, unit } = useFloorView()
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
   return (
     <div className={styles.tools}>
       <Button aria-pressed={rose} onClick={() => changeFloorView({ rose: !rose })}>
         Rose
+      </Button>
+      <Button aria-pressed={tips} onClick={() => changeFloorView({ tips: !tips })}>
+        Tip test
       </Button>
       <Button aria-pressed={lines} onClick={() => changeFloorView({ lines: !lines })}>
         Tape lines

@@ -11,7 +11,7 @@ const KEYS: [string, string][] = [
   ['K', 'keep the stance'],
   ['C', 'compare what was kept'],
   ['1 2 3 4', 'the body: three-quarter, front, right side, drawn'],
-  ['R  T  F', 'on the floor: the rose, tape lines, fit'],
+  ['R  P  T  F', 'on the floor: the rose, the tip test, tape lines, fit'],
   ['arrows', 'a number in the sentence, a foot, a chair or the weight: nudge it (with Shift: a millimetre)'],
   [',  .', 'a foot or a wall: turn it left, right'],
   ['Delete', 'take away what a hand is on'],

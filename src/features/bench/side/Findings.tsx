@@ -2,6 +2,7 @@
 
 import Button from '@mui/material/Button'
 import { type Finding, findMeasurements, type InputError, UnreachableError, type WayIn } from '@/core'
+import { capVerdict } from '@/records/cap-verdict'
 import type { BenchPerson } from '@/server/bench'
 import { Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import {
@@ -18,7 +19,7 @@ import { ENGLISH } from '@/words/language'
 import { sayBinding, sayOrigin, sayToday } from '@/words/limits'
 import { capital } from '@/words/lists'
 import { restsOnEstimate, worstFirst } from '@/words/reasons'
-import { sayEffect, saySign } from '@/words/records'
+import { sayEffect, sayFalls, saySign, sayUnanswered } from '@/words/records'
 import shared from '../shared.module.css'
 import type { OnBenchView } from '../state/use-analysis'
 import { FindingNote } from './FindingNote'
@@ -41,6 +42,7 @@ export function Findings({ view, wayIn, person, allShown, onAll }: FindingsProps
   const ofStanding = describeOfStanding(analysis)
   const aim = describeAim(analysis)
   const balance = describeBalance(analysis)
+  const verdict = capVerdict(analysis.verdict, person?.unanswered.length ?? 0)
   const [best] = findMeasurements(analysis)
   const estimated = restsOnEstimate(analysis)
   const sorted = worstFirst(analysis.findings)
@@ -56,8 +58,9 @@ export function Findings({ view, wayIn, person, allShown, onAll }: FindingsProps
   return (
     <section aria-label="What the stance shows" className={styles.findings}>
       <h2 className={styles.verdict} aria-live="polite" data-testid="verdict">
-        <Judged verdict={analysis.verdict} size={26} estimated={estimated} /> {VERDICT_WORDS[analysis.verdict]}
+        <Judged verdict={verdict} size={26} estimated={estimated} /> {VERDICT_WORDS[verdict]}
       </h2>
+      {person && <Unanswered person={person} />}
       {/* Why it does not hold comes first; what is well comes after. */}
       {reasons.map(note)}
       <WayInNote wayIn={wayIn} limits={person?.limits ?? []} house={analysis.pose.body.person.house} />
@@ -74,6 +77,24 @@ export function Findings({ view, wayIn, person, allShown, onAll }: FindingsProps
       {person && <AboutPerson person={person} />}
       <p className={styles.caution}>A calculation for instructors, not a diagnosis. A clinician’s order comes first.</p>
     </section>
+  )
+}
+
+/** What nobody answered of their conditions yet, with the way there; and what a list brought in with them. */
+function Unanswered({ person: { id, unanswered, notes } }: { person: BenchPerson }) {
+  return (
+    <>
+      {unanswered.length > 0 && (
+        <p className={styles.finding} data-severity="caution">
+          {sayUnanswered(unanswered)} <a href={`/people/${encodeURIComponent(id)}`}>Answer them</a>
+        </p>
+      )}
+      {notes && (
+        <p className={styles.measure}>
+          Noted of them: <q>{notes}</q>
+        </p>
+      )}
+    </>
   )
 }
 
@@ -94,6 +115,11 @@ function AboutPerson({ person }: { person: BenchPerson }) {
         </section>
       )}
       {person.today && <p>Today: {sayToday(person.today)}. What they may do is lowered until the day ends.</p>}
+      {person.falls && person.falls.times > 0 && (
+        <p>
+          {sayFalls(person.falls)}. {person.beginsWithHand && ENGLISH.say('records.falls.begin')}
+        </p>
+      )}
       {person.story && <p>{person.story}</p>}
       {person.watch.length > 0 && (
         <p>Watch: {person.watch.map(({ sign, on }) => `${saySign(sign)} (${ENGLISH.day(on)})`).join(', ')}.</p>

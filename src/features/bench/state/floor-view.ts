@@ -6,7 +6,7 @@ import { type FloorLook, PLAIN_LOOK } from '@/ui/floor/stage/hands'
 export const useFloorView = create<FloorLook>()(
   persist((): FloorLook => PLAIN_LOOK, {
     name: 'nivrel.floor',
-    partialize: ({ rose, lines, unit }) => ({ rose, lines, unit }),
+    partialize: ({ rose, tips, lines, unit }) => ({ rose, tips, lines, unit }),
   }),
 )
 

@@ -19,7 +19,10 @@ const say = (key: string, values?: Record<string, string | number>) => ENGLISH.s
 
 /** One page that can be read in a minute: orders with their dates, what was done, what was seen, the question. */
 export function ClinicianPage({ weeks: { person, rows }, days, concerns, today, onClose }: ClinicianPageProps) {
-  const lines = sayForClinician({ name: person.name, limits: person.limits, rows, days, concerns }, today)
+  const lines = sayForClinician(
+    { name: person.name, falls: person.falls, limits: person.limits, rows, days, concerns },
+    today,
+  )
   const [question, setQuestion] = useState(lines.question)
   return (
     <main className={styles.paper}>

@@ -145,7 +145,7 @@ function ConditionForm({ onAdd }: { onAdd: (condition: string, side: Side | unde
     <p className={styles.actions}>
       <Pick aria-label="A condition" value={id} onChange={(event) => setId(event.target.value)}>
         <option value="">a condition…</option>
-        {CONDITIONS.map((one) => (
+        {CONDITIONS.filter(({ retired }) => !retired).map((one) => (
           <option key={one.id} value={one.id}>
             {sayCondition(one.id)}
           </option>

@@ -19,6 +19,7 @@ import { useIsTyping } from '@/ui/words/use-taking'
 import { ENGLISH } from '@/words/language'
 import { BodyMeasures } from './BodyMeasures'
 import { Conditions } from './Conditions'
+import { Falls } from './Falls'
 import { KeptStances } from './KeptStances'
 import { LimitFigure } from './LimitFigure'
 import { Limits } from './Limits'
@@ -93,6 +94,7 @@ export function PersonPage({ kept, house, groups: known, day: served, stances, o
           <Limits {...part} bindings={resolved.bindings} />
           <Conditions {...part} />
           <Tests {...part} id={kept.id} effects={resolved.effects} />
+          <Falls {...part} />
           <Watch {...part} signs={house.signs} />
           <KeptStances id={kept.id} stances={stances} document={resolved.document} own={own} />
           <BodyMeasures {...part} units={house.units} />

@@ -14,10 +14,12 @@ import { Rose } from './Rose'
 import { SupportHandle } from './SupportHandle'
 import { TapeGrid } from './TapeGrid'
 import { TapeLayer } from './TapeLayer'
+import { TipTest } from './TipTest'
 import { findTapeLines, snapHeel } from './tape-lines'
 import { usePlan } from './use-plan'
 import { useSize } from './use-size'
 import { useTextScale } from './use-text-scale'
+import { WaistFan } from './WaistFan'
 import { beamHeight, WeightBeam } from './WeightBeam'
 
 /** A heel this near a line, in pixels, is drawn to it. */
@@ -46,7 +48,7 @@ export function FloorStage({ footing, analysis, look = PLAIN_LOOK, hands, pointe
   const space = vialSpace(text)
   const planWidth = Math.max(0, width - space.right)
   const planHeight = Math.max(0, height - space.top - beamHeight(text))
-  const { rose, lines, unit, fits } = look
+  const { rose, tips, lines, unit, fits } = look
   const { stance } = footing
   const plan = usePlan(footing, planWidth, planHeight, dragging, fits, text)
   const toMetres = (event: PointerEvent): Vec2 => {
@@ -80,7 +82,9 @@ export function FloorStage({ footing, analysis, look = PLAIN_LOOK, hands, pointe
               />
             ))}
             {analysis && <UsableBase analysis={analysis} path={(ring) => ringPath(plan, ring)} />}
+            {analysis && <WaistFan plan={plan} analysis={analysis} />}
             {analysis && rose && <Rose plan={plan} analysis={analysis} />}
+            {analysis && tips && <TipTest plan={plan} analysis={analysis} />}
             <Pressures plan={plan} footing={footing} />
             {stance.supports.map((support) => (
               <SupportHandle

@@ -17,10 +17,12 @@ export type FloorHands = {
 /** What is shown on a floor besides the stance, and in which unit lengths are said. */
 export type FloorLook = {
   rose: boolean
+  /** How hard a nudge tips, each way. */
+  tips: boolean
   lines: boolean
   unit: LengthUnit
   /** Counts the times that the floor was asked to fit anew. */
   fits: number
 }
 
-export const PLAIN_LOOK: FloorLook = { rose: false, lines: false, unit: 'cm', fits: 0 }
+export const PLAIN_LOOK: FloorLook = { rose: false, tips: false, lines: false, unit: 'cm', fits: 0 }

@@ -1,0 +1,73 @@
+import Button from '@mui/material/Button'
+import Checkbox from '@mui/material/Checkbox'
+import { useState } from 'react'
+import { parse } from '@/formats/parse'
+import { readFigure } from '@/formats/read-figure'
+import { fallsEntry } from '@/formats/record-document'
+import { beginsWithHand } from '@/records/falls'
+import { Field } from '@/ui/forms/Field'
+import { Form } from '@/ui/forms/Form'
+import { ENGLISH } from '@/words/language'
+import { sayFalls } from '@/words/records'
+import type { PartProps } from './part-props'
+import styles from './person.module.css'
+
+/** Falls in the year before, as they were told: how many, whether they were hurt, what they were doing. */
+export function Falls({ record, change, day }: PartProps) {
+  const [asking, setAsking] = useState(false)
+  const add = (told: unknown) => {
+    const entry = parse(fallsEntry, told)
+    change((r) => ({ ...r, falls: [...r.falls, entry] }))
+    setAsking(false)
+  }
+  const enter = (form: FormData) => {
+    const doing = String(form.get('doing')).trim()
+    add({
+      on: day,
+      times: readFigure(String(form.get('times'))),
+      ...(form.get('injured') && { injured: true }),
+      ...(doing && { doing }),
+    })
+  }
+  return (
+    <section className={styles.part} aria-label="Falls">
+      <h2>Falls in the last year</h2>
+      {record.falls.length === 0 && <p className={styles.soft}>Not asked yet: at the start, and every quarter.</p>}
+      <ul className={styles.lines}>
+        {record.falls.toReversed().map((told) => (
+          <li key={`${told.on} ${told.times} ${told.doing}`}>
+            <strong>{sayFalls(told)}</strong>
+            <Button
+              aria-label={`Take away: ${sayFalls(told)}`}
+              onClick={() => change((r) => ({ ...r, falls: r.falls.filter((one) => one !== told) }))}
+            >
+              take away
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {beginsWithHand(record, day) && <p>{ENGLISH.say('records.falls.begin')}</p>}
+      {asking ? (
+        <Form verb="Write it down" className={styles.answer} onEnter={enter} onLeave={() => setAsking(false)}>
+          <Field
+            name="times"
+            required
+            inputMode="numeric"
+            aria-label="How many times"
+            placeholder="how many"
+            autoFocus
+          />
+          <label>
+            <Checkbox name="injured" /> hurt
+          </label>
+          <Field name="doing" maxLength={200} aria-label="Doing what" placeholder="doing what" />
+        </Form>
+      ) : (
+        <p className={styles.actions}>
+          <Button onClick={() => add({ on: day, times: 0 })}>None</Button>
+          <Button onClick={() => setAsking(true)}>They fell…</Button>
+        </p>
+      )}
+    </section>
+  )
+}
