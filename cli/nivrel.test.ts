@@ -48,6 +48,28 @@ describe('the command line', () => {
     expect(JSON.parse(nivrel(['analyze', '-'], lines[0]).stdout)).not.toHaveProperty('wayIn')
   })
 
+  it('says what somebody can do of the library, by a person or a stance; what is not known is refused', () => {
+    const person = JSON.stringify({
+      format: 'nivrel.person/1',
+      name: 'Ana Tidewell',
+      body: { statureM: 1.62, massKg: 68, ageYears: 60 },
+      limits: [{ what: 'loadMaxPct', side: 'left', value: 50, source: { kind: 'clinician' }, on: '2026-01-10' }],
+    })
+    const asked = ['repertoire', '-', '--posture', 'bow', '--way-in']
+    const { format, school, rows } = JSON.parse(nivrel(asked, person).stdout)
+    expect([format, school]).toEqual(['nivrel.repertoire/1', 'therapeutic'])
+    expect(rows.map((row: { side: string }) => row.side)).toEqual(['left', 'right'])
+    expect(rows[0]).toMatchObject({ posture: 'bow', reason: { code: 'load.limit' } })
+    expect(rows[1]).toMatchObject({ form: 'as-taught', verdict: 'holds', changes: [], reason: null })
+    for (const { stance, wayIn, form } of rows) {
+      expect(['less', 'other-side', 'other-use', 'as-taught']).toContain(form)
+      expect(stance.loadLeftPct).toBeLessThanOrEqual(50)
+      expect(wayIn.from).toBe('parallel')
+    }
+    expect(nivrel(['repertoire', '-', '--posture', 'bwo'], person)).toMatchObject({ status: 1 })
+    expect(nivrel(['repertoire', '-', '--school', 'x'], WORKED[0]).stderr).toMatch(/^school: .*therapeutic/)
+  })
+
   it('answers line for line, in order; a bad line is answered in its place; blank lines are skipped', () => {
     const deep = `{"format": "nivrel.stance/1", "x": ${'['.repeat(50_000)}${']'.repeat(50_000)}}`
     const lines = [`\uFEFF${WORKED[3]}`, '', '{"format": 1}', 'not json', deep, WORKED[9], '  ']

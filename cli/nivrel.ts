@@ -10,6 +10,8 @@ import { readLogCsv } from '@/formats/log-csv'
 import { logDocument } from '@/formats/log-document'
 import { parse, parseJson } from '@/formats/parse'
 import { pathDocument, SAMPLES_LEAST, SAMPLES_MOST } from '@/formats/path-document'
+import { mergeLibrary } from '@/formats/posture-document'
+import { repertoireDocument } from '@/formats/repertoire-document'
 import { variantsDocument } from '@/formats/variants-document'
 import { readPerson } from '@/records/person-of'
 import { decisionsDocument } from '@/words/decisions'
@@ -25,6 +27,8 @@ const HELP = `Nivrel: how near the edge a stance is, and the smallest change tha
   npm run -s nivrel -- analyze --ndjson FILE    one stance a line in, one analysis a line out, in order
   npm run -s nivrel -- analyze --way-in FILE    also how one comes to it from standing parallel, and back
   npm run -s nivrel -- variants FILE [--most N]  the safer variants of a stance, as nivrel.variants/1
+  npm run -s nivrel -- repertoire FILE [--posture ID] [--school ID] [--way-in]
+                                                what somebody (a person or a stance) can do of the library, as nivrel.repertoire/1
   npm run -s nivrel -- fit FILE                 a class and a posture (nivrel.fit-request/1) in, its levels out (nivrel.fit/1)
   npm run -s nivrel -- path FILE [--samples N] [--person FILE]
                                                 a nivrel.routine/1 worked out for a person, as nivrel.path/1
@@ -43,7 +47,7 @@ FILE may be - for standard input. Exit status: 0 done, 1 bad input, 2 wrong use.
 
 type Verb = (args: string[]) => Promise<void>
 
-const VERBS: Record<string, Verb> = { analyze, variants, fit, path, log, simulate, print: printSheets }
+const VERBS: Record<string, Verb> = { analyze, variants, repertoire, fit, path, log, simulate, print: printSheets }
 
 async function main(args: string[]): Promise<void> {
   const [verb, ...rest] = args
@@ -68,6 +72,18 @@ async function variants(args: string[]): Promise<void> {
   const { value, rest } = takeOption(args, '--most')
   const most = takeWhole('--most', value, 1, Number.POSITIVE_INFINITY)
   await print(JSON.stringify(variantsDocument(readDocument(takeFile(rest)), IN_DOCUMENTS, most), null, 2))
+}
+
+async function repertoire(args: string[]): Promise<void> {
+  const wayIn = args.includes('--way-in')
+  const posture = takeOption(
+    args.filter((one) => one !== '--way-in'),
+    '--posture',
+  )
+  const school = takeOption(posture.rest, '--school')
+  const person = readPerson(readDocument(takeFile(school.rest)), dayOf(now()))
+  const asked = { posture: posture.value, school: school.value, wayIn }
+  await print(JSON.stringify(repertoireDocument(person, mergeLibrary([]), IN_DOCUMENTS, asked), null, 2))
 }
 
 async function path(args: string[]): Promise<void> {

@@ -40,6 +40,7 @@ export {
   standLevel,
   weighBody,
 } from './fit/fit-class'
+export { FORMS, type Form, type FormFound, findForm } from './fit/form'
 export { type LevelChange, listLevelChanges } from './fit/level-changes'
 export type { Taught, Weighings } from './fit/weigh-levels'
 export { calcHull } from './geometry/polygon'

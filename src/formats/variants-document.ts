@@ -77,7 +77,7 @@ function toVariantDocument(original: StanceDocument, variant: Variant, words: Do
 
 const FACTORS = { m: 1, rad: 1 / DEG, share: 100, word: 1 }
 
-function toChangeDocument(change: Change, words: DocumentWords) {
+export function toChangeDocument(change: Change, words: DocumentWords) {
   const { what, from, to, unit, buys } = change
   const outside = (value: number | string) =>
     typeof value === 'number' ? value * FACTORS[unit] : words.state(change, value)

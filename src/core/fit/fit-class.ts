@@ -112,7 +112,7 @@ function findStandingVariant(body: Body, stance: Stance, isOver?: IsOver): Varia
 const keepsFront = (form: Stance, asTaught: Stance): boolean => calcLead(form) * calcLead(asTaught) >= -1e-6
 
 /** The seated form with the posture's arms; with resting arms where those break a limit; null where sitting does too. */
-function sitFor(body: Body, stance: Stance): Stance | null {
+export function sitFor(body: Body, stance: Stance): Stance | null {
   const forms = [makeSeated(body, stance), makeSeated(body)]
   for (const form of forms) {
     const analysis = tryAnalyse(body, form)

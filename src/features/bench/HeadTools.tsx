@@ -16,6 +16,9 @@ export function HeadTools({ person, fine, onFine, onKeys }: HeadToolsProps) {
       <Button href={`/people/${person.id}`} aria-label={`Page of ${person.name}`}>
         Page
       </Button>
+      <Button href={`/can?person=${encodeURIComponent(person.id)}`} aria-label={`What ${person.name} can do`}>
+        Can do
+      </Button>
       {group && (
         <Button
           href={`/class?group=${encodeURIComponent(group.id)}&posture=${encodeURIComponent(posture)}`}

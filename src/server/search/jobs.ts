@@ -1,13 +1,23 @@
+import { now } from '@/clock'
 import type { Accepts, IsOver } from '@/core'
+import { dayOf } from '@/formats/day'
 import { fitDocument } from '@/formats/fit-document'
 import { pathDocument } from '@/formats/path-document'
+import { mergeLibrary } from '@/formats/posture-document'
+import { type RepertoireAsked, repertoireDocument } from '@/formats/repertoire-document'
 import { variantsDocument } from '@/formats/variants-document'
+import { readPerson } from '@/records/person-of'
 import { IN_DOCUMENTS } from '@/words/documents'
 
 /** The searches that take long enough to be done beside the server. */
 export const JOBS = {
   variants: (value: unknown, isOver: IsOver) => variantsDocument(value, IN_DOCUMENTS, undefined, { isOver }),
   path: (value: unknown) => pathDocument(value, IN_DOCUMENTS),
+  repertoire: (value: unknown, isOver: IsOver) => {
+    const { person, ...asked } = value as RepertoireAsked & { person: unknown }
+    const on = dayOf(now())
+    return repertoireDocument(readPerson(person, on), mergeLibrary([]), IN_DOCUMENTS, { ...asked, isOver })
+  },
   fit: (value: unknown, isOver: IsOver) => fitDocument(value, IN_DOCUMENTS, isOver),
 }
 

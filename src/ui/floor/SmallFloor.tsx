@@ -20,7 +20,10 @@ export function SmallFloor({ body, stance, over, width = 104, height = 104 }: Sm
     [at[0], at[1] + 0.18],
     [at[0], at[1] - 0.18],
   ])
-  const plan = fitPlan([...corners, ...supports], width, height, 0.05)
+  const seat = stance.seat
+    ? [-1, 1].map((way): Vec2 => [stance.seat?.at[0] ?? 0, (stance.seat?.at[1] ?? 0) + 0.2 * way])
+    : []
+  const plan = fitPlan([...corners, ...supports, ...seat], width, height, 0.05)
   return (
     <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true">
       {before && (

@@ -22,6 +22,7 @@ import practice from './practice.json'
 import readings from './readings.json'
 import reasons from './reasons.json'
 import records from './records.json'
+import repertoire from './repertoire.json'
 import routines from './routines.json'
 import safer from './safer.json'
 import tests from './tests.json'
@@ -55,6 +56,7 @@ export const en = {
   postures,
   reasons,
   records,
+  repertoire,
   routines,
   safer,
   tests,

@@ -60,9 +60,9 @@ export function Findings({ view, wayIn, person, allShown, onAll }: FindingsProps
       <h2 className={styles.verdict} aria-live="polite" data-testid="verdict">
         <Judged verdict={verdict} size={26} estimated={estimated} /> {VERDICT_WORDS[verdict]}
       </h2>
-      {person && <Unanswered person={person} />}
       {/* Why it does not hold comes first; what is well comes after. */}
       {reasons.map(note)}
+      {person && <Unanswered person={person} />}
       <WayInNote wayIn={wayIn} limits={person?.limits ?? []} house={analysis.pose.body.person.house} />
       {aim && <p className={styles.measure}>{aim}</p>}
       {balance && <p>{balance}</p>}

@@ -78,6 +78,7 @@ export function PersonPage({ kept, house, groups: known, day: served, stances, o
             <Button onClick={undo} disabled={!canUndo}>
               Undo
             </Button>
+            <Button href={`/can?person=${encodeURIComponent(kept.id)}`}>What can they do?</Button>
             <Button href={`/paper?as=card&person=${encodeURIComponent(kept.id)}`}>{ENGLISH.say('paper.on')}</Button>
           </>
         }

@@ -11,7 +11,7 @@ const WAYS = [
 ] as const
 const ANCHOR = { forward: 'middle', back: 'middle', left: 'end', right: 'start' } as const
 
-const METRES_PER_NEWTON = 0.002
+const METRES_PER_NEWTON = 0.0007
 const HEAD = 7
 /** From the centre, so that its own marks stay readable. */
 const BESIDE = 16

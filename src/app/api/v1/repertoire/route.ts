@@ -1,0 +1,15 @@
+import { answerOpen } from '@/server/answer'
+import { search } from '@/server/search/pool'
+
+/** ?school=ID, ?posture=ID and ?wayIn=yes say what is asked of the person or stance in the body. */
+export const POST = (request: Request) => {
+  const asked = new URL(request.url).searchParams
+  const of = (name: string) => asked.get(name) ?? undefined
+  return answerOpen(request, (person) =>
+    search(
+      'repertoire',
+      { person, school: of('school'), posture: of('posture'), wayIn: of('wayIn') === 'yes' },
+      request.signal,
+    ),
+  )
+}

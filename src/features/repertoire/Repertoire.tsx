@@ -1,0 +1,150 @@
+'use client'
+
+import Button from '@mui/material/Button'
+import { useMemo, useState } from 'react'
+import { FORMS, type Form, resolveBody, SCHOOL_IDS, type SchoolId } from '@/core'
+import { type HouseWays, toChoices } from '@/formats/choices-document'
+import { fromStance } from '@/formats/from-core'
+import { mergeLibrary } from '@/formats/posture-document'
+import { toPerson } from '@/formats/to-core'
+import { capVerdict } from '@/records/cap-verdict'
+import { isBaseEstimated } from '@/records/resolve'
+import type { BenchPerson, NamedPerson } from '@/server/bench'
+import type { OwnPosture } from '@/server/library'
+import { sayUnsaved } from '@/ui/api/ask'
+import { putDraft } from '@/ui/api/put-draft'
+import { PageHead } from '@/ui/places/PageHead'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { ENGLISH } from '@/words/language'
+import { sayBinding, sayOrigin } from '@/words/limits'
+import { saySchool } from '@/words/postures'
+import { sayUnanswered } from '@/words/records'
+import { useWaysIn } from '@/workers/use-ways-in'
+import { RepertoireCard } from './RepertoireCard'
+import styles from './repertoire.module.css'
+import { gatherRows, type Row, TRAINED, type Trained, trains } from './rows'
+import { useRepertoire } from './use-repertoire'
+
+type RepertoireProps = {
+  people: readonly NamedPerson[]
+  person: BenchPerson
+  own: readonly OwnPosture[]
+  ways: HouseWays
+}
+
+const NO_ROWS: Row[] = []
+
+/** What somebody can do today: every posture of the library as they do it, the easiest first, to choose from. */
+export function Repertoire({ people, person, own, ways }: RepertoireProps) {
+  const [school, setSchool] = useState<SchoolId>('therapeutic')
+  const [trained, setTrained] = useState<Trained>('all')
+  const [problem, setProblem] = useState<string | null>(null)
+  const library = useMemo(() => mergeLibrary(own), [own])
+  const body = useMemo(() => resolveBody(toPerson(person.document)), [person])
+  const { asked, found, left, failed } = useRepertoire(body.person, library, school)
+  const byForm = useMemo(() => gatherRows(asked, found), [asked, found])
+  const standing = useMemo(() => FORMS.flatMap((form) => byForm.get(form) ?? NO_ROWS), [byForm])
+  // Whether they get there is worked out once it is known what they do.
+  const isKnown = left === 0
+  const asks = useMemo(() => {
+    const choices = toChoices(school, ways)
+    return standing.map(({ found: { stance } }) =>
+      isKnown && stance && !stance.seat ? { person: body.person, stance, choices } : null,
+    )
+  }, [standing, isKnown, school, ways, body])
+  const waysIn = useWaysIn(asks)
+  const open = async ({ posture, found: { stance } }: Row) => {
+    if (!stance) return
+    try {
+      await putDraft(person.id, { posture: posture.id, school, stance: fromStance(stance) })
+      window.location.assign(`/?person=${encodeURIComponent(person.id)}`)
+    } catch (error) {
+      setProblem(sayUnsaved(error))
+    }
+  }
+  const count = (...forms: Form[]) => forms.reduce((sum, form) => sum + (byForm.get(form)?.length ?? 0), 0)
+  const shown = (form: Form) => (byForm.get(form) ?? NO_ROWS).filter(({ posture }) => trains(posture, school, trained))
+  const unanswered = sayUnanswered(person.unanswered)
+  const estimated = isBaseEstimated(body)
+  return (
+    <main className={styles.repertoire}>
+      <PageHead at="/people" tools={<Button href={`/people/${encodeURIComponent(person.id)}`}>Their page</Button>}>
+        <h1>
+          What can{' '}
+          <ChoiceWord
+            label="Person"
+            value={person.id}
+            choices={people.map(({ id, name }) => ({ value: id, name }))}
+            onChoose={(id) => window.location.assign(`/can?person=${encodeURIComponent(id)}`)}
+          />{' '}
+          do today, in the{' '}
+          <ChoiceWord
+            label="School"
+            value={school}
+            choices={SCHOOL_IDS.map((id) => ({ value: id, name: saySchool(id) }))}
+            onChoose={setSchool}
+            then="?"
+          />
+        </h1>
+        <p aria-live="polite">
+          {failed
+            ? ENGLISH.say('repertoire.failed')
+            : left > 0
+              ? ENGLISH.say('repertoire.working', { left })
+              : ENGLISH.say('repertoire.sum', {
+                  stands: count('as-taught'),
+                  less: count('less', 'other-use'),
+                  hand: count('hand'),
+                  one: standing.filter(({ not }) => not !== null).length,
+                  seated: count('seated'),
+                })}
+        </p>
+      </PageHead>
+      {problem && <p role="alert">{problem}</p>}
+      {unanswered && <p className={styles.caution}>{unanswered}</p>}
+      {person.limits.length > 0 && (
+        <p className={styles.orders}>
+          {person.limits.map((one) => `${sayBinding(one)} (${sayOrigin(one.entry, one.today)})`).join('; ')}.
+        </p>
+      )}
+      <p className={styles.choose}>
+        Show what trains{' '}
+        <ChoiceWord
+          label="Trains"
+          value={trained}
+          choices={TRAINED.map((value) => ({ value, name: ENGLISH.say(`repertoire.trained.${value}`) }))}
+          onChoose={setTrained}
+          then="."
+        />
+      </p>
+      {FORMS.map((form) => {
+        const rows = shown(form)
+        return rows.length === 0 ? null : (
+          <section key={form} aria-label={ENGLISH.say(`repertoire.heading.${form}`)}>
+            <h2>
+              {ENGLISH.say(`repertoire.heading.${form}`)} <small>{rows.length}</small>
+            </h2>
+            <ul className={styles.cards}>
+              {rows.map((row) => (
+                <RepertoireCard
+                  key={`${row.posture.id} ${row.sides}`}
+                  row={{
+                    ...row,
+                    found: { ...row.found, verdict: capVerdict(row.found.verdict, person.unanswered.length) },
+                  }}
+                  body={body}
+                  wayIn={waysIn[standing.indexOf(row)]}
+                  estimated={estimated}
+                  onOpen={() => open(row)}
+                />
+              ))}
+            </ul>
+          </section>
+        )
+      })}
+      {left === 0 && FORMS.every((form) => shown(form).length === 0) && (
+        <p className={styles.orders}>{ENGLISH.say('repertoire.nothing')}</p>
+      )}
+    </main>
+  )
+}

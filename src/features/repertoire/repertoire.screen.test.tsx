@@ -1,0 +1,44 @@
+import { screen, waitFor, within } from '@testing-library/react'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { readBench } from '@/server/bench'
+import { button, choose, user } from '@/testing/screens/hands'
+import { openHouse } from '@/testing/screens/house'
+import { openPage } from '@/testing/screens/open-page'
+import { setServerGone } from '@/testing/screens/server'
+import { expectReadable } from '@/testing/screens/sight'
+
+const group = (name: string) => within(screen.getByRole('region', { name }))
+
+describe('what can she do', () => {
+  beforeEach(async () => {
+    await openHouse()
+    await openPage('/can?person=odalys-marrin')
+    await waitFor(() => expect(screen.getByText(/postures as taught, \d+ with less/)).toBeTruthy())
+  })
+
+  it('shows the library as she does it, with her limits, readable; and by what is trained', async () => {
+    expectReadable()
+    expect(screen.getByText(/left knee bend 30° at most/)).toBeTruthy()
+    const all = group('As taught').getAllByRole('listitem').length
+    await choose(/^Trains:/, 'one leg')
+    expect(group('As taught').getAllByRole('listitem').length).toBeLessThan(all)
+    expectReadable()
+  })
+
+  it('puts one on her bench as she does it; without a server it says that it is not', async () => {
+    const less = group('A little less').getAllByRole('button')[0] as HTMLElement
+    setServerGone(true)
+    await user.click(less)
+    await waitFor(() => expect(screen.getByRole('alert').textContent).not.toBe(''))
+    setServerGone(false)
+    await user.click(less)
+    await waitFor(async () => expect((await readBench('odalys-marrin')).draft?.school).toBe('therapeutic'))
+  })
+
+  it('begins anew for another frame', async () => {
+    await choose(/^School:/, /low coiling/)
+    await waitFor(() => expect(screen.getByText(/postures as taught, \d+ with less/)).toBeTruthy())
+    expectReadable()
+    expect(button(/^School:/).textContent).toContain('low coiling')
+  })
+})

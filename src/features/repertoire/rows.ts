@@ -1,0 +1,65 @@
+import { type Finding, type Form, type FormFound, type SchoolId, type Side, traitsOf } from '@/core'
+import type { Posture } from '@/formats/posture-document'
+import type { Asked } from '@/formats/repertoire-document'
+import { sayChange } from '@/words/changes'
+
+/** What is trained, to choose by. */
+export const TRAINED = ['all', 'steps', 'one-leg', 'turns', 'arms'] as const
+export type Trained = (typeof TRAINED)[number]
+
+const STEP = 0.03
+const TURN = 0.09
+
+/** Whether a posture of a school trains something. */
+export function trains({ measures }: Posture, school: SchoolId, what: Trained): boolean {
+  const of = measures[school]
+  const { oneLeg, armsHigh } = traitsOf(of)
+  if (what === 'steps') return !of.seated && Math.abs(of.step) > STEP
+  if (what === 'one-leg') return oneLeg
+  if (what === 'turns') return Math.abs(of.pelvisYaw) > TURN || Math.abs(of.trunk.yaw) > TURN
+  return what === 'all' || armsHigh
+}
+
+/**
+ * A posture as somebody does it; left and right are one where they do the same on both. `not`: why the other side is not
+ * done at all.
+ */
+export type Row = { posture: Posture; sides: 'both' | Side | 'none'; found: FormFound; not: Finding | null }
+
+/** What was found so far, the surest first in each form; nothing of what is still worked out. */
+export function gatherRows(asked: readonly Asked<Posture>[], found: readonly (FormFound | null)[]): Map<Form, Row[]> {
+  const known = new Map<string, Row[]>()
+  asked.forEach(({ posture, side }, i) => {
+    const one = found[i]
+    const rows = known.get(posture.id) ?? []
+    if (one) known.set(posture.id, [...rows, { posture, sides: side ?? 'none', found: one, not: null }])
+  })
+  const byForm = new Map<Form, Row[]>()
+  for (const row of [...known.values()].flatMap(joinSides).toSorted((a, b) => b.found.spare - a.found.spare)) {
+    const { form } = row.found
+    byForm.set(form, [...(byForm.get(form) ?? []), row])
+  }
+  return byForm
+}
+
+/** Two sides as one line where they are alike, or where one is left for the other. */
+function joinSides(rows: Row[]): Row[] {
+  const [a, b] = rows
+  if (!a || !b) return rows
+  // What is shown of both is the less sure of them.
+  if (isAlike(a.found, b.found)) return [{ ...(a.found.spare <= b.found.spare ? a : b), sides: 'both' }]
+  const left = rows.find(({ found }) => found.form === 'other-side')
+  const done = rows.find(({ found }) => found.form !== 'other-side')
+  return left && done ? [{ ...done, not: left.found.reason }] : rows
+}
+
+/** The same said of both sides. */
+const isAlike = (a: FormFound, b: FormFound): boolean =>
+  a.form === b.form && a.verdict === b.verdict && sayChanges(a) === sayChanges(b)
+
+/** What is changed, in words, but for which side it is. */
+export const sayChanges = ({ changes }: FormFound): string =>
+  changes
+    .filter(({ what }) => what !== 'side')
+    .map((change) => sayChange(change))
+    .join(', ')
