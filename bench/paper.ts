@@ -28,6 +28,7 @@ const card = () => ({
   holdS: 5,
   feel: 'the crown',
   helper: false,
+  orders: '',
 })
 console.log(
   `a plan at true size, ${plan().length} sheets           ${(await time(() => toPdf(plan(), 'horse'))).toFixed(0).padStart(6)} ms (wanted for 8: 500 or less)`,

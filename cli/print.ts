@@ -72,6 +72,7 @@ function printStance(
     counts: COUNTS,
     holdS: HOLD_S,
     helper: false,
+    orders: '',
     feel: known ? sayCue({ id: stance.posture as string, own: null }) : '',
   }
   if ((as === 'card' || as === 'home') && !isPassing(stood)) throw new InputError('stance', title, { code: 'passing' })

@@ -1,10 +1,11 @@
+import { describeAim } from '@/words/balance'
 import { ENGLISH, type Words } from '@/words/language'
 import { sayHands, sayLaying, sayStanding } from '@/words/paper'
 import type { LengthUnit } from '@/words/units'
 import { sayComing } from '@/words/way-in'
 import { setText } from './flow'
 import { type Mark, type PaperSize, type Sheet, SIZES } from './sheet'
-import { fitStood, flexionOf, type Stood } from './stood'
+import { fitStood, flexionOf, mayMirror, type Stood } from './stood'
 import { vialMarks } from './vial'
 
 /** One person with one stance or two: how many, how long, one thing to feel for. Nothing that is somebody's illness. */
@@ -15,7 +16,17 @@ export type Card = {
   holdS: number
   feel: string
   helper: boolean
+  /** What clinicians ordered of them, by whom and until when; '' where nothing is. */
+  orders: string
 }
+
+/** How many times, how long, and on which side where it may not be done on both. */
+export const sayCounts = (stood: Stood, counts: number, holdS: number, words: Words): string =>
+  words.say('paper.card.counts', {
+    counts,
+    hold: words.number(holdS),
+    sides: mayMirror(stood) ? 'both' : (stood.stance.side ?? 'drawn'),
+  })
 
 const WIDTH = 105
 const HEIGHT = 148
@@ -48,7 +59,7 @@ export function cardSheets(cards: readonly Card[], unit: LengthUnit, size: Paper
 }
 
 function cardMarks(
-  { name, stances, counts, holdS, feel, helper }: Card,
+  { name, stances, counts, holdS, feel, helper, orders }: Card,
   width: number,
   height: number,
   unit: LengthUnit,
@@ -88,7 +99,9 @@ function cardMarks(
       : stances.map(
           (one) => `${one.title}: ${sayStanding(one.stance, flexionOf(one), words)} ${sayHands(one.stance, words)}`,
         )),
-    words.say('paper.card.counts', { counts, hold: words.number(holdS) }),
+    ...stances.flatMap(({ analysis }) => (analysis && describeAim(analysis, words)) ?? []),
+    ...[...new Set(stances.map((one) => sayCounts(one, counts, holdS, words)))],
+    ...(orders ? [words.say('paper.card.orders', { orders })] : []),
     ...(feel ? [words.say('paper.card.feel', { cue: feel })] : []),
     ...stances.flatMap((one) => sayComing(one.wayIn, words) || []),
     ...(helper ? [words.say('paper.card.helper')] : []),

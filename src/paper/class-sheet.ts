@@ -58,12 +58,13 @@ function addLane(pages: Pages, { title, stood, people }: Lane, words: Words): vo
   pages.y = (isGoingOn ? pages.y : Math.max(pages.y, top + tall)) + 4
 }
 
-const rowOf = ({ name, chair, helper, watch, wayIn }: Lane['people'][number], words: Words): string =>
+const rowOf = ({ name, chair, helper, watch, wayIn, orders }: Lane['people'][number], words: Words): string =>
   [
     name,
     chair && words.say('paper.class.chair'),
     helper && words.say('paper.class.helper'),
     markWayIn(wayIn, words),
+    orders,
     watch && words.say('paper.class.watch', { signs: watch }),
   ]
     .filter(Boolean)

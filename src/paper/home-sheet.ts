@@ -1,8 +1,9 @@
+import { describeAim } from '@/words/balance'
 import { ENGLISH, type Words } from '@/words/language'
 import { sayHands, sayLaying, sayStanding } from '@/words/paper'
 import type { LengthUnit } from '@/words/units'
 import { sayComing } from '@/words/way-in'
-import type { Card } from './cards'
+import { type Card, sayCounts } from './cards'
 import { setText } from './flow'
 import { footer, head, MARGIN } from './page'
 import { type Mark, type PaperSize, type Sheet, SIZES } from './sheet'
@@ -13,7 +14,7 @@ const BOX = 12
 
 /** What somebody does at home: one stance or two, where the tape goes, how many, a week to tick, when to stop and whom to ask. */
 export function homeSheet(
-  { name, stances, counts, holdS, feel, helper }: Card,
+  { name, stances, counts, holdS, feel, helper, orders }: Card,
   unit: LengthUnit,
   size: PaperSize,
   words: Words = ENGLISH,
@@ -30,6 +31,7 @@ export function homeSheet(
     y = set.y + 1.5
   }
   add(words.say('paper.home.space'), 5)
+  if (orders) add(words.say('paper.card.orders', { orders }), 4.8)
   if (helper) add(words.say('paper.card.helper'), 5, MARGIN, true)
   for (const stood of stances) {
     const top = y + 2
@@ -41,7 +43,9 @@ export function homeSheet(
     add(`${sayStanding(stood.stance, flexionOf(stood), words)} ${sayHands(stood.stance, words)}`, 4.8, x)
     const coming = sayComing(stood.wayIn, words)
     if (coming) add(coming, 4.8, x)
-    add(words.say('paper.card.counts', { counts, hold: words.number(holdS) }), 4.8, x)
+    const aim = stood.analysis && describeAim(stood.analysis, words)
+    if (aim) add(aim, 4.8, x)
+    add(sayCounts(stood, counts, holdS, words), 4.8, x)
     y = Math.max(y, top + DRAWN) + 4
   }
   if (feel) add(words.say('paper.card.feel', { cue: feel }), 5)

@@ -5,5 +5,12 @@ import type { Stood } from './stood'
 export type Lane = {
   title: string
   stood: Stood | null
-  people: readonly { name: string; chair: boolean; helper: boolean; watch: string; wayIn?: WayIn | null }[]
+  people: readonly {
+    name: string
+    chair: boolean
+    helper: boolean
+    watch: string
+    wayIn?: WayIn | null
+    orders?: string
+  }[]
 }

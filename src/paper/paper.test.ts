@@ -1,6 +1,6 @@
 import { inflateSync } from 'node:zlib'
 import { describe, expect, it } from 'vitest'
-import { buildPosture, makeStandingStance, postureOf, resolveBody, type Stance } from '@/core'
+import { buildPosture, makeStandingStance, mirrorStance, postureOf, resolveBody, type Stance } from '@/core'
 import { sayLaying } from '@/words/paper'
 import { cardSheets } from './cards'
 import { classSheets } from './class-sheet'
@@ -182,6 +182,7 @@ describe('text on paper', () => {
       holdS: 8,
       feel: 'the crown',
       helper: true,
+      orders: '50 % on the left leg at most (Dr. Venn, 3 March)',
     }
     const sheets = cardSheets(
       Array.from({ length: 16 }, () => card),
@@ -191,8 +192,19 @@ describe('text on paper', () => {
     expect(sheets).toHaveLength(4)
     const said = linesOf(sheets[0] as Sheet).join(' ')
     expect(said).toMatch(
-      /Marit.*bow.*heel.*of the weight.*4 times on each side, held up to 8 s.*Feel for: the crown.*Only with somebody beside you.*Stop when/,
+      /Marit.*bow.*heel.*of the weight.*4 times on each side, held up to 8 s.*Ordered: 50 % on the left leg.*Feel for: the crown.*Only with somebody beside you.*Stop when/,
     )
+  })
+
+  it('a card asks for no side that an order forbids: mirrored it is looked at, too', () => {
+    const careful = resolveBody({ ...body.person, limits: { loadMax: { left: 0.5, right: 1 } } })
+    const card = { name: 'Ana', counts: 5, holdS: 5, feel: '', helper: false, orders: '' }
+    const saidOf = (who: typeof body, stance: typeof bow) =>
+      linesOf(cardSheets([{ ...card, stances: [stand('bow', who, stance)] }], 'cm', 'a4')[0] as Sheet).join(' ')
+    expect(saidOf(body, bow)).toContain('5 times on each side')
+    expect(saidOf(careful, mirrorStance(bow))).toContain('5 times on the right side only, as drawn')
+    const even = { ...makeStandingStance(body), loadLeft: 0.5 }
+    expect(saidOf(careful, even)).toMatch(/Aim at \d+.% on the left leg/)
   })
 
   it('a class sheet names everybody in their lane and in the hall, and counts chairs and helpers', () => {

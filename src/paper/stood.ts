@@ -1,9 +1,18 @@
-import { type Analysis, type Body, type Stance, tryAnalyse, type Vec2, type WayIn } from '@/core'
+import { type Analysis, type Body, mirrorStance, type Stance, tryAnalyse, type Vec2, type WayIn } from '@/core'
 import { type Box, type Drawing, drawStance } from './floor'
 import type { Mark } from './sheet'
 
 /** A stance of somebody, and what it comes to; null where it cannot be computed. How it is come to, where that was read. */
 export type Stood = { title: string; body: Body; stance: Stance; analysis: Analysis | null; wayIn?: WayIn | null }
+
+/**
+ * Whether it may be done with left and right exchanged, too: what an order or a limit forbids there is not printed as
+ * done on each side.
+ */
+export function mayMirror({ body, stance }: Stood): boolean {
+  const verdict = tryAnalyse(body, mirrorStance(stance))?.verdict
+  return verdict !== undefined && verdict !== 'beyond'
+}
 
 export const stand = (title: string, body: Body, stance: Stance): Stood => ({
   title,

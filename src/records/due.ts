@@ -1,4 +1,6 @@
 import type { LimitEntry, RecordDocument, TestId } from '@/formats/record-document'
+import { bindLimits } from './binding'
+import { findForbids } from './may-test'
 
 /** What is due, and since when: a first test in place of the estimate, a limit's review, a test, a weighing, falls asked for again. */
 export type Due = { since: string } & (
@@ -26,8 +28,9 @@ export function monthsBefore(day: string, months: number): string {
 const REPLACE_ESTIMATE: readonly TestId[] = ['functional-reach', 'lean-range']
 
 /** Somebody of whom only an estimate is known has the first test due, with what it would replace. */
-function listFirst({ tests, body, measured }: RecordDocument): Due[] {
+function listFirst({ tests, body, measured, limits }: RecordDocument): Due[] {
   if (tests.some(({ test }) => REPLACE_ESTIMATE.includes(test)) || body.usableAlong !== undefined) return []
+  if (findForbids('functional-reach', bindLimits(limits))) return []
   return [{ kind: 'first', since: measured.massKg?.on ?? '' }]
 }
 
@@ -40,9 +43,12 @@ export function listDue(record: RecordDocument, on: string): Due[] {
   const reviews = record.limits.flatMap((limit): Due[] =>
     limit.reviewOn && limit.reviewOn <= on ? [{ kind: 'review', limit, since: limit.reviewOn }] : [],
   )
+  const bindings = bindLimits(record.limits)
   const last = new Map<TestId, string>()
   for (const { test, on: done } of record.tests) if (done > (last.get(test) ?? '')) last.set(test, done)
-  const tests = [...last].flatMap(([test, done]): Due[] => (done < old ? [{ kind: 'test', test, since: done }] : []))
+  const tests = [...last].flatMap(([test, done]): Due[] =>
+    done < old && !findForbids(test, bindings) ? [{ kind: 'test', test, since: done }] : [],
+  )
   const mass = record.measured.massKg?.on
   const weighed: Due[] = mass && mass < old ? [{ kind: 'weigh', since: mass }] : []
   const asked = record.falls.at(-1)?.on ?? ''

@@ -13,11 +13,12 @@ export function decisionsDocument({ rows }: LogDocument, on: string) {
     on,
     people: people.map((person) => {
       const days = listClassDays(rows.filter((row) => row.person === person))
-      const { way, reasons } = decide(days, on, USUAL_PRACTICE)
+      const { way, reasons, grave } = decide(days, on, USUAL_PRACTICE)
       return {
         person,
         classes: days.filter(({ came }) => came).length,
         decision: way,
+        grave: grave.map((reason) => ({ ...reason, text: sayReason(reason) })),
         reasons: reasons.map((reason) => ({ ...reason, text: sayReason(reason) })),
         concerns: listConcerns(days, USUAL_PRACTICE).map((concern) => ({ ...concern, text: sayConcern(concern) })),
       }

@@ -71,6 +71,13 @@ export function sayOrigin({ source, on, reviewOn }: LimitEntry, today?: string, 
   })
 }
 
+/** What clinicians ordered, each with who, when and until when; '' where nothing is. */
+export const sayOrders = (limits: readonly Binding[], words: Words = ENGLISH): string =>
+  limits
+    .filter(({ entry }) => entry.source.kind === 'clinician')
+    .map((one) => `${sayBinding(one, words)} (${sayOrigin(one.entry, undefined, words)})`)
+    .join('; ')
+
 /** Why a day was lowered: one of the usual reasons, or the instructor's own words. */
 export const sayToday = (reason: string, words: Words = ENGLISH): string =>
   words.has(`records.today.${reason}`) ? words.say(`records.today.${reason}`) : reason

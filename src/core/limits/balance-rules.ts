@@ -72,7 +72,8 @@ const oneLeg: StanceRule = {
     if (standing === null || stance.seat || stance.supports.length > 0 || age < OLDER_FROM_AGE) return null
     const held = oneLegStand?.[standing]
     if (held !== undefined && held >= PROVEN_S) return null
-    const says = { aspect: held === undefined ? 'untimed' : 'timed', leg: standing }
+    const aspect = body.loadMax[standing] < 1 ? 'forbidden' : held === undefined ? 'untimed' : 'timed'
+    const says = { aspect, leg: standing }
     return { severity: 'caution', side: null, part: 'balance', value: held ?? 0, limit: PROVEN_S, unit: 's', says }
   },
 }

@@ -73,6 +73,18 @@ describe('harder, the same or easier', () => {
     expect(decide(classes({}, {}), on(4), USUAL_PRACTICE).way).toBe('same')
   })
 
+  it('what happened in the last class is answered before anything harder: also pain that is new, whatever else was calm', () => {
+    const grave = (...some: Parameters<typeof classes>) => {
+      const { way, grave } = decide(classes(...some), on(20), USUAL_PRACTICE)
+      return [way, grave.map(({ code }) => code)]
+    }
+    expect(grave({}, {}, { nearFall: true, dizzy: true, pain: 5 })).toEqual(['easier', ['nearFall', 'dizzy', 'pain']])
+    expect(grave({}, {}, { pain: 2 })).toEqual(['same', ['painMore']])
+    expect(grave({ pain: 2 }, { pain: 2 }, { pain: 2 })).toEqual(['harder', []])
+    expect(grave({ nearFall: true }, {}, {})).toEqual(['harder', []])
+    expect(grave({}, {}, { nearFall: true, came: false })).toEqual(['harder', []])
+  })
+
   it('more effort, pain or wobbles never make it harder', () => {
     const order = { easier: 0, same: 1, harder: 2 }
     const day = fc.record({

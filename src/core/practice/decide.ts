@@ -31,6 +31,7 @@ export type Reason = {
     | 'calm' // so many classes at low effort, without wobble or pain
     | 'effort'
     | 'pain'
+    | 'painMore' // more than their usual
     | 'touched'
     | 'nearFall'
     | 'stopped'
@@ -45,7 +46,8 @@ export type Reason = {
   limit: number | null
 }
 
-export type Decision = { way: NextWay; reasons: Reason[] }
+/** `grave`: what has to be answered before anything is proposed; empty where nothing happened in the last class. */
+export type Decision = { way: NextWay; reasons: Reason[]; grave: Reason[] }
 
 const why = (
   code: Reason['code'],
@@ -64,6 +66,39 @@ const why = (
  * not before a long absence, count. What was not written down never speaks for harder.
  */
 export function decide(days: readonly ClassDay[], on: string, rules: Practice): Decision {
+  const grave = listGrave(
+    days.filter((one) => one.came && one.day <= on),
+    rules,
+  )
+  const decided = decideWay(days, on, rules)
+  // Nothing harder until it is answered.
+  if (grave.length > 0 && decided.way === 'harder') return { way: 'same', reasons: grave, grave }
+  return { ...decided, grave }
+}
+
+/** Pain of so much more than what is usual for them is new. */
+const MORE_PAIN = 2
+
+/** What happened in the last class that is answered first: a near fall, a stop, dizziness, pain that is much or new. */
+function listGrave(came: readonly ClassDay[], { easierPain }: Practice): Reason[] {
+  const last = came.at(-1)
+  if (!last) return []
+  const { day, pain } = last
+  const before = came.slice(0, -1).flatMap((one) => one.pain ?? [])
+  const usual = before.toSorted((a, b) => a - b)[before.length >> 1]
+  const found: Reason[] = []
+  if (last.nearFall) found.push(why('nearFall', day))
+  if (last.stopped) found.push(why('stopped', day))
+  if (last.dizzy) found.push(why('dizzy', day))
+  if (pain !== null && pain >= easierPain) found.push(why('pain', day, pain, easierPain))
+  else if (pain !== null && usual !== undefined && pain - usual >= MORE_PAIN)
+    found.push(why('painMore', day, pain, usual))
+  return found
+}
+
+type Way = Omit<Decision, 'grave'>
+
+function decideWay(days: readonly ClassDay[], on: string, rules: Practice): Way {
   const came = days.filter((one) => one.came && one.day <= on)
   const counted = sinceAway(came, rules).filter((one) => !one.bad)
   const last = counted.at(-1)
@@ -106,7 +141,7 @@ function listHard(one: ClassDay, rules: Practice): Reason[] {
   return found
 }
 
-function decideFrom(counted: readonly ClassDay[], rules: Practice): Decision {
+function decideFrom(counted: readonly ClassDay[], rules: Practice): Way {
   const hard = listHard(counted.at(-1) as ClassDay, rules)
   if (hard.length > 0) return { way: 'easier', reasons: hard }
   const recent = counted.slice(-rules.harderClasses)

@@ -77,7 +77,17 @@ export function FullMeasure(props: MeasureProps) {
     setTold(null)
   }
   if (!done) return null
-  const panel: PanelProps = { person: kept.id, record, change, body, done, day, by, onKeep }
+  const panel: PanelProps = {
+    person: kept.id,
+    record,
+    change,
+    body,
+    bindings: resolved.bindings,
+    done,
+    day,
+    by,
+    onKeep,
+  }
   return (
     <main className={styles.measure}>
       <PageHead

@@ -1,5 +1,6 @@
 import type { Body } from '@/core'
 import type { MeasuredEntry, RecordDocument } from '@/formats/record-document'
+import type { Binding } from '@/records/binding'
 import type { Done } from '@/records/practice/doing'
 
 /** What every measure is given: who it is of, in which of their stances, and where it is kept. */
@@ -9,6 +10,8 @@ export type PanelProps = {
   record: RecordDocument
   change: (make: (record: RecordDocument) => RecordDocument) => void
   body: Body
+  /** What limits them on this day. */
+  bindings: readonly Binding[]
   /** The stance that is stood, of those that are theirs. */
   done: Done
   day: string

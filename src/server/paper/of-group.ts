@@ -15,6 +15,7 @@ import { holdLimitOf } from '@/records/hold-limit'
 import { ENGLISH } from '@/words/language'
 import { sayDay, sayPiece, sayWords } from '@/words/lessons'
 import { sayLevels } from '@/words/levels'
+import { sayOrders } from '@/words/limits'
 import { sayList } from '@/words/lists'
 import { sayCue, sayPostureName } from '@/words/postures'
 import { saySign } from '@/words/records'
@@ -76,6 +77,7 @@ export async function printClass(asked: PrintRequest & { group: string; posture:
               holdS: Math.min(hold, holdLimitOf(person.limits) ?? hold),
               feel: sayCue(posture),
               helper: person.helperBeside,
+              orders: sayOrders(person.limits),
             },
           ]
         : [],
@@ -137,6 +139,7 @@ const toRow = (person: BenchPerson, chair: boolean, stood: Stood | null): Lane['
   chair,
   helper: person.helperBeside,
   wayIn: stood?.wayIn ?? null,
+  orders: sayOrders(person.limits),
   watch: sayList(person.watch.map(({ sign }) => saySign(sign))),
 })
 

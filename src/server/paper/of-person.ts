@@ -15,6 +15,7 @@ import { listClassDays } from '@/records/practice/class-days'
 import { sayForClinician } from '@/words/clinician'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
+import { sayOrders } from '@/words/limits'
 import { sayCue, sayPostureName } from '@/words/postures'
 import { readBench } from '../bench'
 import { today } from '../clock'
@@ -27,6 +28,7 @@ import { withWayIn } from './way-in'
 /** Somebody's stances that can be printed: on the bench now, in their plans, kept; else standing. */
 export type Printable = {
   name: string
+  orders: string
   helper: boolean
   stoods: (Stood & { where: string; feel: string; holdMost: number | null; choices: Choices })[]
 }
@@ -59,13 +61,13 @@ export async function listPrintable(personId: string): Promise<Printable> {
   const parallel = postures.find(({ id }) => id === 'parallel')
   if (stoods.length === 0 && parallel)
     stoods.push(of('parallel', 'therapeutic', buildPosture(parallel, body, 'therapeutic', 'left'), ''))
-  return { name: person.name, helper: person.helperBeside, stoods }
+  return { name: person.name, orders: sayOrders(person.limits), helper: person.helperBeside, stoods }
 }
 
 export async function printPerson(
   asked: PrintRequest & { person: string },
 ): Promise<{ title: string; sheets: Sheet[] }> {
-  const { name, helper, stoods } = await listPrintable(asked.person)
+  const { name, helper, orders, stoods } = await listPrintable(asked.person)
   const { as, size, unit, counts } = asked
   if (as === 'clinician')
     return { title: name, sheets: clinicianSheets(await readClinician(asked.person, stoods), size) }
@@ -80,6 +82,7 @@ export async function printPerson(
     holdS: Math.min(asked.hold, stood.holdMost ?? asked.hold),
     feel: stood.feel,
     helper,
+    orders,
   }
   if ((as === 'card' || as === 'home') && !isPassing(stood)) return { title, sheets: [] }
   const sheets: Record<'tape' | 'plan' | 'card' | 'home', () => Sheet[]> = {

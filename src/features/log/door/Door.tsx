@@ -79,6 +79,7 @@ export function Door(props: DoorProps) {
   const { groups, group, day, today, members, names, rows, days, lesson, recent, practice, own, units } = props
   const postures = useMemo(() => mergeLibrary(own), [own])
   const on = useDay({ group: group.id, day, isToday: day === today }, members, names, rows)
+  const live = useMemo(() => [...recent.filter((row) => row.day !== day), ...on.rows], [recent, on.rows, day])
   const [adding, setAdding] = useState(false)
   const [told, setTold] = useState<string | null>(null)
   const done = on.attendees.filter(({ shown }) => shown.came === false || shown.effort !== null).length
@@ -167,7 +168,7 @@ export function Door(props: DoorProps) {
           onChoose={(id) => (id === NEW ? setAdding(true) : on.walkIn(id))}
         />
       </p>
-      <GroupView group={group} people={members} postures={postures} rows={recent} day={day} practice={practice} />
+      <GroupView group={group} people={members} postures={postures} rows={live} day={day} practice={practice} />
       <NewPersonSheet
         open={adding}
         units={units}

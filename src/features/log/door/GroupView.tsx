@@ -21,6 +21,13 @@ type GroupViewProps = {
 
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`practice.group.${key}`, values)
 
+/** Whoever sits, or may not put all weight on a leg, is never said to be ready for more. */
+const mayMore = (person: BenchPerson | undefined): boolean =>
+  !person?.limits.some(
+    ({ what, entry }) =>
+      (what === 'seatedOnly' && entry.value === true) || (what === 'loadMaxPct' && Number(entry.value) < 100),
+  )
+
 /** Of the group: who is ready for more, who for less, whom a clinician should hear of, who drifts away from the rest. */
 export function GroupView({ group, people, postures, rows, day, practice }: GroupViewProps) {
   const standings = useMemo(() => readStandings(people, rows, day, toPractice(practice)), [people, rows, day, practice])
@@ -40,16 +47,20 @@ export function GroupView({ group, people, postures, rows, day, practice }: Grou
   }
   const lines = [
     line(
+      'grave',
+      names(({ decision }) => decision.grave.length > 0),
+    ),
+    line(
       'concerned',
       names(({ concerned }) => concerned),
     ),
     line(
       'easier',
-      names(({ decision }) => decision.way === 'easier'),
+      names(({ decision }) => decision.way === 'easier' && decision.grave.length === 0),
     ),
     line(
       'ready',
-      names(({ decision }) => decision.way === 'harder'),
+      names(({ id, decision }) => decision.way === 'harder' && mayMore(people.find((one) => one.id === id))),
     ),
     ...drifting.map(({ name, more }) => (
       <li key={`drift ${name}`}>{say('behind', { names: name, more: ENGLISH.number(more, 1) })}</li>

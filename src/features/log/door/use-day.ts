@@ -168,6 +168,7 @@ export function useDay(
     enter([{ person: id, group, day, said: all }])
   }
   return {
+    rows,
     attendees,
     outbox,
     sayOf,

@@ -37,7 +37,7 @@ export function Decide({ person, body, today, decision, doing, decided, postures
   const [again, setAgain] = useState(false)
   const { problem, attempt } = useAttempt()
   const [at, setAt] = useState(0)
-  const { way, reasons } = decision
+  const { way, reasons, grave } = decision
   const done = doing[at]
   const versions = useMemo(() => {
     const find = (towards: 'harder' | 'easier') => done && findNextVersion(body, done, done.stance, towards)
@@ -61,6 +61,36 @@ export function Decide({ person, body, today, decision, doing, decided, postures
   const last = decided.findLast((one) => one.day < today)
   const now = decided.find((one) => one.day === today)
   const proposed = versions[way]
+  const happened = grave[0]?.day
+  if (happened && !decided.some((one) => one.day >= happened))
+    return (
+      <section className={styles.decide} aria-label={say('label')}>
+        <h2>{ENGLISH.say('practice.grave.label')}</h2>
+        <ul>
+          {grave.map((reason) => (
+            <li key={reason.code}>
+              <strong>{sayReason(reason)}</strong>
+            </li>
+          ))}
+        </ul>
+        <p className={styles.way}>{ENGLISH.say('practice.grave.card')}</p>
+        <p className={styles.soft}>{ENGLISH.say('practice.grave.tell')}</p>
+        <Form
+          className={styles.why}
+          verb={ENGLISH.say('practice.grave.verb')}
+          onEnter={(form) => keep(null, null, String(form.get('reason')).trim())}
+        >
+          <Field
+            name="reason"
+            required
+            maxLength={500}
+            aria-label={ENGLISH.say('practice.grave.reason')}
+            placeholder={ENGLISH.say('practice.grave.reason')}
+          />
+        </Form>
+        {problem && <p role="alert">{problem}</p>}
+      </section>
+    )
   return (
     <section className={styles.decide} aria-label={say('label')}>
       <h2>{say('label')}</h2>

@@ -5,11 +5,14 @@ import { InputError } from '@/core'
 import { parse } from '@/formats/parse'
 import { readFigure } from '@/formats/read-figure'
 import { type TestId, testEntry } from '@/formats/record-document'
+import { findForbids } from '@/records/may-test'
 import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
 import { useAttempt } from '@/ui/api/use-attempt'
 import { Field } from '@/ui/forms/Field'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
+import { sayBinding, sayOrigin } from '@/words/limits'
+import { sayList } from '@/words/lists'
 import { sayReference, sayTest, sayTestHow, sayTrial } from '@/words/records'
 import { Figures } from '../Figures'
 import styles from '../measure.module.css'
@@ -26,7 +29,7 @@ const TRIALS_MOST = 10
 type TimedProps = PanelProps & { tests: readonly TestId[]; first?: TestId | undefined; onKept: () => void }
 
 /** A test by stopwatch, counter or tape measure, with one big target: trials as they are made, the one that counts shown. */
-export function Timed({ record, change, day, by, tests, first, onKept }: TimedProps) {
+export function Timed({ record, change, bindings, day, by, tests, first, onKept }: TimedProps) {
   const [test, setTest] = useState<TestId>(first && tests.includes(first) ? first : (tests[0] as TestId))
   const [trials, setTrials] = useState<readonly number[]>([])
   /** Stands since the watch was started; null where none are to be taken. */
@@ -74,6 +77,8 @@ export function Timed({ record, change, day, by, tests, first, onKept }: TimedPr
     setTrials([])
     onKept()
   }
+  const forbids = findForbids(test, bindings)
+  const others = tests.filter((one) => !findForbids(one, bindings)).map((one) => sayTest(one))
   const range = SIMPLE_TESTS[test].reference({ sex: record.body.sex, age: record.body.ageYears })
   const left = counts && watch.isOn ? Math.ceil(CHAIR_S - watch.seconds) : null
   return (
@@ -97,7 +102,14 @@ export function Timed({ record, change, day, by, tests, first, onKept }: TimedPr
           </span>
         )}
       </p>
-      {unit === 'cm' ? (
+      {forbids ? (
+        <p role="alert">
+          {say('forbidden', {
+            limit: `${sayBinding(forbids)} (${sayOrigin(forbids.entry, forbids.today)})`,
+            others: others.length > 0 ? sayList(others) : 'none',
+          })}
+        </p>
+      ) : unit === 'cm' ? (
         <Figures
           verb={say('add')}
           onEnter={(form) => {
@@ -124,7 +136,7 @@ export function Timed({ record, change, day, by, tests, first, onKept }: TimedPr
           </span>
         </ButtonBase>
       )}
-      {counts && !watch.isOn && count !== null && (
+      {!forbids && counts && !watch.isOn && count !== null && (
         <p className={styles.acts}>
           <Button
             onClick={() => {
