@@ -4,7 +4,7 @@ import { addDays } from '@/formats/days'
 import { makeRecord } from '@/formats/record-document'
 import { today } from '@/server/clock'
 import { takeGroups } from '@/server/groups'
-import { readDay, readLogOf } from '@/server/log'
+import { enterLog, readDay, readLogOf } from '@/server/log'
 import { addRecords, takeAway } from '@/server/people'
 import { button, choose, user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
@@ -182,6 +182,20 @@ describe('the weeks of somebody', () => {
     setServerGone(false)
     await user.click(next.getByRole('button', { name: 'Take it' }))
     expect(await next.findByText(/Taken on .*harder/)).toBeTruthy()
+    expectReadable()
+  })
+
+  it('a near fall in the last class is answered before anything is proposed; the group’s lines hear of it at once', async () => {
+    const day = addDays(await today(), -1)
+    await enterLog({
+      rows: [{ person: 'isolde-farrant', group: 'slack-tide', day, said: { came: true, nearFall: true, effort: 2 } }],
+    })
+    await openPage('/log?person=isolde-farrant')
+    const next = within(screen.getByRole('region', { name: 'Next week' }))
+    expect(next.queryByRole('button', { name: 'Take it' })).toBeNull()
+    expect(next.getByText(/nothing harder until this is answered/)).toBeTruthy()
+    await user.type(next.getByRole('textbox'), 'a wet floor, her daughter knows{Enter}')
+    expect(await next.findByText(/a wet floor/)).toBeTruthy()
     expectReadable()
   })
 

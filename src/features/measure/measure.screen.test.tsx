@@ -1,8 +1,8 @@
 import { act, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
-import { makeRecord } from '@/formats/record-document'
+import { makeRecord, type RecordDocument } from '@/formats/record-document'
 import { addRecords, readRecord, takeAway } from '@/server/people'
-import { button, user, write } from '@/testing/screens/hands'
+import { button, choose, user, write } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { Elsewhere } from '@/testing/screens/navigation'
 import { openPage } from '@/testing/screens/open-page'
@@ -14,9 +14,11 @@ const field = (name: string | RegExp, at = 0) =>
 const saved = () => waitFor(() => expect(screen.getByText('saved')).toBeTruthy())
 
 /** The measuring corner of somebody of whom only the two figures are known that must be. */
-async function openCorner(what: string) {
+async function openCorner(what: string, more: Partial<RecordDocument> = {}) {
   await openHouse('nobody')
-  const [{ id } = { id: '' }] = await addRecords({ records: [makeRecord('Ola Brandt', { statureM: 1.6, massKg: 60 })] })
+  const [{ id } = { id: '' }] = await addRecords({
+    records: [makeRecord('Ola Brandt', { statureM: 1.6, massKg: 60 }, more)],
+  })
   await openPage(`/measure?person=${id}&what=${what}`)
   return { id, record: async () => (await readRecord(id)).record }
 }
@@ -127,6 +129,16 @@ describe('a test by the watch', () => {
     const [test] = (await record()).tests
     expect(test?.test).toBe('side-by-side')
     expect(test?.trials[0]).toBeCloseTo(4.3, 0)
+  })
+
+  it('is refused on a leg that an order limits, with what may be measured; the other leg may be', async () => {
+    const order = { what: 'loadMaxPct' as const, side: 'left' as const, value: 50, on: '2026-01-10' }
+    await openCorner('stand', { limits: [{ ...order, source: { kind: 'clinician', name: 'Dr. Venn' } }] })
+    await choose(/^Which:/, /On the left leg/)
+    expect(screen.getByRole('alert').textContent).toMatch(/Not now: 50.% on the left leg.*Dr. Venn.*may be measured/)
+    expect(screen.queryByRole('button', { name: /Start/ })).toBeNull()
+    await choose(/^Which:/, /On the right leg/)
+    expect(screen.getByRole('button', { name: /Start/ })).toBeTruthy()
   })
 
   it('chair stands: none in thirty seconds is a result too; a seat that is none is refused and nothing is lost', async () => {
