@@ -104,16 +104,11 @@ const SHOTS = {
       await page.getByRole('button', { name: 'Keep it' }).waitFor()
     },
   },
-  sway: {
+  'can-do': {
     ...onBench,
-    path: '/measure?person=marit-quill&what=sway',
-    shows: 'ol svg',
-    act: async (page) => {
-      await choose(page, /^Where readings come from/, 'a stand-in')
-      await page.getByRole('button', { name: 'Begin' }).click()
-      await page.waitForTimeout(32_000)
-      await page.getByRole('button', { name: 'Read it' }).first().click()
-    },
+    path: '/can?person=severin-aldous',
+    shows: 'main section li',
+    act: (page) => page.getByText(/on one side only/).waitFor({ timeout: 60_000 }),
   },
   picture: { ...onBench, path: '/measure?person=yuki-harland&what=picture', shows: 'ol svg', act: pointAtPicture },
   paper: { ...onBench, path: '/paper?as=home&person=lorcan-brae', height: 1100, shows: 'main svg' },

@@ -11,6 +11,8 @@ export type Binding = {
   outranked: LimitEntry[]
   /** Why the day lowered it, where it did. */
   today?: string
+  /** Its review is past: it binds until somebody has looked at it. */
+  overdue?: boolean
 }
 
 const SIDES: readonly Side[] = ['left', 'right']
@@ -70,9 +72,11 @@ function lowerFor(record: RecordDocument, on: string): LimitEntry[] {
   })
 }
 
+const isPast = ({ reviewOn }: LimitEntry, on: string): boolean => reviewOn !== undefined && reviewOn < on
+
 /** The limits that apply on a day: what binds, or what the day lowered where that allows less. */
 export function bindOnDay(record: RecordDocument, on: string): Binding[] {
-  const standing = bindLimits(record.limits)
+  const standing = bindLimits(record.limits).map((one) => (isPast(one.entry, on) ? { ...one, overdue: true } : one))
   const lowered = lowerFor(record, on)
   const reason = findToday(record, on)?.reason
   const why = reason === undefined ? {} : { today: reason }

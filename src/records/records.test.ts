@@ -10,9 +10,9 @@ import {
   type TestEntry,
 } from '@/formats/record-document'
 import { toPerson } from '@/formats/to-core'
-import { sayLimit, sayOrigin } from '@/words/limits'
+import { sayBound, sayLimit, sayOrigin } from '@/words/limits'
 import { sayColumn, sayDue, sayRow } from '@/words/records'
-import { bindLimits, bindOnDay } from './binding'
+import { type Binding, bindLimits, bindOnDay } from './binding'
 import { capVerdict } from './cap-verdict'
 import { CONDITIONS, confirmCaution, declineCaution, listProposals, listUnanswered } from './conditions'
 import { listDue, monthsBefore } from './due'
@@ -120,6 +120,14 @@ describe('which limit binds', () => {
     // Her second birthday since is tomorrow.
     expect(document.ageYears).toBe(83)
     expect(resolveBody(toPerson(document)).swayReserve).toBe(0.02)
+  })
+
+  it('binds after its review too, and says that it is past', () => {
+    const one = record({ limits: [limit('loadMaxPct', 50, { side: 'left', ...order, reviewOn: '2026-03-11' })] })
+    const [before, after] = ['2026-03-11', DAY].map((on) => bindOnDay(one, on)[0]) as [Binding, Binding]
+    expect([before.overdue, after.overdue, after.entry.value]).toEqual([undefined, true, 50])
+    expect(sayBound(after)).toMatch(/Dr\. Venn .*review 11.March; its review is past\)$/)
+    expect(sayBound(before)).not.toContain('past')
   })
 
   it('says who, when and until when', () => {
@@ -553,5 +561,13 @@ describe('cautions that nobody answered', () => {
       'holds',
       'beyond',
     ])
+  })
+})
+
+describe('how somebody stands by themselves', () => {
+  it('is read sitting of whoever sits: no order is broken by it', () => {
+    const one = record({ limits: [limit('seatedOnly', true, order)] })
+    const { analysis, cautious } = readStanding(one, resolveRecord(one, DAY).document, DAY)
+    expect([analysis?.pose.stance.seat !== undefined, analysis?.verdict, cautious]).toEqual([true, 'holds', false])
   })
 })

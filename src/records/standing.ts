@@ -1,4 +1,4 @@
-import { type Analysis, asStoodBy, makeOwnStanding, resolveBody, tryAnalyse } from '@/core'
+import { type Analysis, asStoodBy, makeOwnStanding, makeSeated, resolveBody, tryAnalyse } from '@/core'
 import type { PersonDocument } from '@/formats/person-document'
 import type { RecordDocument, TestEntry } from '@/formats/record-document'
 import { toPerson } from '@/formats/to-core'
@@ -6,7 +6,7 @@ import { isBaseEstimated } from './resolve'
 import { findSeenStanding } from './test-effects'
 
 /**
- * Somebody's own standing, with a hand where they need one. `cautious`: an estimate alone finds it short, though they were seen to stand so: then the
+ * Somebody's own standing, with a hand where they need one; sitting, of whoever sits. `cautious`: an estimate alone finds it short, though they were seen to stand so: then the
  * estimate is what is said to be cautious, never their standing.
  */
 export type OwnStanding = { analysis: Analysis | null; seen: TestEntry | null; cautious: boolean }
@@ -14,7 +14,9 @@ export type OwnStanding = { analysis: Analysis | null; seen: TestEntry | null; c
 export function readStanding(record: RecordDocument, document: PersonDocument, on: string): OwnStanding {
   const body = resolveBody(toPerson(document))
   const seen = findSeenStanding(record, on)
-  const analysis = tryAnalyse(body, asStoodBy(body, makeOwnStanding(body)))
+  // Whoever sits is read sitting.
+  const own = body.person.limits?.seatedOnly ? makeSeated(body) : asStoodBy(body, makeOwnStanding(body))
+  const analysis = tryAnalyse(body, own)
   const isShort = analysis !== null && analysis.verdict !== 'holds'
   const byBalanceAlone = analysis?.findings.every(
     ({ severity, code }) => severity === 'note' || code === 'balance.reserve',

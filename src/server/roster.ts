@@ -32,6 +32,8 @@ export type RosterRow = {
     seen: string | null
     /** Rests on an estimate alone: how much of the foot they can use was not measured. */
     estimated: boolean
+    /** Of whoever sits it is read sitting. */
+    sits: boolean
   } | null
   limits: SaidLimit[]
   due: Due[]
@@ -78,6 +80,7 @@ function toRow({ id, record }: KeptRecord, day: string, house: HouseDocument): R
       reserve: analysis.reserve,
       seen: cautious && seen ? seen.on : null,
       estimated: isBaseEstimated(analysis.pose.body),
+      sits: analysis.pose.stance.seat !== undefined,
     },
     limits: bindings.map(({ what, side, entry: { value, grade } }) => ({ what, side, value, grade })),
     due: listDue(record, day),

@@ -3,7 +3,7 @@ import { keyOf } from '@/formats/limit-fields'
 import type { Binding } from '@/records/binding'
 import { sayHouseRule, sayRule } from './findings'
 import { ENGLISH, type Words } from './language'
-import { sayBinding, sayOrigin } from './limits'
+import { sayBound } from './limits'
 import { uncapital } from './lists'
 
 /** Where the limit of a finding comes from: who said it of this person and when, what the house set, or the rule itself. */
@@ -25,7 +25,7 @@ export function sayLimitOrigin(
     ({ what, side: of }) => keys.some((key) => key === keyOf(what)) && (of === undefined || of === side),
   )
   if (own.length > 0) {
-    const said = own.map((one) => `${sayBinding(one, words)} (${sayOrigin(one.entry, one.today, words)})`)
+    const said = own.map((one) => sayBound(one, words))
     return words.say('limits.from.person', { limits: said.join('; ') })
   }
   const changed = keys.filter((key): key is HouseKey => key in HOUSE_RULES && house?.[key as HouseKey] !== undefined)

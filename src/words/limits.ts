@@ -71,11 +71,19 @@ export function sayOrigin({ source, on, reviewOn }: LimitEntry, today?: string, 
   })
 }
 
+/** Who said what binds, when and until when; and that its review is past. */
+export const sayBoundBy = ({ entry, today, overdue }: Binding, words: Words = ENGLISH): string =>
+  `${sayOrigin(entry, today, words)}${overdue ? `; ${words.say('limits.overdue')}` : ''}`
+
+/** What binds, with who said it. */
+export const sayBound = (binding: Binding, words: Words = ENGLISH): string =>
+  `${sayBinding(binding, words)} (${sayBoundBy(binding, words)})`
+
 /** What clinicians ordered, each with who, when and until when; '' where nothing is. */
 export const sayOrders = (limits: readonly Binding[], words: Words = ENGLISH): string =>
   limits
     .filter(({ entry }) => entry.source.kind === 'clinician')
-    .map((one) => `${sayBinding(one, words)} (${sayOrigin(one.entry, undefined, words)})`)
+    .map((one) => sayBound(one, words))
     .join('; ')
 
 /** Why a day was lowered: one of the usual reasons, or the instructor's own words. */

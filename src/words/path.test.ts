@@ -25,6 +25,11 @@ describe('a routine that is walked is said', () => {
     expect(of({ verdict: 'close' }, { verdict: 'close' })).toBe('2 ways are close.')
     expect(of({ verdict: 'close' }, { verdict: 'beyond' })).toBe('one way is beyond.')
     expect(of({ verdict: 'beyond', findings: [{ code: 'step.falls' }] })).toBe('one step is a fall.')
+    const ordered = [
+      { code: 'step.falls', severity: 'hard' },
+      { code: 'load.limit', severity: 'hard' },
+    ]
+    expect(of({ verdict: 'beyond', findings: ordered })).toBe('one way is past a limit of theirs.')
     const error = { field: 'parts.1', value: null, accepts: { code: 'noWay' } }
     expect(of({ verdict: null, error }, { verdict: 'beyond' })).toBe('one way cannot be taken.')
   })

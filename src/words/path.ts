@@ -1,7 +1,9 @@
 import {
+  BROKEN,
   DEG,
   type Dose,
   type Footprint,
+  type MotionFinding,
   type PathTransition,
   type RoomFit,
   type ShownPath,
@@ -25,7 +27,9 @@ const metres = (m: number, words: Words) => words.say('figures.metres', { n: wor
 export const saySeconds = (s: number, words: Words = ENGLISH): string => seconds(s, words)
 export const sayMetres = (m: number, words: Words = ENGLISH): string => metres(m, words)
 
-/** The gravest first: what cannot be taken, steps that are falls, what is beyond, what is close. */
+const isBroken = ({ code, severity }: MotionFinding): boolean => severity === 'hard' && BROKEN.includes(code)
+
+/** The gravest first: what cannot be taken, what breaks an order or limit of theirs, steps that are falls, what is beyond, what is close. */
 export function sayWalked(path: ShownPath | null, words: Words = ENGLISH): string {
   if (!path) return words.say('path.verdict.waiting')
   const { transitions, parts } = path
@@ -34,6 +38,7 @@ export function sayWalked(path: ShownPath | null, words: Words = ENGLISH): strin
   const falls = count(({ findings }) => findings.some(({ code }) => code === 'step.falls'))
   const said = [
     ['noWay', noWay],
+    ['broken', count(({ findings }) => findings.some(isBroken))],
     ['falls', falls],
     ['beyond', count(({ verdict }) => verdict === 'beyond')],
     ['close', count(({ verdict }) => verdict === 'close')],

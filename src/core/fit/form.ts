@@ -4,6 +4,7 @@ import type { Body } from '../body/body'
 import type { SupportKind } from '../body/support-kinds'
 import { otherSide, SIDES } from '../conventions'
 import type { Finding, Verdict } from '../limits/finding'
+import { BROKEN } from '../limits/registry'
 import { type Candidate, listCandidates } from '../postures/candidates'
 import { layOut, type Measures } from '../postures/measures'
 import type { Stance } from '../stance/stance'
@@ -172,7 +173,7 @@ function worstOf(analysis: Analysis | null): Finding | null {
   for (const severity of SEVERITIES) {
     const found = analysis?.findings.filter((one) => one.severity === severity) ?? []
     const [first] = found
-    if (first) return found.find(({ code }) => !code.startsWith('balance.')) ?? first
+    if (first) return found.find(({ code }) => BROKEN.includes(code)) ?? first
   }
   return null
 }

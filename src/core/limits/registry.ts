@@ -1,6 +1,6 @@
 import { ARM_RULES } from './arm-rules'
 import { AROUND_RULES, BALANCE_RULES } from './balance-rules'
-import type { Finding } from './finding'
+import type { Finding, FindingCode } from './finding'
 import { FOOT_RULES, HIP_RULES, LOAD_RULES } from './hip-rules'
 import { KNEE_RULES } from './knee-rules'
 import type { LegRule, LegState, Rule, StanceRule } from './rule'
@@ -27,3 +27,15 @@ const BY_ID = new Map(RULES.map((rule) => [rule.id, rule]))
  * @example ruleOf({ rule: 'knee.flexion' })?.code // => 'knee.flexion'
  */
 export const ruleOf = (finding: Finding): Rule | undefined => BY_ID.get(finding.rule)
+
+/** What an order or a limit of somebody's own is broken by, in the order in which it is said; it is said before a fall. */
+export const BROKEN: readonly FindingCode[] = [
+  'load.limit',
+  'support.needed',
+  'hip.limit',
+  'trunk.limit',
+  'knee.flexion',
+  'arm.limit',
+  'eyes.closed',
+  'turn.loaded',
+]

@@ -6,7 +6,7 @@ import type { Posture } from '@/formats/posture-document'
 import { sayFewer, sayMore } from '@/words/class'
 import { ENGLISH } from '@/words/language'
 import { sayLevel } from '@/words/levels'
-import { sayBinding, sayOrigin, sayToday } from '@/words/limits'
+import { sayBinding, sayBoundBy, sayToday } from '@/words/limits'
 import { listWatch } from '@/words/postures'
 import { saySign } from '@/words/records'
 import styles from './class-fit.module.css'
@@ -77,9 +77,7 @@ function sayAside({ member, kind, stance, analysis, joined }: Placed, taught: Me
       ? ENGLISH.say('class.aside.today', { why: sayToday(today) })
       : limits
           .filter(({ what }) => /^(load|seated)/.test(what))
-          .map((one) =>
-            ENGLISH.say('class.aside.limit', { limit: sayBinding(one), origin: sayOrigin(one.entry, one.today) }),
-          )
+          .map((one) => ENGLISH.say('class.aside.limit', { limit: sayBinding(one), origin: sayBoundBy(one) }))
           .join('; ')
   const form =
     kind === 'own' && stance && analysis

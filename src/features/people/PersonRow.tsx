@@ -50,7 +50,7 @@ export const PersonRow = memo(function PersonRow({ row, day, groups }: PersonRow
 function sayStanding(standing: RosterRow['standing']): string {
   if (!standing) return 'Own standing: not known.'
   if (!standing.verdict) return 'Own standing: seen, not measured.'
-  return `Own standing: ${VERDICT_WORDS[standing.verdict].toLowerCase()}${standing.estimated ? `, ${BY_ESTIMATE}` : ''}.`
+  return `${standing.sits ? 'Sitting' : 'Own standing'}: ${VERDICT_WORDS[standing.verdict].toLowerCase()}${standing.estimated ? `, ${BY_ESTIMATE}` : ''}.`
 }
 
 /** Seen standing, while only an estimate says otherwise: an eye, and no verdict. */

@@ -9,7 +9,7 @@ const row = (name: string, more: Partial<RosterRow> = {}): RosterRow => ({
   story: '',
   groups: [],
   archived: false,
-  standing: { verdict: 'holds', margins: margins(0.05), reserve: 0.015, seen: null, estimated: false },
+  standing: { verdict: 'holds', margins: margins(0.05), reserve: 0.015, seen: null, estimated: false, sits: false },
   limits: [],
   due: [],
   today: null,

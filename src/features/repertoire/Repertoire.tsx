@@ -16,7 +16,7 @@ import { putDraft } from '@/ui/api/put-draft'
 import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
-import { sayBinding, sayOrigin } from '@/words/limits'
+import { sayBound } from '@/words/limits'
 import { saySchool } from '@/words/postures'
 import { sayUnanswered } from '@/words/records'
 import { useWaysIn } from '@/workers/use-ways-in'
@@ -103,9 +103,7 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
       {problem && <p role="alert">{problem}</p>}
       {unanswered && <p className={styles.caution}>{unanswered}</p>}
       {person.limits.length > 0 && (
-        <p className={styles.orders}>
-          {person.limits.map((one) => `${sayBinding(one)} (${sayOrigin(one.entry, one.today)})`).join('; ')}.
-        </p>
+        <p className={styles.orders}>{person.limits.map((one) => sayBound(one)).join('; ')}.</p>
       )}
       <p className={styles.choose}>
         Show what trains{' '}

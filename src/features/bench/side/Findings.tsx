@@ -16,7 +16,7 @@ import {
 import { sayAccepts } from '@/words/errors'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
-import { sayBinding, sayOrigin, sayToday } from '@/words/limits'
+import { sayBinding, sayBoundBy, sayToday } from '@/words/limits'
 import { capital } from '@/words/lists'
 import { restsOnEstimate, worstFirst } from '@/words/reasons'
 import { sayEffect, sayFalls, saySign, sayUnanswered } from '@/words/records'
@@ -108,7 +108,7 @@ function AboutPerson({ person }: { person: BenchPerson }) {
           <ul>
             {person.limits.map((one) => (
               <li key={`${one.what} ${one.side}`}>
-                {sayBinding(one)} <small>{sayOrigin(one.entry, one.today)}</small>
+                {sayBinding(one)} <small data-overdue={one.overdue}>{sayBoundBy(one)}</small>
               </li>
             ))}
           </ul>

@@ -11,7 +11,7 @@ import { useAttempt } from '@/ui/api/use-attempt'
 import { Field } from '@/ui/forms/Field'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
-import { sayBinding, sayOrigin } from '@/words/limits'
+import { sayBound } from '@/words/limits'
 import { sayList } from '@/words/lists'
 import { sayReference, sayTest, sayTestHow, sayTrial } from '@/words/records'
 import { Figures } from '../Figures'
@@ -105,7 +105,7 @@ export function Timed({ record, change, bindings, day, by, tests, first, onKept 
       {forbids ? (
         <p role="alert">
           {say('forbidden', {
-            limit: `${sayBinding(forbids)} (${sayOrigin(forbids.entry, forbids.today)})`,
+            limit: sayBound(forbids),
             others: others.length > 0 ? sayList(others) : 'none',
           })}
         </p>

@@ -1,4 +1,4 @@
-import type { MotionFinding, ShownPath, ShownTransition } from '@/core'
+import { BROKEN, type MotionFinding, type ShownPath, type ShownTransition } from '@/core'
 import { stepOfPart } from '../floor/prints'
 
 /** One thing that is wrong on the way to a part: a finding, or why there is no way. */
@@ -16,8 +16,8 @@ export type Trouble = {
 }
 
 const ORDER = { none: 0, hard: 1, caution: 2, note: 3 } as const
-/** A fall before what a joint says, and what only lasts too long after that. */
-const FIRST: readonly string[] = ['step.falls', 'balance.outside', 'load.limit']
+/** An order or a limit of theirs that is broken, then a fall, then what a joint says. */
+const FIRST: readonly string[] = [...BROKEN, 'step.falls', 'balance.outside']
 
 /** The worst first; the same finding on several ways is said once, at its worst, and how often. */
 export function listTroubles({ transitions, footprints, parts }: ShownPath): Trouble[] {

@@ -14,13 +14,16 @@ export function StandingWords({ standing: { analysis, seen, cautious }, record, 
   if (!analysis)
     return <p className={styles.standing}>Standing, feet under the shoulders, is not possible within these limits.</p>
   const { usable } = analysis.margins
+  const sits = analysis.pose.stance.seat !== undefined
   const needsHand = analysis.findings.some(({ code }) => code === 'support.needed')
   return (
     <div className={styles.standing}>
       <p className={styles.standingLine}>
         {!cautious && <Judged verdict={analysis.verdict} size={18} estimated={!effects.usableAlong} />}
         <strong>
-          {cautious ? 'Stands unaided' : `Own standing: ${VERDICT_WORDS[analysis.verdict].toLowerCase()}`}
+          {cautious
+            ? 'Stands unaided'
+            : `${sits ? 'Sitting' : 'Own standing'}: ${VERDICT_WORDS[analysis.verdict].toLowerCase()}`}
         </strong>
         <SmallVial margins={usable} reserve={analysis.reserve} />
       </p>
