@@ -34,13 +34,11 @@ export {
   type ClassFit,
   chooseForClass,
   type FitOptions,
-  findOwnForm,
-  type OwnForm,
   readAsTaught,
   standLevel,
   weighBody,
 } from './fit/fit-class'
-export { FORMS, type Form, type FormFound, findForm } from './fit/form'
+export { FORMS, type Form, type FormFound, findForm, findOwnForm, type OwnForm } from './fit/form'
 export { type LevelChange, listLevelChanges } from './fit/level-changes'
 export type { Taught, Weighings } from './fit/weigh-levels'
 export { calcHull } from './geometry/polygon'

@@ -1,16 +1,10 @@
 import { type Analysis, tryAnalyse } from '../analysis'
 import type { Body } from '../body/body'
-import { SIDES } from '../conventions'
-import { InputError } from '../errors'
 import { type Candidate, listCandidates } from '../postures/candidates'
 import type { Measures } from '../postures/measures'
 import { layOut } from '../postures/measures'
-import { calcLead } from '../stance/layout'
-import { makeSeated } from '../stance/seated'
 import type { Stance } from '../stance/stance'
 import { asStoodBy } from '../variants/demands'
-import type { Variant } from '../variants/variant'
-import { findVariants } from '../variants/variants'
 import type { IsOver } from '../variants/weigh'
 import { type Choice, chooseLevels } from './choose-levels'
 import { LevelScale, type Taught, type Weighings } from './weigh-levels'
@@ -23,9 +17,6 @@ export type FitOptions = {
   /** Ends the choice with the best so far. */
   isOver?: IsOver
 }
-
-/** What somebody does where no level fits: their own variant, the seated form, or nothing that was found. */
-export type OwnForm = { kind: 'own' | 'seated' | 'none'; stance: Stance | null; variant: Variant | null }
 
 export type ClassFit = {
   taught: Measures
@@ -78,47 +69,6 @@ export function chooseForClass(
   const choice = choose(levels) as Choice
   const [more, fewer] = [choose(levels + 1), choose(levels - 1)]
   return { taught: measures, candidates, choice, more, fewer, cut: weighed.some(({ cut }) => cut) || isDone() }
-}
-
-/**
- * A form of their own for somebody whom no level fits: the nearest variant of the posture as taught, or the least help
- * with which it holds; else the seated form, where that keeps their limits. Whoever sits, or may put no weight on a leg
- * that the posture puts down, is given no standing form.
- * @example findOwnForm(resolveBody({ ...ana.person, limits: { seatedOnly: true } }), measures, taught).kind // => 'seated'
- */
-export function findOwnForm(body: Body, measures: Measures, taught: Taught, isOver?: IsOver): OwnForm {
-  const stance = layOut(measures, body, taught.side, taught.posture, taught.keeps)
-  const bare = SIDES.some((side) => body.loadMax[side] === 0 && stance.feet[side].contact !== 'air')
-  if (!body.person.limits?.seatedOnly && !bare) {
-    const variant = findStandingVariant(body, stance, isOver)
-    if (variant) return { kind: 'own', stance: variant.stance, variant }
-  }
-  const seated = sitFor(body, stance)
-  return seated ? { kind: 'seated', stance: seated, variant: null } : { kind: 'none', stance: null, variant: null }
-}
-
-function findStandingVariant(body: Body, stance: Stance, isOver?: IsOver): Variant | null {
-  try {
-    const { variants } = findVariants(body, stance, { leastOnly: true, ...(isOver && { isOver }) })
-    return variants.find((one) => one.kind === 'other-side' || keepsFront(one.stance, stance)) ?? null
-  } catch (error) {
-    // As taught it cannot even be stood, so there is nothing to change from.
-    if (error instanceof InputError) return null
-    throw error
-  }
-}
-
-/** A form in which the other foot is in front is another posture. */
-const keepsFront = (form: Stance, asTaught: Stance): boolean => calcLead(form) * calcLead(asTaught) >= -1e-6
-
-/** The seated form with the posture's arms; with resting arms where those break a limit; null where sitting does too. */
-export function sitFor(body: Body, stance: Stance): Stance | null {
-  const forms = [makeSeated(body, stance), makeSeated(body)]
-  for (const form of forms) {
-    const analysis = tryAnalyse(body, form)
-    if (analysis && analysis.verdict !== 'beyond') return form
-  }
-  return null
 }
 
 /**

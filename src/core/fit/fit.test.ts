@@ -12,7 +12,8 @@ import { SCHOOL_IDS } from '../postures/schools'
 import type { Stance } from '../stance/stance'
 import { calcDeeperBend, isAsSaid } from './as-said'
 import { chooseLevels, readChoice } from './choose-levels'
-import { chooseForClass, findOwnForm, readAsTaught, standLevel, weighBody } from './fit-class'
+import { chooseForClass, readAsTaught, standLevel, weighBody } from './fit-class'
+import { findOwnForm } from './form'
 import type { Taught } from './weigh-levels'
 
 const INFINITE = Number.POSITIVE_INFINITY
@@ -193,7 +194,7 @@ describe('a class against a posture', () => {
     const { measures, keeps } = postureOf('brush-knee')
     const taught: Taught = { posture: 'brush-knee', side: 'left', keeps }
     const form = (body: Body) => findOwnForm(body, measures['long-upright'], taught)
-    expect(form(somebody({}, { seatedOnly: true }))).toMatchObject({ kind: 'seated', variant: null })
+    expect(form(somebody({}, { seatedOnly: true }))).toMatchObject({ kind: 'seated' })
     expect(form(somebody({}, { left: { kneeFlexionMax: 33 * DEG } })).kind).toBe('own')
     expect(form(somebody({}, { loadMax: { left: 0, right: 1 } })).stance?.seat).toBeDefined()
     // Toes that point at each other are no form to stand in.

@@ -7,8 +7,8 @@ import type { Finding, Verdict } from '../limits/finding'
 import { BROKEN } from '../limits/registry'
 import { type Candidate, listCandidates } from '../postures/candidates'
 import { layOut, type Measures } from '../postures/measures'
+import { makeSeated } from '../stance/seated'
 import type { Stance } from '../stance/stance'
-
 import { asStoodBy } from '../variants/demands'
 import { Explainer } from '../variants/explain'
 import { findGivenUp } from '../variants/meaning'
@@ -16,7 +16,6 @@ import type { Change } from '../variants/variant'
 import { findVariants } from '../variants/variants'
 import type { IsOver } from '../variants/weigh'
 import { isAsSaid } from './as-said'
-import { sitFor } from './fit-class'
 import { LevelScale, type Taught } from './weigh-levels'
 
 /** How somebody does a posture, in the order in which a teacher would have it. */
@@ -68,7 +67,9 @@ export function findForm(body: Body, measures: Measures, taught: Taught, isOver:
     return seat ? tell('seated', seat) : { ...NOTHING, reason }
   }
   if (stance.seat) return original && original.verdict !== 'beyond' ? tell('as-taught', stance) : sitting()
-  if (body.person.limits?.seatedOnly) return sitting()
+  // Whoever may put no weight on a leg that the posture puts down is given no standing form.
+  const bare = SIDES.some((side) => body.loadMax[side] === 0 && stance.feet[side].contact !== 'air')
+  if (bare || body.person.limits?.seatedOnly) return sitting()
 
   const stood = asStoodBy(body, stance)
   const verdict = tryAnalyse(body, stood)?.verdict ?? 'beyond'
@@ -176,4 +177,25 @@ function worstOf(analysis: Analysis | null): Finding | null {
     if (first) return found.find(({ code }) => BROKEN.includes(code)) ?? first
   }
   return null
+}
+
+/** The seated form with the posture's arms; with resting arms where those break a limit; null where sitting does too. */
+function sitFor(body: Body, stance: Stance): Stance | null {
+  for (const form of [makeSeated(body, stance), makeSeated(body)]) {
+    const analysis = tryAnalyse(body, form)
+    if (analysis && analysis.verdict !== 'beyond') return form
+  }
+  return null
+}
+
+/** What somebody does where no level of a class fits: what they do of the posture anyway, or nothing that was found. */
+export type OwnForm = { kind: 'own' | 'seated' | 'none'; stance: Stance | null }
+
+/**
+ * A form of their own for somebody whom no level fits: what they do of the posture by themselves.
+ * @example findOwnForm(resolveBody({ ...ana.person, limits: { seatedOnly: true } }), measures, taught).kind // => 'seated'
+ */
+export function findOwnForm(body: Body, measures: Measures, taught: Taught, isOver?: IsOver): OwnForm {
+  const { stance } = findForm(body, measures, taught, isOver)
+  return { kind: stance ? (stance.seat ? 'seated' : 'own') : 'none', stance }
 }

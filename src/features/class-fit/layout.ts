@@ -136,10 +136,7 @@ export function readPlan({ plan }: ClassPlan): Layout {
     own: new Map(
       plan.people
         .filter(({ kind }) => kind !== 'level')
-        .map(({ id, kind, stance }) => [
-          id,
-          { kind: kind as OwnForm['kind'], stance: stance && toStance(stance), variant: null },
-        ]),
+        .map(({ id, kind, stance }) => [id, { kind: kind as OwnForm['kind'], stance: stance && toStance(stance) }]),
     ),
     more: null,
     fewer: null,
