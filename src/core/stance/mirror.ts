@@ -11,6 +11,7 @@ const mirrorSupport = ({ toward, ...support }: Support): Support => {
 /**
  * A stance done on the other side: what the left did, the right does. A slope stays as it lies.
  * @returns the stance in the floor frame, x and every turn with the other sign
+ * @example mirrorStance(bow).loadLeft === 1 - bow.loadLeft // => true
  */
 export function mirrorStance(stance: Stance): Stance {
   const { feet, height, trunk, seat, side } = stance

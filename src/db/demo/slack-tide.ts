@@ -8,12 +8,9 @@ export const SLACK_TIDE: readonly DemoPerson[] = [
     conditions: [{ condition: 'knee', side: 'left', on: day(200) }],
     answers: [
       { caution: 'knee/left/short', answer: 'declined', on: day(48), reason: 'holds are never long here' },
-      { caution: 'knee/left/twist', answer: 'confirmed', on: day(48) },
+      { caution: 'knee/left/twist', answer: 'declined', on: day(48), reason: 'she empties the foot before it turns' },
     ],
-    limits: [
-      own({ what: 'kneeFlexionMaxDeg', side: 'left', value: 30, on: day(48) }),
-      seen({ what: 'loadedTurnMaxDeg', side: 'left', value: 0, on: day(48), cause: 'knee/left/twist' }),
-    ],
+    limits: [own({ what: 'kneeFlexionMaxDeg', side: 'left', value: 30, on: day(48) })],
     tests: [
       test('functional-reach', day(240), 23, 24),
       test('functional-reach', day(20), 24, 25, 25),

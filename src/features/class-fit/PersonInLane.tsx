@@ -70,7 +70,8 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
           {member.person.beginsWithHand && <small>fell: begin seated or with a hand</small>}
           {lowered && <small>{lowered}</small>}
           {reason && <small>{reason}</small>}
-          {way && <small>{way}</small>}
+          {/* Its line is there before it is known: nobody moves under a finger. */}
+          {wayIn !== null && <small>{wayIn ? way || '\u00a0' : '…'}</small>}
         </ButtonBase>
       </Tooltip>
     </li>

@@ -50,8 +50,8 @@ export type Put = {
   passes: boolean
 }
 
-/** The same, with how they come to it; null as long as that is worked out, and where they sit or it does not pass anyway. */
-export type Placed = Put & { wayIn: WayIn | null }
+/** The same, with how they come to it; undefined as long as that is worked out, null where they sit or it does not pass anyway. */
+export type Placed = Put & { wayIn: WayIn | null | undefined }
 
 export type Level = { candidate: Candidate; words: LevelWords; edited: boolean }
 

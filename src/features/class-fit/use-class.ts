@@ -123,7 +123,7 @@ export function useClass(members: readonly Member[], choosing: Choosing, kept: C
     )
   }, [put, school, ways, isSearching])
   const waysIn = useWaysIn(asks)
-  const placed = useMemo(() => put.map((one, i) => ({ ...one, wayIn: waysIn[i] ?? null })), [put, waysIn])
+  const placed = useMemo(() => put.map((one, i) => ({ ...one, wayIn: waysIn[i] })), [put, waysIn])
   const taughtBy = useMemo(
     () => here.map((member) => ({ member, analysis: readAsTaught(member.body, measures, taught) })),
     [here, measures, taught],

@@ -12,7 +12,7 @@ vi.mock(import('comlink'), async (original) => {
 // What is shown is waited for as long as it takes, on a busy machine too; a second is no part of a test.
 configure({
   defaultHidden: true,
-  asyncUtilTimeout: 90_000,
+  asyncUtilTimeout: 170_000,
   // The whole page in words, at each look for what is not there yet, takes longer than the look.
   getElementError: (message) => new Error(message ?? 'nothing of that kind'),
 })
