@@ -6,7 +6,10 @@ import { makeStandingStance } from './standing'
 /** How much higher than the knee the seat is, so that the thigh falls a little. */
 const SEAT_ABOVE_KNEE = 0.02
 
-/** The seated form: a firm chair a little higher than the knee, feet flat under the knees, a shoulder width apart. */
+/**
+ * The seated form: a firm chair a little higher than the knee, feet flat under the knees, a shoulder width apart.
+ * @example makeSeated(ana).loadLeft // => 0.5
+ */
 export function makeSeated(body: Body, from?: Stance): Stance {
   const shank = (body.shank.left + body.shank.right) / 2
   const thigh = (body.thigh.left + body.thigh.right) / 2
