@@ -2,7 +2,6 @@ import { type Analysis, DEG, directionVector, type Side } from '@/core'
 import { type Plan, toScreen } from '@/draw/plan'
 
 const RADIUS = 0.24
-const AHEAD = Math.PI / 2
 
 /** How far somebody's waist turns to each side, where that was tried and written down; the hand of it is where it is. */
 export function WaistFan({ plan, analysis }: { plan: Plan; analysis: Analysis }) {
@@ -14,7 +13,7 @@ export function WaistFan({ plan, analysis }: { plan: Plan; analysis: Analysis })
   const { pelvisYaw, trunk } = pose.stance
   const centre = toScreen(plan, pose.centre)
   const rim = (turn: number) => {
-    const [ux, uy] = directionVector(AHEAD + pelvisYaw + turn)
+    const [ux, uy] = directionVector(pelvisYaw + turn)
     return toScreen(plan, [pose.centre[0] + RADIUS * ux, pose.centre[1] + RADIUS * uy]).join(' ')
   }
   const radius = RADIUS * plan.scale
