@@ -102,6 +102,7 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
       </PageHead>
       {problem && <p role="alert">{problem}</p>}
       {unanswered && <p className={styles.caution}>{unanswered}</p>}
+      {person.beginsWithHand && <p className={styles.caution}>{ENGLISH.say('records.falls.begin')}</p>}
       {person.limits.length > 0 && (
         <p className={styles.orders}>{person.limits.map((one) => sayBound(one)).join('; ')}.</p>
       )}
