@@ -1,5 +1,5 @@
 import type { LimitEntry, RecordDocument, TestId } from '@/formats/record-document'
-import { bindLimits } from './binding'
+import { type Binding, bindLimits } from './binding'
 import { findForbids } from './may-test'
 
 /** What is due, and since when: a first test in place of the estimate, a limit's review, a test, a weighing, falls asked for again. */
@@ -28,9 +28,9 @@ export function monthsBefore(day: string, months: number): string {
 const REPLACE_ESTIMATE: readonly TestId[] = ['functional-reach', 'lean-range']
 
 /** Somebody of whom only an estimate is known has the first test due, with what it would replace. */
-function listFirst({ tests, body, measured, limits }: RecordDocument): Due[] {
+function listFirst({ tests, body, measured }: RecordDocument, bindings: readonly Binding[]): Due[] {
   if (tests.some(({ test }) => REPLACE_ESTIMATE.includes(test)) || body.usableAlong !== undefined) return []
-  if (findForbids('functional-reach', bindLimits(limits))) return []
+  if (findForbids('functional-reach', bindings)) return []
   return [{ kind: 'first', since: measured.massKg?.on ?? '' }]
 }
 
@@ -53,7 +53,7 @@ export function listDue(record: RecordDocument, on: string): Due[] {
   const weighed: Due[] = mass && mass < old ? [{ kind: 'weigh', since: mass }] : []
   const asked = record.falls.at(-1)?.on ?? ''
   const falls: Due[] = asked < monthsBefore(on, ASKED_MONTHS) ? [{ kind: 'falls', since: asked }] : []
-  return [...listFirst(record), ...reviews, ...tests, ...weighed, ...falls].sort((a, b) =>
+  return [...listFirst(record, bindings), ...reviews, ...tests, ...weighed, ...falls].sort((a, b) =>
     a.since.localeCompare(b.since),
   )
 }

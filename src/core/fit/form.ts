@@ -3,10 +3,11 @@ import { makeOwnStanding } from '../balance/share'
 import type { Body } from '../body/body'
 import type { SupportKind } from '../body/support-kinds'
 import { otherSide, SIDES } from '../conventions'
-import type { Finding, Verdict } from '../limits/finding'
+import { type Finding, findGravest, type Verdict } from '../limits/finding'
 import { BROKEN } from '../limits/registry'
 import { type Candidate, listCandidates } from '../postures/candidates'
 import { layOut, type Measures } from '../postures/measures'
+import { findFullerSide } from '../stance/footing'
 import { makeSeated } from '../stance/seated'
 import type { Stance } from '../stance/stance'
 import { asStoodBy } from '../variants/demands'
@@ -49,7 +50,8 @@ const MOST_WEIGHED = 12_000
 export function findForm(body: Body, measures: Measures, taught: Taught, isOver: IsOver = () => false): FormFound {
   const stance = layOut(measures, body, taught.side, taught.posture, taught.keeps)
   const original = tryAnalyse(body, stance)
-  const reason = worstOf(original)
+  // An order or a joint's limit before the balance that it upsets.
+  const reason = findGravest(original?.findings ?? [], BROKEN)
   const tell = (form: Form, found: Stance): FormFound => {
     const analysis = tryAnalyse(body, found)
     return {
@@ -162,21 +164,7 @@ function tellChanges(body: Body, from: Stance, original: Analysis | null, to: St
   const side = from.side ?? 'left'
   if (to.side !== undefined && to.side !== side)
     return [{ what: 'side', unit: 'word', from: side, to: to.side, buys: 'needed-together', alone: to }]
-  const { left, right } = original.legs
-  const flexion = from.loadLeft >= 0.5 ? left.flexion : right.flexion
-  return new Explainer(body, from, original, flexion).explain(to)
-}
-
-const SEVERITIES = ['hard', 'caution', 'note'] as const
-
-/** An order or a joint's limit before the balance that it upsets. */
-function worstOf(analysis: Analysis | null): Finding | null {
-  for (const severity of SEVERITIES) {
-    const found = analysis?.findings.filter((one) => one.severity === severity) ?? []
-    const [first] = found
-    if (first) return found.find(({ code }) => BROKEN.includes(code)) ?? first
-  }
-  return null
+  return new Explainer(body, from, original, original.legs[findFullerSide(from)].flexion).explain(to)
 }
 
 /** The seated form with the posture's arms; with resting arms where those break a limit; null where sitting does too. */

@@ -92,3 +92,15 @@ export type Finding = {
 }
 
 export type Verdict = 'holds' | 'close' | 'beyond'
+
+const SEVERITIES: readonly Severity[] = ['hard', 'caution', 'note']
+
+/** The first of the gravest, of those one of some codes before any other; null where nothing is found. */
+export function findGravest<One extends Finding>(
+  findings: readonly One[],
+  before: readonly FindingCode[] = [],
+): One | null {
+  const worst = SEVERITIES.find((severity) => findings.some((one) => one.severity === severity))
+  const alike = findings.filter(({ severity }) => severity === worst)
+  return alike.find(({ code }) => before.includes(code)) ?? alike[0] ?? null
+}

@@ -2,7 +2,7 @@ import type { LegReading } from '../balance/legs'
 import { makeOwnStanding } from '../balance/share'
 import type { Body } from '../body/body'
 import { type BySide, DEG, SIDES, type Side } from '../conventions'
-import type { Finding, Verdict } from '../limits/finding'
+import { type Finding, findGravest, type Verdict } from '../limits/finding'
 import type { Choices } from '../postures/choices'
 import { sayFrom } from '../stance/placed'
 import type { Stance } from '../stance/stance'
@@ -83,12 +83,7 @@ const WORSE: readonly Verdict[] = ['holds', 'close', 'beyond']
 function readTightest({ made }: PathTransition, verdict: Verdict): Pick<WayIn, 'reason' | 'tightest'> {
   if (!made) return { reason: null, tightest: null }
   const { findings, transition, readings } = made
-  const reason =
-    verdict === 'holds'
-      ? null
-      : (SEVERITIES.map((one) => findings.find(({ severity }) => severity === one)).find(Boolean) ?? null)
+  const reason = verdict === 'holds' ? null : findGravest(findings)
   const phase = reason?.phase ?? readings.leastMarginAt.phase
   return { reason, tightest: { phase, kind: (transition.phases[phase] as { kind: PhaseKind }).kind } }
 }
-
-const SEVERITIES = ['hard', 'caution', 'note'] as const

@@ -66,11 +66,9 @@ const why = (
  * not before a long absence, count. What was not written down never speaks for harder.
  */
 export function decide(days: readonly ClassDay[], on: string, rules: Practice): Decision {
-  const grave = listGrave(
-    days.filter((one) => one.came && one.day <= on),
-    rules,
-  )
-  const decided = decideWay(days, on, rules)
+  const came = days.filter((one) => one.came && one.day <= on)
+  const grave = listGrave(came, rules)
+  const decided = decideWay(came, on, rules)
   // Nothing harder until it is answered.
   if (grave.length > 0 && decided.way === 'harder') return { way: 'same', reasons: grave, grave }
   return { ...decided, grave }
@@ -79,27 +77,24 @@ export function decide(days: readonly ClassDay[], on: string, rules: Practice): 
 /** Pain of so much more than what is usual for them is new. */
 const MORE_PAIN = 2
 
+const GRAVE: ReadonlySet<Reason['code']> = new Set(['nearFall', 'stopped', 'dizzy', 'pain'])
+
 /** What happened in the last class that is answered first: a near fall, a stop, dizziness, pain that is much or new. */
-function listGrave(came: readonly ClassDay[], { easierPain }: Practice): Reason[] {
+function listGrave(came: readonly ClassDay[], rules: Practice): Reason[] {
   const last = came.at(-1)
   if (!last) return []
-  const { day, pain } = last
+  const found = listHard(last, rules).filter(({ code }) => GRAVE.has(code))
   const before = came.slice(0, -1).flatMap((one) => one.pain ?? [])
   const usual = before.toSorted((a, b) => a - b)[before.length >> 1]
-  const found: Reason[] = []
-  if (last.nearFall) found.push(why('nearFall', day))
-  if (last.stopped) found.push(why('stopped', day))
-  if (last.dizzy) found.push(why('dizzy', day))
-  if (pain !== null && pain >= easierPain) found.push(why('pain', day, pain, easierPain))
-  else if (pain !== null && usual !== undefined && pain - usual >= MORE_PAIN)
-    found.push(why('painMore', day, pain, usual))
+  const isNew = last.pain !== null && usual !== undefined && last.pain - usual >= MORE_PAIN
+  if (isNew && !found.some(({ code }) => code === 'pain')) found.push(why('painMore', last.day, last.pain, usual))
   return found
 }
 
 type Way = Omit<Decision, 'grave'>
 
-function decideWay(days: readonly ClassDay[], on: string, rules: Practice): Way {
-  const came = days.filter((one) => one.came && one.day <= on)
+/** @param came the classes that they came to, up to the day */
+function decideWay(came: readonly ClassDay[], on: string, rules: Practice): Way {
   const counted = sinceAway(came, rules).filter((one) => !one.bad)
   const last = counted.at(-1)
   const latest = came.at(-1)

@@ -20,10 +20,9 @@ export function SmallFloor({ body, stance, over, width = 104, height = 104 }: Sm
     [at[0], at[1] + 0.18],
     [at[0], at[1] - 0.18],
   ])
-  const seat = stance.seat
-    ? [-1, 1].map((way): Vec2 => [stance.seat?.at[0] ?? 0, (stance.seat?.at[1] ?? 0) + 0.2 * way])
-    : []
-  const plan = fitPlan([...corners, ...supports, ...seat], width, height, 0.05)
+  const { seat } = stance
+  const chair = seat ? [-0.2, 0.2].map((by): Vec2 => [seat.at[0], seat.at[1] + by]) : []
+  const plan = fitPlan([...corners, ...supports, ...chair], width, height, 0.05)
   return (
     <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true">
       {before && (
@@ -37,7 +36,7 @@ export function SmallFloor({ body, stance, over, width = 104, height = 104 }: Sm
       {stance.supports.map((support) => (
         <SupportMark key={support.hand} plan={plan} support={support} />
       ))}
-      {stance.seat && <SeatMark plan={plan} at={stance.seat.at} size={0.4} />}
+      {seat && <SeatMark plan={plan} at={seat.at} size={0.4} />}
     </svg>
   )
 }
