@@ -22,7 +22,7 @@ describe('how a stance is come to is said', () => {
     const found = wayInto('bow', 'long-upright')
     expect(headWayIn(found)).toBe('The way into it is close')
     expect(sayWayIn(found)).toMatch(
-      /^Stepping into it from standing parallel: The (left|right) foot lands .* could land empty at /,
+      /^Stepping into it from standing parallel: The (left|right) foot lands .* could land empty nowhere on its way.* Empty it would take a standing knee of /,
     )
     expect(briefWayIn(found)).toBe('going in: the step is a fall')
     expect(markWayIn({ ...found, leadsIn: false, verdict: 'beyond' })).toBe('no way back')

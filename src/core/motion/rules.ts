@@ -43,6 +43,9 @@ const BOTH_CARRY = 0.05
 const WAY_BACK_LEAST = 0.8
 const HAND_WAY = 0.15
 
+/** A step that could land empty no further than this could land so nowhere on its way. */
+const NOWHERE = 0.005
+
 const stepFalls: MotionRule = {
   id: 'step.falls',
   code: 'step.falls',
@@ -57,7 +60,14 @@ const stepFalls: MotionRule = {
       limit: longest,
       unit: 'm',
       says: {
-        aspect: neededKnee === null ? 'never' : wished - longest < HIP_DROP ? 'nearly' : 'deeper',
+        aspect:
+          neededKnee === null
+            ? 'never'
+            : longest <= NOWHERE
+              ? 'nowhere'
+              : wished - longest < HIP_DROP
+                ? 'nearly'
+                : 'deeper',
         by: { value: wished - longest, unit: 'm' },
         needed: { value: neededKnee ?? 0, unit: 'rad' },
         bends: { value: emptyStep.standingKnee, unit: 'rad' },

@@ -76,7 +76,7 @@ function sayAside({ member, kind, stance, analysis, joined }: Placed, taught: Me
     today !== null
       ? ENGLISH.say('class.aside.today', { why: sayToday(today) })
       : limits
-          .filter(({ what }) => /^(load|seated)/.test(what))
+          .filter(({ what }) => what === 'loadMaxPct' || what === 'seatedOnly')
           .map((one) => ENGLISH.say('class.aside.limit', { limit: sayBinding(one), origin: sayBoundBy(one) }))
           .join('; ')
   const form =

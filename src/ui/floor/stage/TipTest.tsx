@@ -20,7 +20,7 @@ export function TipTest({ plan, analysis }: { plan: Plan; analysis: Analysis }) 
       strokeLinecap="round"
     >
       <title>How hard a nudge at the hip tips, each way</title>
-      {layTipArrows(pushes.hip, plan.scale).map(({ way, newtons, from, to, text, anchor }) => {
+      {layTipArrows(pushes.hip, plan.scale).map(({ way, newtons, from, to, text }) => {
         const length = Math.hypot(to[0], to[1])
         const [ux, uy] = [to[0] / length, to[1] / length]
         const barb = (side: 1 | -1) =>
@@ -29,9 +29,9 @@ export function TipTest({ plan, analysis }: { plan: Plan; analysis: Analysis }) 
           <g key={way}>
             <path d={`M${from.join(' ')}L${to.join(' ')}${barb(1)}${barb(-1)}`} />
             <text
-              x={to[0] + text[0]}
-              y={to[1] + text[1]}
-              textAnchor={anchor}
+              x={text[0]}
+              y={text[1]}
+              textAnchor="middle"
               className={`${styles.figure} ${styles.halo}`}
               stroke="none"
             >
