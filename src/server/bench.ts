@@ -13,7 +13,7 @@ import {
   renameKept,
   saveDraft,
 } from '@/db/kept'
-import { filledText, number, oneOf, text } from '@/formats/fields'
+import { filledText, oneOf, text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import type { PersonDocument } from '@/formats/person-document'
 import type { PlanDocument } from '@/formats/plan-document'
@@ -31,7 +31,7 @@ import { readStanding } from '@/records/standing'
 import type { Effect } from '@/records/test-effects'
 import { type Mark, readMark } from '@/records/today'
 import { today } from './clock'
-import { saveOver } from './conflict'
+import { over, saveOver } from './conflict'
 import { readGroups } from './groups'
 import { type HouseSettings, readHouse } from './house'
 import { requirePosture } from './library'
@@ -87,7 +87,7 @@ export type Draft = OnBench & { revision: number }
 export type BenchOfPerson = { person: BenchPerson; draft: Draft | null; kept: KeptStance[] }
 
 const onBench = z.object({ posture: text(80), school: oneOf(SCHOOL_IDS), stance: stanceBody })
-const drafting = onBench.extend({ revision: number(0, 1e9) })
+const drafting = over.extend(onBench.shape)
 const words = z.object({ name: filledText(80), note: text(500) })
 const keeping = onBench.extend(words.shape)
 
@@ -200,11 +200,12 @@ export async function readBench(personId: string): Promise<BenchOfPerson> {
  */
 export async function keepDraft(personId: string, value: unknown): Promise<Draft> {
   await readRecord(personId)
-  const { revision, ...on } = parse(drafting, value)
+  const { posture, school, stance, ...at } = parse(drafting, value)
+  const on = { posture, school, stance }
   await requirePosture(on.posture)
   const saved = await saveOver(
-    revision,
-    () => saveDraft(database(), { personId, ...on, updatedAt: stamp() }, revision),
+    at,
+    (revision) => saveDraft(database(), { personId, ...on, updatedAt: stamp() }, revision),
     async () => {
       const there = await findDraft(database(), personId)
       return there && toDraft(there)

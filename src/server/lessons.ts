@@ -12,11 +12,11 @@ import {
   removeLesson,
   saveLesson,
 } from '@/db/lessons'
-import { list, number, text } from '@/formats/fields'
+import { list, text } from '@/formats/fields'
 import { type LessonDocument, lessonDocument } from '@/formats/lesson-document'
 import { parse } from '@/formats/parse'
 import { day as dayField } from '@/formats/record-document'
-import { saveOver } from './conflict'
+import { over, saveOver } from './conflict'
 import { requireGroup } from './groups'
 import { readKept, type SetAside } from './set-aside'
 
@@ -24,7 +24,7 @@ import { readKept, type SetAside } from './set-aside'
 export type Lesson = { group: string; day: string; revision: number; document: LessonDocument }
 
 const place = z.object({ group: text(80), day: dayField })
-const saving = place.extend({ revision: number(0, 1e9), document: lessonDocument })
+const saving = over.extend({ ...place.shape, document: lessonDocument })
 const moving = z.object({ group: text(80), moves: list(z.object({ from: dayField, to: dayField }), 'days') })
 
 const read = (row: LessonRow) =>
@@ -50,12 +50,12 @@ export const listUnreadableLessons = async (): Promise<SetAside[]> =>
 
 /** Keeps a lesson. @throws ConflictError where somebody else did since; InputError naming the field that is wrong */
 export async function keepLesson(value: unknown): Promise<Lesson> {
-  const { group, day, revision, document } = parse(saving, value)
+  const { group, day, document, ...at } = parse(saving, value)
   await requireGroup(group)
   const row = { id: randomUUID(), groupId: group, day, document, updatedAt: stamp() }
   const saved = await saveOver(
-    revision,
-    () => saveLesson(database(), row, revision),
+    at,
+    (revision) => saveLesson(database(), row, revision),
     () => findLesson(database(), group, day),
   )
   return { group, day, revision: saved.revision, document }

@@ -19,7 +19,7 @@ import { parse } from '@/formats/parse'
 import { recordDocument } from '@/formats/record-document'
 import { sayGroups } from '@/records/groups'
 import type { KeptRecord } from '@/records/kept-record'
-import { saveOver } from './conflict'
+import { over, saveOver } from './conflict'
 import { keepByIds, readGroups } from './groups'
 import { type Read, readKept, type SetAside } from './set-aside'
 
@@ -29,7 +29,7 @@ const importId = z.uuid({ error: accepted('importId') })
 const importPart = z.object({ import: importId, records })
 const importEnd = z.object({ import: importId, count: number(1, 1e7) })
 const backOut = z.object({ people: list(text(80), 'people') })
-const saving = z.object({ revision: number(1, 1e9), record: recordDocument })
+const saving = over.extend({ revision: number(1, 1e9), record: recordDocument })
 
 type Known = { head: PersonHead; read: Read<KeptRecord> }
 
@@ -129,13 +129,13 @@ const markOf = (importId: string) => `import ${importId}`
 
 /** Saves a record. @throws ConflictError where somebody else saved since; InputError naming the field that is wrong */
 export async function saveRecord(id: string, value: unknown): Promise<KeptRecord> {
-  const { revision, record } = parse(saving, value)
-  const row = await saveOver(
-    revision,
-    () => savePerson(database(), { id, record, revision }, stamp()),
+  const { record, ...at } = parse(saving, value)
+  const saved = await saveOver(
+    at,
+    (revision) => savePerson(database(), { id, record, revision }, stamp()),
     () => readRecord(id),
   )
-  return { id, revision: row.revision, record }
+  return { id, revision: saved.revision, record }
 }
 
 /** Takes a person away until the program is left; `bringBack` undoes it. @throws InputError where there is none */

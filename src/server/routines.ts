@@ -1,19 +1,17 @@
-import { z } from 'zod'
 import { stamp } from '@/clock'
 import { InputError } from '@/core'
 import { database } from '@/db/client'
 import { findRoutineRow, listRoutineRows, removeRoutineRow, saveRoutineRow } from '@/db/routines'
-import { number } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { houseRoutine, type RoutineDocument } from '@/formats/routine-document'
 import { ROUTINE_IDS } from '@/formats/routines/routines'
-import { saveOver } from './conflict'
+import { over, saveOver } from './conflict'
 import { readKept, type SetAside } from './set-aside'
 
 /** A routine that the instructor changed or made, with the revision that a save must name (0: as shipped). */
 export type OwnRoutine = { id: string; revision: number; document: RoutineDocument }
 
-const saving = z.object({ revision: number(0, 1e9), document: houseRoutine })
+const saving = over.extend({ document: houseRoutine })
 
 /** One that is shipped and changed keeps its id; one of the house's own has one that the page made. */
 const isRoutineId = (id: string) => (ROUTINE_IDS as readonly string[]).includes(id) || /^own-[0-9a-f-]{36}$/.test(id)
@@ -36,12 +34,12 @@ export const listUnreadableRoutines = async (): Promise<SetAside[]> =>
 
 /** Keeps a routine. @throws ConflictError where somebody else did since; InputError naming the field that is wrong */
 export async function saveRoutine(id: string, value: unknown): Promise<OwnRoutine> {
-  const { revision, document } = parse(saving, value)
+  const { document, ...at } = parse(saving, value)
   if (!isRoutineId(id)) throw new InputError('routine', id, { code: 'known.routine' })
   const row = { id, document, updatedAt: stamp() }
   const saved = await saveOver(
-    revision,
-    () => saveRoutineRow(database(), row, revision),
+    at,
+    (revision) => saveRoutineRow(database(), row, revision),
     () => findRoutineRow(database(), id),
   )
   return { id, revision: saved.revision, document }

@@ -17,7 +17,10 @@ function takeSent(what: string): number | null {
   return sent.revision
 }
 
-/** Looks until what was sent while the page before was left has arrived; null where nothing was, or nothing arrives. */
+/**
+ * Looks until what was sent while the page before was left has arrived, or for as long as it may take: what was found
+ * last; null where nothing was sent.
+ */
 export async function awaitSent<T>(
   what: string,
   look: () => Promise<T>,
@@ -25,10 +28,9 @@ export async function awaitSent<T>(
 ): Promise<T | null> {
   const revision = takeSent(what)
   if (revision === null) return null
-  for (let waited = 0; waited < PATIENCE_MS; waited += LOOK_EVERY_MS) {
+  for (let waited = 0; ; waited += LOOK_EVERY_MS) {
     const found = await look()
-    if (revisionOf(found) >= revision) return found
+    if (revisionOf(found) >= revision || waited >= PATIENCE_MS) return found
     await new Promise((done) => setTimeout(done, LOOK_EVERY_MS))
   }
-  return null
 }

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { OvertakenError, RefusedError } from './ask'
-import { Saver, type SaveState } from './saver'
+import { type Over, Saver, type SaveState } from './saver'
 
 const remembered: Record<string, string> = {}
 beforeEach(() => {
@@ -18,9 +18,12 @@ function makeServer(revision = 3) {
     revision,
     value: '',
     sent: [] as [string, number][],
+    over: [] as Over[],
     fails: [] as Error[],
     hold: null as Promise<void> | null,
-    send: async (value: string, over: number) => {
+    send: async (value: string, at: Over) => {
+      const over = at.revision
+      server.over.push(at)
       server.sent.push([value, over])
       await server.hold
       const error = server.fails.shift()
@@ -118,5 +121,22 @@ describe('a saver', () => {
     const { server: quiet, saver: idle } = makeServer()
     idle.leave()
     expect(quiet.sent).toEqual([])
+  })
+
+  it('says of a save whose answer was lost that it may have arrived: which page saves, and the how manieth it is', async () => {
+    const { server, saver } = makeServer()
+    server.fails.push(new Error('cut off'))
+    saver.change('a')
+    await vi.advanceTimersByTimeAsync(100)
+    saver.change('b')
+    saver.leave()
+    const [first, second] = server.over
+    expect([first?.turn, second?.turn, second?.revision]).toEqual([1, 2, 3])
+    expect(second?.saver).toBe(first?.saver)
+    expect(JSON.parse(remembered['nivrel.leaving'] ?? '')).toEqual({ what: 'it', revision: 5 })
+    // What somebody else saved was seen and gone over: nothing of before counts.
+    saver.settle(7)
+    await vi.advanceTimersByTimeAsync(100)
+    expect(server.over[2]?.saver).not.toBe(first?.saver)
   })
 })

@@ -14,6 +14,11 @@ export type SaveState<Theirs> = {
 
 export const SAVED = { isSaved: true, problem: null, theirs: null }
 
+/** What a save goes over, which page saves, and the how manieth of its saves this is: an answer may get lost. */
+export type Over = { revision: number; saver: string; turn: number }
+
+const nameSaver = () => crypto.getRandomValues(new Uint32Array(3)).join('-')
+
 export type Saving<T> = {
   /** Under this name the page that comes next looks for what was sent while this one was left. */
   what: string
@@ -21,8 +26,8 @@ export type Saving<T> = {
   revision: number
   /** How long a change rests before it is sent. */
   restMs: number
-  /** Sends it over a revision; the revision that it made. @throws OvertakenError, RefusedError, another where no server answers */
-  send: (value: T, revision: number) => Promise<number>
+  /** Sends it; the revision that it made. @throws OvertakenError, RefusedError, another where no server answers */
+  send: (value: T, over: Over) => Promise<number>
 }
 
 /**
@@ -32,6 +37,10 @@ export type Saving<T> = {
 export class Saver<T, Theirs> {
   private state: SaveState<Theirs> = SAVED
   private revision: number
+  private saver = nameSaver()
+  private turn = 0
+  /** How many were sent since then and never answered: each may have arrived. */
+  private unanswered = 0
   /** What the server does not have yet, and which of it is on its way. */
   private newest: { value: T } | null = null
   private sent: { value: T } | null = null
@@ -70,7 +79,7 @@ export class Saver<T, Theirs> {
 
   /** One of the two was chosen: what is here is saved over what is there. */
   settle(revision: number): void {
-    this.revision = revision
+    this.begin(revision)
     this.tell({ theirs: null, problem: null })
     if (this.newest) this.wait(this.how.restMs)
   }
@@ -79,7 +88,7 @@ export class Saver<T, Theirs> {
   accept(revision: number): void {
     clearTimeout(this.timer)
     this.newest = null
-    this.revision = revision
+    this.begin(revision)
     this.tell(SAVED)
   }
 
@@ -90,8 +99,19 @@ export class Saver<T, Theirs> {
     const onItsWay = this.underWay ? 1 : 0
     const coming = onItsWay + (unsent ? 1 : 0)
     if (this.state.theirs || coming === 0) return
-    rememberLeaving(this.how.what, this.revision + coming)
-    if (unsent) this.how.send(unsent.value, this.revision + onItsWay).catch(() => {})
+    rememberLeaving(this.how.what, this.revision + this.unanswered + coming)
+    if (unsent) this.how.send(unsent.value, this.over(onItsWay)).catch(() => {})
+  }
+
+  private begin(revision: number): void {
+    this.revision = revision
+    this.saver = nameSaver()
+    this.unanswered = 0
+  }
+
+  private over(onItsWay = 0): Over {
+    this.turn += 1
+    return { revision: this.revision + onItsWay, saver: this.saver, turn: this.turn }
   }
 
   private wait(ms: number): void {
@@ -102,7 +122,8 @@ export class Saver<T, Theirs> {
   private async send(sending: { value: T }): Promise<void> {
     this.sent = sending
     try {
-      this.revision = await this.how.send(sending.value, this.revision)
+      this.revision = await this.how.send(sending.value, this.over())
+      this.unanswered = 0
       const isNewest = this.newest === sending
       if (isNewest) this.newest = null
       this.tell({ isSaved: isNewest, problem: null })
@@ -110,6 +131,7 @@ export class Saver<T, Theirs> {
       if (error instanceof OvertakenError) this.tell({ theirs: error.current as Theirs })
       else if (error instanceof RefusedError) this.tell({ problem: { kind: 'refused', reason: error.message } })
       else {
+        this.unanswered += 1
         this.tell({ problem: { kind: 'no-server' } })
         this.wait(AGAIN_MS)
       }

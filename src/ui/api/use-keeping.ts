@@ -19,7 +19,7 @@ export function useKeeping<T, Theirs>({ what, revision, send }: Keeping<T>) {
     const mine = { what, send }
     opened.current = mine
     saver.current = new Saver(
-      { what, revision, restMs: 0, send: (value, at) => sendOrMake(mine.send, value, at) },
+      { what, revision, restMs: 0, send: (value, over) => sendOrMake(mine.send, value, over.revision) },
       (state: SaveState<Theirs>) => setTold({ what, state }),
     )
   }

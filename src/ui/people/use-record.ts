@@ -26,8 +26,8 @@ export function useRecord(kept: KeptRecord) {
       what: `person ${kept.id}`,
       revision: kept.revision,
       restMs: REST_MS,
-      send: async (record, revision) => {
-        const answer = await ask<KeptRecord>(address, 'PUT', { revision, record })
+      send: async (record, over) => {
+        const answer = await ask<KeptRecord>(address, 'PUT', { ...over, record })
         setBase(record)
         return answer.revision
       },

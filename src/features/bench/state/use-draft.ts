@@ -14,7 +14,7 @@ const openSaver = ({ person, draft }: BenchOfPerson, onState: (state: SaveState<
       what: `bench ${person.id}`,
       revision: draft?.revision ?? 0,
       restMs: REST_MS,
-      send: async (on, revision) => (await saveDraft(person.id, { ...on, revision })).revision,
+      send: async (on, over) => (await saveDraft(person.id, { ...on, ...over })).revision,
     },
     onState,
   )

@@ -30,8 +30,8 @@ export function useSavedLesson(group: string, day: string, first: readonly Lesso
         what: `lesson ${which}`,
         revision: there?.revision ?? 0,
         restMs: REST_MS,
-        send: async (document, revision) => {
-          const saved = await ask<Lesson>('/api/lessons', 'PUT', { ...of, revision, document })
+        send: async (document, over) => {
+          const saved = await ask<Lesson>('/api/lessons', 'PUT', { ...of, ...over, document })
           put(saved)
           return saved.revision
         },

@@ -30,8 +30,8 @@ export function useSaving(own: readonly OwnRoutine[], onSaved: (saved: OwnRoutin
         what: `routine ${which}`,
         revision: known.current.find((one) => one.id === which)?.revision ?? 0,
         restMs: REST_MS,
-        send: async (document, at) => {
-          const saved = await ask<OwnRoutine>(`/api/routines/${which}`, 'PUT', { revision: at, document })
+        send: async (document, over) => {
+          const saved = await ask<OwnRoutine>(`/api/routines/${which}`, 'PUT', { ...over, document })
           told.current(saved)
           return saved.revision
         },
