@@ -1,4 +1,4 @@
-/** Imports point one way: app → features → ui, workers, server → paper → words → records → formats, db, draw → core. */
+/** Imports point one way: app → features → ui, workers, server → paper → words → teaching → records → formats, db, draw → core. */
 const layer = (from, ...mayNot) => ({
   name: `${from}-points-down`,
   severity: 'error',
@@ -48,12 +48,13 @@ module.exports = {
     },
     ...CORE.slice(0, -1).map((folder, i) => inCore(folder, `^src/core/(${CORE.slice(i + 1).join('|')})/`)),
     ...BEFORE_ANALYSIS.map((folder) => inCore(folder, '^src/core/(assess|analysis)\\.ts$')),
-    layer('draw', 'formats', 'db', 'records', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('draw', 'teaching', 'formats', 'db', 'records', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
     layer('paper', 'db', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('formats', 'draw', 'db', 'records', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('records', 'db', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('formats', 'teaching', 'draw', 'db', 'records', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('teaching', 'db', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('records', 'teaching', 'db', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
     layer('words', 'db', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('db', 'records', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('db', 'teaching', 'records', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
     layer('ui', 'db', 'workers', 'server', 'features', 'app'),
     layer('workers', 'db', 'ui', 'server', 'features', 'app'),
     layer('server', 'ui', 'workers', 'features', 'app'),

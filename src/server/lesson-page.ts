@@ -1,7 +1,7 @@
 import type { DoneDay } from '@/core'
 import { addDays } from '@/formats/days'
 import { toPractice } from '@/formats/practice-rules'
-import { listDoneDays } from '@/records/practice/class-days'
+import { listDoneDays } from '@/teaching/practice/class-days'
 import { type BenchPerson, listMembers } from './bench'
 import { readHouse } from './house'
 import { readLogOfGroup } from './log'

@@ -3,7 +3,7 @@ import { listConcerns, USUAL_PRACTICE } from '@/core'
 import type { LogRow } from '@/formats/log-document'
 import type { LimitEntry } from '@/formats/record-document'
 import type { FallsTold } from '@/records/falls'
-import { listClassDays } from '@/records/practice/class-days'
+import { listClassDays } from '@/teaching/practice/class-days'
 import { sayForClinician } from './clinician'
 
 const plain = (text: string) => text.replace(/\s/g, ' ')

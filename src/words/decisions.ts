@@ -1,6 +1,6 @@
 import { decide, listConcerns, USUAL_PRACTICE } from '@/core'
 import type { LogDocument } from '@/formats/log-document'
-import { listClassDays } from '@/records/practice/class-days'
+import { listClassDays } from '@/teaching/practice/class-days'
 import { sayConcern, sayReason } from './practice'
 
 export const DECISIONS_FORMAT = 'nivrel.decisions/1'

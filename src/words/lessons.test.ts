@@ -3,7 +3,7 @@ import { type Concern, LIBRARY, type Reason } from '@/core'
 import { AIMS, FAULTS, type PieceDocument, PRACTISED } from '@/formats/lesson-document'
 import { DONE_AS, HAPPENINGS, PAIN_PLACES } from '@/formats/log-document'
 import { EXERCISE_IDS } from '@/formats/routines/exercises'
-import { STAGES, STRESSES } from '@/records/practice/stages'
+import { STAGES, STRESSES } from '@/teaching/practice/stages'
 import { makeCalendar } from './calendar'
 import { ENGLISH } from './language'
 import {

@@ -2,13 +2,13 @@ import { expose } from 'comlink'
 import { type Body, type Person, type Posture, resolveBody } from '@/core'
 import type { HouseWays } from '@/formats/choices-document'
 import type { LessonDocument } from '@/formats/lesson-document'
-import { piecePath } from '@/formats/lessons/piece-path'
-import type { Makings } from '@/formats/lessons/piece-routine'
-import { type Worked, workPiece } from '@/formats/lessons/work-piece'
 import { mirrorStance } from '@/formats/mirror-part'
 import type { RoutineDocument } from '@/formats/routine-document'
 import type { StanceBody } from '@/formats/stance-document'
-import { type FoundWayCause, findWayCauses } from '@/records/practice/way-causes'
+import { piecePath } from '@/teaching/lessons/piece-path'
+import type { Makings } from '@/teaching/lessons/piece-routine'
+import { type Worked, workPiece } from '@/teaching/lessons/work-piece'
+import { type FoundWayCause, findWayCauses } from '@/teaching/practice/way-causes'
 
 /** Somebody with the forms in which the class's plans have them stand postures. */
 export type Learner = { person: Person; forms: { posture: string; stance: StanceBody }[] }

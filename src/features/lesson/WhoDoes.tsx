@@ -1,6 +1,6 @@
 import type { PieceDocument } from '@/formats/lesson-document'
 import { toMeasures } from '@/formats/posture-document'
-import type { Learning } from '@/records/practice/lesson-loads'
+import type { Learning } from '@/teaching/practice/lesson-loads'
 import { ENGLISH } from '@/words/language'
 import { sayDoneAs } from '@/words/lessons'
 import { sayLevels } from '@/words/levels'

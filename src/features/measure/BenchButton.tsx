@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import type { StanceBody } from '@/formats/stance-document'
-import type { Done } from '@/records/practice/doing'
+import type { Done } from '@/teaching/practice/doing'
 import { sayUnsaved } from '@/ui/api/ask'
 import { ENGLISH } from '@/words/language'
 import { putOnBench } from './put-on-bench'

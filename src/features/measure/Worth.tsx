@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
 import { type Body, calcWorth, type Worth as WorthOf } from '@/core'
-import type { Done } from '@/records/practice/doing'
+import type { Done } from '@/teaching/practice/doing'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import { sayPostureName } from '@/words/postures'

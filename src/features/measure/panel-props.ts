@@ -1,7 +1,7 @@
 import type { Body } from '@/core'
 import type { MeasuredEntry, RecordDocument } from '@/formats/record-document'
 import type { Binding } from '@/records/binding'
-import type { Done } from '@/records/practice/doing'
+import type { Done } from '@/teaching/practice/doing'
 
 /** What every measure is given: who it is of, in which of their stances, and where it is kept. */
 export type PanelProps = {

@@ -1,6 +1,6 @@
 import { fromStance } from '@/formats/from-core'
 import type { StanceBody } from '@/formats/stance-document'
-import type { Done } from '@/records/practice/doing'
+import type { Done } from '@/teaching/practice/doing'
 import { putDraft } from '@/ui/api/put-draft'
 
 /** Puts a stance of somebody on their bench with what was measured of it. */

@@ -1,5 +1,5 @@
 import type { LessonDocument } from '@/formats/lesson-document'
-import type { Learning } from '@/records/practice/lesson-loads'
+import type { Learning } from '@/teaching/practice/lesson-loads'
 import { sayPercent } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import type { Pupil } from '../state/use-learning'

@@ -1,9 +1,9 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { DoneDay, Practice } from '@/core'
 import type { LessonDocument } from '@/formats/lesson-document'
-import type { Worked } from '@/formats/lessons/work-piece'
-import { type Learning, listLearning, listOtherWays, type Mend, pickOtherWay } from '@/records/practice/lesson-loads'
 import type { BenchPerson } from '@/server/bench'
+import type { Worked } from '@/teaching/lessons/work-piece'
+import { type Learning, listLearning, listOtherWays, type Mend, pickOtherWay } from '@/teaching/practice/lesson-loads'
 import { type LessonWork, openLessonWork, type Stock, toLearner } from '@/workers/lesson'
 
 /** Somebody of the class, with what they did before. */

@@ -8,8 +8,8 @@ import {
   type PieceDocument,
   PRACTISED,
 } from '@/formats/lesson-document'
-import { EXERCISE } from '@/formats/lessons/piece-routine'
 import { EXERCISE_IDS } from '@/formats/routines/exercises'
+import { EXERCISE } from '@/teaching/lessons/piece-routine'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { TypedField } from '@/ui/words/TypedField'

@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react'
 import { stamp } from '@/clock'
 import type { LogBody, LogRow } from '@/formats/log-document'
-import { countOf } from '@/records/practice/class-days'
-import { mergeRow } from '@/records/practice/merge-row'
 import type { BenchPerson } from '@/server/bench'
+import { countOf } from '@/teaching/practice/class-days'
+import { mergeRow } from '@/teaching/practice/merge-row'
 import { type LogEntry, useOutbox } from '@/ui/api/use-outbox'
 
 /** What a day's lines show of somebody; null: nobody said. */

@@ -1,5 +1,5 @@
 import { type Body, type PhotoPoints, type PhotoSetting, readPhotoCentre, tryAnalyse } from '@/core'
-import type { Done } from '@/records/practice/doing'
+import type { Done } from '@/teaching/practice/doing'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import { sayPostureName } from '@/words/postures'

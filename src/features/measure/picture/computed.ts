@@ -1,5 +1,5 @@
 import { type Body, type PhotoReading, tryAnalyse, type Vec2 } from '@/core'
-import type { Done } from '@/records/practice/doing'
+import type { Done } from '@/teaching/practice/doing'
 import type { KeptPicture } from './store'
 
 type Line = { from: Vec2; to: Vec2; kind: 'computed' }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { NO_LOAD } from '@/core'
 import type { PieceDocument } from '@/formats/lesson-document'
-import type { Worked } from '@/formats/lessons/work-piece'
+import type { Worked } from '@/teaching/lessons/work-piece'
 import { entriesOf } from './entries'
 
 const PLACE = { group: 'g', day: '2026-03-03' }

@@ -1,6 +1,6 @@
 import { calcHour, DEG, NO_LOAD, timesLoad, type WorkedPiece } from '@/core'
 import type { PieceDocument } from '@/formats/lesson-document'
-import type { Worked } from '@/formats/lessons/work-piece'
+import type { Worked } from '@/teaching/lessons/work-piece'
 import type { LogEntry } from '@/ui/api/use-outbox'
 
 type Place = { group: string; day: string }

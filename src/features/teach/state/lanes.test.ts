@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { NO_LOAD } from '@/core'
 import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
-import type { Worked } from '@/formats/lessons/work-piece'
 import { fromMeasures, mergeLibrary } from '@/formats/posture-document'
 import type { BenchPerson } from '@/server/bench'
+import type { Worked } from '@/teaching/lessons/work-piece'
 import { listLanes } from './lanes'
 
 const library = mergeLibrary([])

@@ -1,10 +1,10 @@
 import { type Body, layOut, resolveBody, type SchoolId, type Stance } from '@/core'
 import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
-import type { Worked } from '@/formats/lessons/work-piece'
 import { mirrorStance } from '@/formats/mirror-part'
 import { type Posture, toMeasures } from '@/formats/posture-document'
 import { toPerson, toStance } from '@/formats/to-core'
 import type { BenchPerson } from '@/server/bench'
+import type { Worked } from '@/teaching/lessons/work-piece'
 import { sayDoneAs, sayEverybody, sayNotWorkedOut } from '@/words/lessons'
 import { sayLevels } from '@/words/levels'
 

@@ -1,5 +1,5 @@
-import { type Beat, beatAt, listBeats } from '@/formats/lessons/schedule'
 import type { RoutineDocument } from '@/formats/routine-document'
+import { type Beat, beatAt, listBeats } from '@/teaching/lessons/schedule'
 
 /** Where a round is at a moment: which round, the second of it, the beat and how far through. */
 export type Now = { round: number; atS: number; beat: Beat | null; through: number }

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
 import type { LessonDocument } from '@/formats/lesson-document'
-import type { Worked } from '@/formats/lessons/work-piece'
 import type { BenchPerson } from '@/server/bench'
+import type { Worked } from '@/teaching/lessons/work-piece'
 import { openLessonWork, type Stock, toLearner } from '@/workers/lesson'
 
 /** What everybody does of everything, worked out at the start: the lesson goes on without a server. */

@@ -1,14 +1,14 @@
 import { ARM_PRESETS, type Arm, DEG, otherSide, type SchoolId, traitsOf } from '@/core'
-import type { Fault, LessonDocument, PieceDocument } from '../lesson-document'
+import type { Fault, LessonDocument, PieceDocument } from '@/formats/lesson-document'
 import {
   type ChangesDocument,
   type FindPosture,
   HALF_BREATH_S,
   type PartDocument,
   type RoutineDocument,
-} from '../routine-document'
-import { exerciseParts } from '../routines/exercises'
-import type { StanceBody } from '../stance-document'
+} from '@/formats/routine-document'
+import { exerciseParts } from '@/formats/routines/exercises'
+import type { StanceBody } from '@/formats/stance-document'
 
 type Side = 'left' | 'right'
 

@@ -1,7 +1,7 @@
 import { type Body, DEG, makePath, type Path } from '@/core'
-import type { HouseWays } from '../choices-document'
-import type { LessonDocument, PieceDocument } from '../lesson-document'
-import type { DoneAs } from '../log-document'
+import type { HouseWays } from '@/formats/choices-document'
+import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
+import type { DoneAs } from '@/formats/log-document'
 import { type Makings, pieceRoutine } from './piece-routine'
 import { partsOf, workPiece } from './work-piece'
 

@@ -17,10 +17,10 @@ import {
   timesLoad,
   tryAnalyse,
 } from '@/core'
-import type { HouseWays } from '../choices-document'
-import type { LessonDocument, PieceDocument } from '../lesson-document'
-import type { DoneAs } from '../log-document'
-import { type RoutineDocument, toRoutine } from '../routine-document'
+import type { HouseWays } from '@/formats/choices-document'
+import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
+import type { DoneAs } from '@/formats/log-document'
+import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
 import { EXERCISE, type Makings, pieceRoutine, roundSeconds, roundsOf, seatedRoutine } from './piece-routine'
 
 /** How somebody does a piece: in which form, how often, what all rounds ask of them, and the least that they have to spare. */

@@ -10,7 +10,7 @@ import {
   type Pressed,
 } from '@/core'
 import type { PieceDocument } from '@/formats/lesson-document'
-import type { Worked } from '@/formats/lessons/work-piece'
+import type { Worked } from '@/teaching/lessons/work-piece'
 
 /** Somebody in a lesson: what it asks of them, what they are used to, how hard that presses. */
 export type Learning<P> = { person: P; worked: Worked[]; hour: Hour; budget: Budget; pressed: Pressed }

@@ -1,4 +1,4 @@
-import type { Worked } from '@/formats/lessons/work-piece'
+import type { Worked } from '@/teaching/lessons/work-piece'
 
 /** Somebody in a lesson, as far as chairs and helpers go. */
 export type Needing = { support: string | null; helperBeside: boolean; worked: readonly Worked[] }
