@@ -39,7 +39,7 @@ export {
   standLevel,
   weighBody,
 } from './fit/fit-class'
-export { FORMS, type Form, type FormFound, findForm, findOwnForm, type OwnForm } from './fit/form'
+export { FORMS, type Form, type FormFound, findForm, findOwnForm, type OwnForm, readForm } from './fit/form'
 export { type LevelChange, listLevelChanges } from './fit/level-changes'
 export type { Taught, Weighings } from './fit/weigh-levels'
 export { calcHull } from './geometry/polygon'

@@ -7,6 +7,10 @@ import { drafts, kept } from './schema'
 export type KeptRow = typeof kept.$inferSelect
 export type DraftRow = typeof drafts.$inferSelect
 
+/** What was kept for everybody, the newest first. */
+export const listAllKept = (db: Database): Promise<KeptRow[]> =>
+  run(db.select().from(kept).orderBy(desc(kept.createdAt)))
+
 /** What was kept for a person, the newest first. */
 export const listKept = (db: Database, personId: string): Promise<KeptRow[]> =>
   run(db.select().from(kept).where(eq(kept.personId, personId)).orderBy(desc(kept.createdAt)))

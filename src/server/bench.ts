@@ -8,6 +8,7 @@ import {
   findDraft,
   findLatestDraft,
   type KeptRow,
+  listAllKept,
   listKept,
   removeKept,
   renameKept,
@@ -30,6 +31,7 @@ import { resolveRecord } from '@/records/resolve'
 import { readStanding } from '@/records/standing'
 import type { Effect } from '@/records/test-effects'
 import { type Mark, readMark } from '@/records/today'
+import type { Decided } from '@/teaching/answer'
 import { today } from './clock'
 import { over, saveOver } from './conflict'
 import { readGroups } from './groups'
@@ -44,6 +46,8 @@ export type PlannedFor = Pick<PlanDocument, 'school' | 'side' | 'taught'> &
     group: string
     groupId: string
     posture: string
+    /** Since when. */
+    on: string
     levels: MeasuresDocument[]
   }
 
@@ -75,6 +79,8 @@ export type BenchPerson = {
   /** Seen standing by themselves, though the estimate alone calls that short: when. */
   seenStanding: string | null
   planned: PlannedFor[]
+  /** What was decided for them: in plans of their groups, the newest first, then what was kept, the newest first. */
+  decided: Decided[]
   groups: Group[]
 }
 
@@ -107,16 +113,17 @@ const shorten = (text: string) => (text.length > STORY_SHOWN ? `${text.slice(0, 
 
 /** A group, by its id, with all that its screens need of each; everybody where no group is named. */
 export async function listMembers(group: string | null): Promise<BenchPerson[]> {
-  const [records, house, plans, groups, day] = await Promise.all([
+  const [records, house, plans, groups, kept, day] = await Promise.all([
     listRecords(),
     readHouse(),
     listPlans(),
     readGroups(),
+    listAllKept(database()),
     today(),
   ])
   return records
     .filter(({ record }) => !record.archived && (group === null || record.groups.includes(group)))
-    .map((kept) => toBenchPerson(kept, house, plans, groups, day))
+    .map((record) => toBenchPerson(record, house, plans, groups, kept, day))
 }
 
 function toBenchPerson(
@@ -124,6 +131,7 @@ function toBenchPerson(
   house: HouseSettings,
   plans: readonly ClassPlan[],
   groups: readonly Group[],
+  kept: readonly KeptRow[],
   day: string,
 ): BenchPerson {
   const { document, bindings, effects } = resolveRecord(record, day, house.rules)
@@ -134,6 +142,8 @@ function toBenchPerson(
     ['reserve', swayReserveM],
     ['reserveOneFoot', swayReserveOneFootM],
   ]
+  const mine = plans.filter(({ group }) => record.groups.includes(group))
+  const nameOf = (group: string) => groups.find((one) => one.id === group)?.name ?? group
   return {
     id,
     name: record.name,
@@ -156,17 +166,33 @@ function toBenchPerson(
     mark: readMark(record, day),
     groups: groups.filter((one) => record.groups.includes(one.id)),
     seenStanding: standing.cautious && standing.seen ? standing.seen.on : null,
-    planned: plans.flatMap(({ group, posture, plan }) => {
-      const mine = plan.people.find((one) => one.id === id)
-      if (!mine || !record.groups.includes(group)) return []
+    planned: mine.flatMap(({ group, posture, plan, updatedAt }) => {
+      const does = plan.people.find((one) => one.id === id)
+      if (!does) return []
       const { school, side, taught } = plan
       const levels = plan.levels.map(({ measures }) => measures)
-      const { kind, level, stance } = mine
-      const name = groups.find((one) => one.id === group)?.name ?? group
+      const { kind, level, stance } = does
       return [
-        { group: name, groupId: group, posture, school, side, ...(taught && { taught }), levels, kind, level, stance },
+        {
+          ...{ group: nameOf(group), groupId: group, on: updatedAt, posture, school, side },
+          ...(taught && { taught }),
+          ...{ levels, kind, level, stance },
+        },
       ]
     }),
+    decided: [
+      ...mine
+        .toSorted((a, b) => b.updatedAt.localeCompare(a.updatedAt))
+        .flatMap(({ group, posture, plan, updatedAt }): Decided[] => {
+          const stance = plan.people.find((one) => one.id === id)?.stance
+          return stance ? [{ from: 'plan', posture, stance, of: nameOf(group), groupId: group, on: updatedAt }] : []
+        }),
+      ...kept
+        .filter(({ personId }) => personId === id)
+        .map(({ posture, stance, name, createdAt }): Decided => {
+          return { from: 'kept', posture, stance, of: name, on: createdAt }
+        }),
+    ],
   }
 }
 
@@ -190,7 +216,7 @@ export async function readBench(personId: string): Promise<BenchOfPerson> {
     findDraft(database(), personId),
     listKept(database(), personId),
   ])
-  const person = toBenchPerson(record, house, plans, groups, day)
+  const person = toBenchPerson(record, house, plans, groups, kept, day)
   return { person, draft: draft && toDraft(draft), kept: kept.map(toKept) }
 }
 

@@ -29,6 +29,10 @@ export function sayChange({ what, from, to, unit }: ChangeValue, words: Words = 
   })
 }
 
+/** Changes as one line; of one that is the other side, that alone. */
+export const sayChanges = (changes: readonly ChangeValue[], words: Words = ENGLISH): string =>
+  changes.map((change) => sayChange(change, words)).join(', ')
+
 const LEAST_BEND = 2 * DEG
 const LEAST_LOAD = 0.05
 

@@ -1,10 +1,12 @@
 import type { Aim, LessonDocument, PieceDocument } from '@/formats/lesson-document'
-import type { Posture } from '@/formats/posture-document'
+import { type MeasuresDocument, type Posture, toMeasures } from '@/formats/posture-document'
 import type { Worked } from '@/teaching/lessons/work-piece'
 import type { Needs } from '@/teaching/practice/needs'
 import type { EarlyPiece } from '@/teaching/practice/propose-lesson'
 import type { Stage, Stress } from '@/teaching/practice/stages'
+import { sayChanges } from './changes'
 import { ENGLISH, type Words } from './language'
+import { sayLevels } from './levels'
 import { capital, sayList } from './lists'
 import { sayPostureName } from './postures'
 
@@ -90,6 +92,35 @@ export function sayFading(piece: PieceDocument, round: number, fading: boolean, 
 }
 
 export const sayDoneAs = (as: Worked['as'], words: Words = ENGLISH): string => say(`who.${as}`, words)
+
+type PlanSaid = {
+  groupId: string
+  posture: string
+  level: number | null
+  levels: readonly MeasuresDocument[]
+  taught?: MeasuresDocument
+}
+
+/**
+ * How somebody does a piece: a level of their group's plan by what it is called, a form of their own by what is changed.
+ * @param planned what they do in plans, of any group
+ */
+export function sayDoing(
+  { as, given }: Pick<Worked, 'as' | 'given'>,
+  planned: readonly PlanSaid[],
+  { group, posture }: { group: string; posture: string | undefined },
+  words: Words = ENGLISH,
+): string {
+  const said = sayDoneAs(as, words)
+  if (!given || as === 'seated') return said
+  const plan = planned.find((one) => one.groupId === group && one.posture === posture)
+  if (given.from === 'plan')
+    return plan && plan.level !== null && plan.taught
+      ? (sayLevels(plan.levels.map(toMeasures), toMeasures(plan.taught), words)[plan.level]?.title ?? said)
+      : said
+  const what = given.from === 'kept' ? given.of : sayChanges(given.changes, words)
+  return what ? say('who.given', words, { as: said, what }) : said
+}
 
 /** What a lesson is, in a line: its minutes and pieces. */
 export const sayLesson = ({ minutes, pieces }: LessonDocument, words: Words = ENGLISH): string =>

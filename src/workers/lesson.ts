@@ -4,8 +4,8 @@ import type { PersonDocument } from '@/formats/person-document'
 import { mergeLibrary, type Posture, type PostureDocument } from '@/formats/posture-document'
 import type { RoutineDocument } from '@/formats/routine-document'
 import { ROUTINE_IDS } from '@/formats/routines/routines'
-import type { StanceBody } from '@/formats/stance-document'
 import { toPerson } from '@/formats/to-core'
+import { type Decided, decidedIn } from '@/teaching/answer'
 import type { Worked } from '@/teaching/lessons/work-piece'
 import type { FoundWayCause } from '@/teaching/practice/way-causes'
 import type { Named } from '@/words/lessons'
@@ -36,16 +36,11 @@ export const nameStock = ({ postures, routines }: HouseStock): Named => ({
   routineName: (id) => sayRoutineName(id, routines[id] ?? null),
 })
 
-type Planned = { group: string; posture: string; stance: StanceBody | null }
-
-/** Somebody with the forms that the plans of a group, by its name, have for them. */
+/** Somebody with what was decided for them, as a group, by its id, asks. */
 export const toLearner = (
-  { document, planned }: { document: PersonDocument; planned: readonly Planned[] },
+  { document, decided }: { document: PersonDocument; decided: readonly Decided[] },
   group: string,
-): Learner => ({
-  person: toPerson(document),
-  forms: planned.flatMap(({ group: of, posture, stance }) => (of === group && stance ? [{ posture, stance }] : [])),
-})
+): Learner => ({ person: toPerson(document), decided: decidedIn(decided, group) })
 
 /** What is asked of everybody by a lesson, in workers that stay: what was worked out once is known the next time. */
 /** Where on their ways through a lesson the usual causes of complaints are largest, in a worker of its own. */

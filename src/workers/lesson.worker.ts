@@ -2,16 +2,16 @@ import { expose } from 'comlink'
 import { type Body, type Person, type Posture, resolveBody } from '@/core'
 import type { HouseWays } from '@/formats/choices-document'
 import type { LessonDocument } from '@/formats/lesson-document'
-import { mirrorStance } from '@/formats/mirror-part'
 import type { RoutineDocument } from '@/formats/routine-document'
-import type { StanceBody } from '@/formats/stance-document'
+import type { Decided } from '@/teaching/answer'
+import { makeGivenOf } from '@/teaching/given'
 import { piecePath } from '@/teaching/lessons/piece-path'
 import type { Makings } from '@/teaching/lessons/piece-routine'
 import { type Worked, workPiece } from '@/teaching/lessons/work-piece'
 import { type FoundWayCause, findWayCauses } from '@/teaching/practice/way-causes'
 
-/** Somebody with the forms in which the class's plans have them stand postures. */
-export type Learner = { person: Person; forms: { posture: string; stance: StanceBody }[] }
+/** Somebody with what was decided for them in their class. */
+export type Learner = { person: Person; decided: readonly Decided[] }
 
 /** What a house has: its postures, its routines by their ids, its own ways. */
 export type Stock = { postures: readonly Posture[]; routines: Record<string, RoutineDocument>; ways: HouseWays }
@@ -33,13 +33,13 @@ const api = {
   },
   work: (learner: Learner, lesson: LessonDocument): Worked[] => {
     const body = bodyOf(learner.person)
-    const makings = makingsOf(learner)
+    const makings = makingsOf(body, learner)
     return lesson.pieces.map((piece) => workPiece(body, piece, lesson, makings, stock.ways))
   },
   /** Where on their ways through a lesson the usual causes of complaints are largest; in the order of the complaints. */
   findCauses: (learner: Learner, lesson: LessonDocument, complaints: readonly string[]): FoundWayCause[][] => {
     const body = bodyOf(learner.person)
-    const makings = makingsOf(learner)
+    const makings = makingsOf(body, learner)
     const walked = lesson.pieces.flatMap((piece) => {
       const path = piecePath(body, piece, lesson, makings, stock.ways)
       return path ? [{ piece: piece.id, path }] : []
@@ -48,18 +48,16 @@ const api = {
   },
 }
 
-const makingsOf = ({ forms }: Learner): Makings => ({
+function find(id: string): Posture {
+  const found = stock.postures.find((posture) => posture.id === id)
+  if (!found) throw new Error(`no posture "${id}"`)
+  return found
+}
+
+const makingsOf = (body: Body, { decided }: Learner): Makings => ({
   routineOf: (id) => stock.routines[id] ?? null,
-  find: (id) => {
-    const found = stock.postures.find((posture) => posture.id === id)
-    if (!found) throw new Error(`no posture "${id}"`)
-    return found
-  },
-  formOf: (posture, side) => {
-    const form = forms.find((one) => one.posture === posture)?.stance
-    if (!form) return null
-    return form.side && form.side !== side ? mirrorStance(form) : form
-  },
+  find,
+  formOf: makeGivenOf(body, decided, find),
 })
 
 export type LessonApi = typeof api

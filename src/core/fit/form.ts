@@ -48,22 +48,7 @@ const MOST_WEIGHED = 12_000
  * @example findForm(ana, postureOf('bow').measures.therapeutic, { posture: 'bow', side: 'left', keeps: [] }).form // => 'as-taught'
  */
 export function findForm(body: Body, measures: Measures, taught: Taught, isOver: IsOver = () => false): FormFound {
-  const stance = layOut(measures, body, taught.side, taught.posture, taught.keeps)
-  const original = tryAnalyse(body, stance)
-  // An order or a joint's limit before the balance that it upsets.
-  const reason = findGravest(original?.findings ?? [], BROKEN)
-  const tell = (form: Form, found: Stance): FormFound => {
-    const analysis = tryAnalyse(body, found)
-    return {
-      form,
-      stance: found,
-      verdict: analysis?.verdict ?? 'beyond',
-      spare: analysis ? analysis.assured.margin - analysis.reserve : 0,
-      changes: tellChanges(body, stance, original, found),
-      support: found.supports[0]?.kind ?? null,
-      reason: form === 'as-taught' ? null : reason,
-    }
-  }
+  const { stance, original, reason, tell } = layTaught(body, measures, taught)
   const sitting = (): FormFound => {
     const seat = sitFor(body, stance)
     return seat ? tell('seated', seat) : { ...NOTHING, reason }
@@ -98,6 +83,41 @@ export function findForm(body: Body, measures: Measures, taught: Taught, isOver:
   if (verdict === 'close') return asStood()
   if (less) return tell('other-use', less)
   return (original && searchOn(body, stance, tell, false, isOver)) ?? sitting()
+}
+
+/** The posture as it is taught, and how what is done in its place is told against it. */
+function layTaught(body: Body, measures: Measures, taught: Taught) {
+  const stance = layOut(measures, body, taught.side, taught.posture, taught.keeps)
+  const original = tryAnalyse(body, stance)
+  // An order or a joint's limit before the balance that it upsets.
+  const reason = findGravest(original?.findings ?? [], BROKEN)
+  const tell = (form: Form, found: Stance): FormFound => {
+    const analysis = tryAnalyse(body, found)
+    return {
+      form,
+      stance: found,
+      verdict: analysis?.verdict ?? 'beyond',
+      spare: analysis ? analysis.assured.margin - analysis.reserve : 0,
+      changes: tellChanges(body, stance, original, found),
+      support: found.supports[0]?.kind ?? null,
+      reason: form === 'as-taught' ? null : reason,
+    }
+  }
+  return { stance, original, reason, tell }
+}
+
+/**
+ * A form that somebody was given of a posture, told as one that was found would be; its verdict is today's.
+ * @example readForm(ana, postureOf('bow').measures.therapeutic, { posture: 'bow', side: 'left', keeps: [] }, makeSeated(ana, bow)).form // => 'seated'
+ */
+export function readForm(body: Body, measures: Measures, taught: Taught, given: Stance): FormFound {
+  const { stance, tell } = layTaught(body, measures, taught)
+  if (given.seat) return tell('seated', given)
+  if (given.side !== undefined && given.side !== stance.side) return tell('other-side', given)
+  if (findGivenUp(body, stance, given).length > 0) return tell('other-use', given)
+  if (held(given, stance)) return tell('hand', given)
+  const told = tell('less', given)
+  return told.changes.length > 0 ? told : { ...told, form: 'as-taught', reason: null }
 }
 
 const NOTHING: FormFound = {

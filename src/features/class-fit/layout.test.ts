@@ -28,6 +28,7 @@ const make = (name: string, kneeFlexionMaxDeg = 120) => ({
   notes: '',
   helperBeside: false,
   planned: [],
+  decided: [],
   groups: [],
   mark: 'here' as const,
 })

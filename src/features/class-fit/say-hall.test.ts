@@ -26,6 +26,7 @@ const person = (name: string, helperBeside = false): BenchPerson => ({
   notes: '',
   helperBeside,
   planned: [],
+  decided: [],
   groups: [],
   mark: 'here',
 })

@@ -64,7 +64,7 @@ export function FullLesson(props: FullLessonProps) {
     () => pupils.filter(({ person }) => day !== today || person.mark !== 'away'),
     [pupils, day, today],
   )
-  const { learning, of, isStale, broken, otherWay } = useLearning(here, group.name, lesson, stock, day, rules)
+  const { learning, of, isStale, broken, otherWay } = useLearning(here, group.id, lesson, stock, day, rules)
   const had = useMemo(
     () =>
       saving.lessons
@@ -157,7 +157,7 @@ export function FullLesson(props: FullLessonProps) {
           pieces={of.pieces}
           piece={shown}
           name={sayPiece(shown, named)}
-          group={group.name}
+          group={group.id}
           away={away}
         />
       )}

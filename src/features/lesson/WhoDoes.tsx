@@ -1,9 +1,8 @@
 import type { PieceDocument } from '@/formats/lesson-document'
-import { toMeasures } from '@/formats/posture-document'
+import type { DoneAs } from '@/formats/log-document'
 import type { Learning } from '@/teaching/practice/lesson-loads'
 import { ENGLISH } from '@/words/language'
-import { sayDoneAs } from '@/words/lessons'
-import { sayLevels } from '@/words/levels'
+import { sayDoing } from '@/words/lessons'
 import styles from './lesson.module.css'
 import type { Pupil } from './state/use-learning'
 
@@ -16,7 +15,7 @@ type WhoDoesProps = {
   away: readonly string[]
 }
 
-const ORDER = ['taught', 'level', 'own', 'chair', 'steps', 'in-place', 'seated', 'none'] as const
+const ORDER: readonly DoneAs[] = ['taught', 'level', 'own', 'chair', 'steps', 'in-place', 'seated', 'none']
 const say = (key: string, values: Record<string, string>) => ENGLISH.say(`lesson.who.${key}`, values)
 
 /** Who does which of a piece: under what they do, the chair or the helper that they have behind their name. */
@@ -25,10 +24,10 @@ export function WhoDoes({ learning, pieces, piece, name, group, away }: WhoDoesP
   const lanes = new Map<string, { title: string; order: number; names: string[] }>()
   for (const { person: pupil, worked } of learning) {
     const { person } = pupil
-    const as = worked[at]?.as ?? 'none'
-    const title = sayTitle(pupil, piece, as, group)
-    const lane = lanes.get(title) ?? { title, order: ORDER.indexOf(as), names: [] }
-    lane.names.push(sayName(pupil.person.name, person))
+    const does = worked[at] ?? { as: 'none' as const, given: null }
+    const title = sayDoing(does, person.planned, { group, posture: piece.posture })
+    const lane = lanes.get(title) ?? { title, order: ORDER.indexOf(does.as), names: [] }
+    lane.names.push(sayName(person.name, person))
     lanes.set(title, lane)
   }
   const shown = [...lanes.values()].sort((a, b) => a.order - b.order)
@@ -56,13 +55,4 @@ const sayName = (name: string, { limits, helperBeside }: Pupil['person']): strin
   const support = limits.find(({ what }) => what === 'support')?.entry.value
   const said = support === 'chair-back' ? say('chairFor', { name }) : name
   return helperBeside || support === 'helper' ? say('helperFor', { name: said }) : said
-}
-
-/** A level of the class's plan by what it is called; else how they do it. */
-function sayTitle({ person }: Pupil, piece: PieceDocument, as: (typeof ORDER)[number], group: string): string {
-  if (as !== 'own') return sayDoneAs(as)
-  const plan = person.planned.find((one) => one.group === group && one.posture === piece.posture)
-  if (plan?.kind !== 'level' || plan.level === null || !plan.taught) return sayDoneAs(as)
-  const titles = sayLevels(plan.levels.map(toMeasures), toMeasures(plan.taught))
-  return titles[plan.level]?.title ?? sayDoneAs(as)
 }

@@ -1,7 +1,7 @@
 import { type Finding, type Form, type FormFound, type SchoolId, type Side, traitsOf } from '@/core'
 import type { Posture } from '@/formats/posture-document'
 import type { Asked } from '@/formats/repertoire-document'
-import { sayChange } from '@/words/changes'
+import { sayChanges as sayAll } from '@/words/changes'
 
 /** What is trained, to choose by. */
 export const TRAINED = ['all', 'steps', 'one-leg', 'turns', 'arms'] as const
@@ -58,8 +58,4 @@ const isAlike = (a: FormFound, b: FormFound): boolean =>
   a.form === b.form && a.verdict === b.verdict && sayChanges(a) === sayChanges(b)
 
 /** What is changed, in words, but for which side it is. */
-export const sayChanges = ({ changes }: FormFound): string =>
-  changes
-    .filter(({ what }) => what !== 'side')
-    .map((change) => sayChange(change))
-    .join(', ')
+export const sayChanges = ({ changes }: FormFound): string => sayAll(changes.filter(({ what }) => what !== 'side'))

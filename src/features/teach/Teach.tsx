@@ -82,7 +82,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
     const timer = setInterval(() => setNow(nowMs()), TICK_MS)
     return () => clearInterval(timer)
   }, [])
-  const worked = useWorked(people, lesson, stock, group.name)
+  const worked = useWorked(people, lesson, stock, group.id)
 
   const piece = lesson.pieces[clock.at] as PieceDocument
   const next = lesson.pieces[clock.at + 1]
@@ -108,8 +108,8 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
     [people, worked, clock.at],
   )
   const lanes = useMemo(
-    () => listLanes(people, byId, piece, lesson, stock.postures, group.name),
-    [people, byId, piece, lesson, stock, group.name],
+    () => listLanes(people, byId, piece, lesson, stock.postures, group.id),
+    [people, byId, piece, lesson, stock, group.id],
   )
   const began = clock.lessonBeganAt !== null
 

@@ -8,7 +8,7 @@ import {
   type RoutineDocument,
 } from '@/formats/routine-document'
 import { exerciseParts } from '@/formats/routines/exercises'
-import type { StanceBody } from '@/formats/stance-document'
+import type { Given } from '../given'
 
 type Side = 'left' | 'right'
 
@@ -39,8 +39,8 @@ export const EXERCISE = { fromPct: 40, toPct: 100, seconds: 4, sets: 2 }
 export type Makings = {
   routineOf: (id: string) => RoutineDocument | null
   find: FindPosture
-  /** Null: as taught. */
-  formOf: (posture: string, side: Side) => StanceBody | null
+  /** What somebody does in place of a posture as it is taught; null where that is what they do. */
+  formOf: (posture: string, side: Side, school: SchoolId) => Given | null
 }
 
 /** The sides of a piece, in order. */
@@ -118,7 +118,7 @@ const stand = (): PartDocument => ({ posture: 'parallel', side: 'left' })
 const withStillArms = (part: PartDocument): PartDocument => ({ ...part, with: { ...part.with, arms: STILL_ARMS } })
 
 const standIn = (posture: string, side: Side, school: SchoolId, makings: Makings): PartDocument => {
-  const form = makings.formOf(posture, side)
+  const form = makings.formOf(posture, side, school)?.stance
   const anchor = anchorOf(posture, side, school, makings)
   return { ...(form ? { stance: form } : { posture }), side, breath: 'in-out', ...anchor }
 }

@@ -13,6 +13,7 @@ import {
   NO_LOAD,
   type Plan,
   type RoutinePart,
+  type Side,
   type Stance,
   timesLoad,
   tryAnalyse,
@@ -21,7 +22,8 @@ import type { HouseWays } from '@/formats/choices-document'
 import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
 import type { DoneAs } from '@/formats/log-document'
 import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
-import { EXERCISE, type Makings, pieceRoutine, roundSeconds, roundsOf, seatedRoutine } from './piece-routine'
+import { type Given, giveForms } from '../given'
+import { EXERCISE, type Makings, pieceRoutine, roundSeconds, roundsOf, seatedRoutine, sidesOf } from './piece-routine'
 
 /** How somebody does a piece: in which form, how often, what all rounds ask of them, and the least that they have to spare. */
 export type Worked = {
@@ -36,17 +38,28 @@ export type Worked = {
   bend: number
   /** What it needs of the floor from side to side and ahead, metres. */
   room: [number, number]
+  /** Their form of the posture that it is about, where that is not as it is taught; on its first side. */
+  given: Given | null
 }
 
 /** Intervals of a phase: a load is an integral, and a few instants give it to two percent. */
 const SAMPLES = 4
 const HALF = 0.5
 
-const NOTHING: Worked = { as: 'none', part: 0, rounds: 0, load: NO_LOAD, spareM: null, bend: 0, room: [0, 0] }
+const NOTHING: Worked = {
+  as: 'none',
+  part: 0,
+  rounds: 0,
+  load: NO_LOAD,
+  spareM: null,
+  bend: 0,
+  room: [0, 0],
+  given: null,
+}
 
 /**
- * The first of these that somebody passes: as the class does it, with half of every step or way, weight shifts in place,
- * sitting.
+ * The first of these that somebody passes: the forms in which they do its postures, half of every step or way, weight
+ * shifts in place, standing at ease with the arms, sitting.
  */
 export function workPiece(
   body: Body,
@@ -58,36 +71,46 @@ export function workPiece(
   const asked = pieceRoutine(piece, lesson, makings)
   if (!asked) return NOTHING
   const rounds = roundsOf(piece, asked)
-  const form = piece.posture ? makings.formOf(piece.posture, 'left') : null
-  const sits = body.person.limits?.seatedOnly === true || form?.seat !== undefined
+  const own = sidesOf(piece).flatMap((side) => (piece.posture ? [givenOf(piece.posture, side, lesson, makings)] : []))
+  const given = own[0] ?? null
+  const sits = body.person.limits?.seatedOnly === true || own.some((one) => one?.stance.seat)
   const by = -(piece.higherDeg ?? 0) * DEG
   for (const { as, part, routine } of sits ? [] : listForms(piece, lesson, makings, asked)) {
     const round = walk(body, routine, makings, ways, { scale: piece.kind === 'exercise' ? 1 : part, by })
     if (!round || round.isBeyond) continue
     // Everybody keeps to the same time: shifts in place are as many as fit.
     const done = as === 'in-place' ? (rounds * roundSeconds(asked)) / Math.max(1, roundSeconds(routine)) : rounds
-    return finish(as === 'taught' && form ? 'own' : as, part, Math.max(1, Math.round(done)), round)
+    const how = as === 'taught' ? (given?.as ?? round.given[0]?.as ?? as) : as
+    return finish(how, part, Math.max(1, Math.round(done)), round, as === 'taught' ? given : null)
   }
   const round = walk(body, seatedRoutine(asked), makings, ways, { scale: 1, by: 0 })
-  return round ? finish('seated', 1, rounds, round) : { ...NOTHING, as: 'seated', rounds }
+  return round ? finish('seated', 1, rounds, round, given) : { ...NOTHING, as: 'seated', rounds }
 }
 
-type Round = Pick<Worked, 'load' | 'spareM' | 'bend' | 'room'> & { isBeyond: boolean }
+const givenOf = (
+  posture: string,
+  side: Side,
+  { school = 'therapeutic' }: Pick<LessonDocument, 'school'>,
+  makings: Makings,
+) => makings.formOf(posture, side, school)
+
+type Round = Pick<Worked, 'load' | 'spareM' | 'bend' | 'room'> & { isBeyond: boolean; given: Given[] }
 
 /** What was walked for a body is not walked again: the same round comes in many pieces, and in every edit of a lesson. */
 const walked = new WeakMap<Body, Map<string, Round | null>>()
 const KNOWN_MOST = 400
 
-function walk(body: Body, routine: RoutineDocument, makings: Makings, ways: HouseWays, measure: Measure): Round | null {
+function walk(body: Body, asked: RoutineDocument, makings: Makings, ways: HouseWays, measure: Measure): Round | null {
+  const { routine, given } = giveForms(asked, makings.formOf)
   const known = walked.get(body) ?? new Map<string, Round | null>()
   walked.set(body, known)
   const key = JSON.stringify([routine, measure, ways])
   const there = known.get(key)
-  if (there !== undefined) return there
+  if (there !== undefined) return there && { ...there, given }
   if (known.size >= KNOWN_MOST) known.clear()
   const round = walkAnew(body, routine, makings, ways, measure)
   known.set(key, round)
-  return round
+  return round && { ...round, given }
 }
 
 /** How somebody went from one posture to another: with arms or without, in this piece or that, they go the same way. */
@@ -118,7 +141,7 @@ function walkAnew(
   if (!parts) return null
   // What cannot be stood is not walked to either.
   if (measure.scale === 1 && parts.some(({ stance }) => isBeyond(body, stance)))
-    return { isBeyond: true, load: NO_LOAD, spareM: null, bend: 0, room: [0, 0] }
+    return { isBeyond: true, load: NO_LOAD, spareM: null, bend: 0, room: [0, 0], given: [] }
   const plans = plansOf(body)
   const keys = parts.map((part, i) => keyOf(parts[i - 1], part))
   const hinted = parts.map((part, i) => ({ ...part, plan: plans.get(keys[i] as string) }))
@@ -132,6 +155,7 @@ function walkAnew(
     spareM: spare.length > 0 ? Math.min(...spare) : null,
     bend: Math.max(0, ...path.parts.map(({ analysis }) => (analysis ? bendOf(analysis) : 0))),
     room: [right - left, front - rear],
+    given: [],
   }
 }
 
@@ -164,10 +188,22 @@ function listForms(
     { as: 'taught', part: 1, routine: asked },
     { as: 'steps', part: HALF, routine: smaller ?? asked },
     { as: 'in-place', part: 0, routine: shifts ?? asked },
+    { as: 'in-place', part: 0, routine: atEase(piece, lesson, makings, asked) },
   ]
 }
 
-/** Sized to a body, each stance with what they may not do without; null where it cannot be. */
+/** Standing as they stand at ease, with the arms of the posture. */
+const atEase = (
+  piece: PieceDocument,
+  lesson: Pick<LessonDocument, 'school' | 'halfBreathS'>,
+  makings: Makings,
+  asked: RoutineDocument,
+): RoutineDocument =>
+  (piece.kind === 'posture' && pieceRoutine({ ...piece, limbs: 'arms' }, lesson, makings)) || {
+    ...asked,
+    parts: [{ posture: 'parallel' }, { posture: 'parallel', seconds: Math.min(120, roundSeconds(asked)) }],
+  }
+
 /** A round of a piece as parts that somebody walks; null where it cannot be sized to them. */
 export function partsOf(
   body: Body,
@@ -188,7 +224,13 @@ export function partsOf(
   }
 }
 
-const finish = (as: DoneAs, part: number, rounds: number, { load, spareM, bend, room }: Round): Worked => ({
+const finish = (
+  as: DoneAs,
+  part: number,
+  rounds: number,
+  { load, spareM, bend, room }: Round,
+  given: Given | null,
+): Worked => ({
   as,
   part,
   rounds,
@@ -196,4 +238,5 @@ const finish = (as: DoneAs, part: number, rounds: number, { load, spareM, bend, 
   spareM,
   bend,
   room,
+  given,
 })

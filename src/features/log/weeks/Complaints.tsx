@@ -95,8 +95,7 @@ function useCausesOnWays(
   useEffect(() => {
     if (!last || complaints.length === 0) return
     const { lesson } = last
-    const group = person.groups.find(({ id }) => id === lesson.group)?.name ?? ''
-    const search = findCausesOnWays(stock, toLearner(person, group), lesson.document, complaints)
+    const search = findCausesOnWays(stock, toLearner(person, lesson.group), lesson.document, complaints)
     search.found.then(setFound, () => setFound('broken'))
     return search.cancel
   }, [complaints, person, last, stock])

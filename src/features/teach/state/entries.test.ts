@@ -18,6 +18,7 @@ const worked = (nms: number, as: Worked['as'] = 'taught'): Worked => ({
   spareM: 0.01,
   bend: 0.35,
   room: [1, 1],
+  given: null,
 })
 const marit = { id: 'marit', worked: [worked(1000), worked(0, 'none'), worked(800)] }
 const of = (at: number, taught: Record<number, number>, people = [marit]) =>

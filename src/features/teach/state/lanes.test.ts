@@ -26,9 +26,9 @@ const person = (id: string, more: Partial<BenchPerson> = {}) =>
   }) as unknown as BenchPerson
 const inLevel = (level: number, stance: unknown = null) =>
   ({
-    planned: [{ group: 'Tide', posture: 'bow', kind: 'level', level, levels: [taught, higher], taught, stance }],
+    planned: [{ groupId: 'tide', posture: 'bow', kind: 'level', level, levels: [taught, higher], taught, stance }],
   }) as unknown as Partial<BenchPerson>
-const as = (what: Worked['as']): Worked => ({
+const as = (what: Worked['as'], given: unknown = null): Worked => ({
   as: what,
   part: 1,
   rounds: 4,
@@ -36,17 +36,18 @@ const as = (what: Worked['as']): Worked => ({
   spareM: 0.01,
   bend: 0.3,
   room: [1, 1],
+  given: given as Worked['given'],
 })
 const PIECE: PieceDocument = { id: 'p', kind: 'posture', posture: 'bow', minutes: 5 }
 const LESSON: LessonDocument = { minutes: 5, pieces: [PIECE] }
-const lanes = (people: BenchPerson[], worked: Record<string, Worked['as']>, piece = PIECE) =>
+const lanes = (people: BenchPerson[], worked: Record<string, Worked['as']>, piece = PIECE, given: unknown = null) =>
   listLanes(
     people,
-    new Map(Object.entries(worked).map(([id, what]) => [id, as(what)])),
+    new Map(Object.entries(worked).map(([id, what]) => [id, as(what, given)])),
     piece,
     LESSON,
     library,
-    'Tide',
+    'tide',
   ).map(({ title, people: some, stance }) => ({ title, ids: some.map(({ id }) => id), stance }))
 
 describe('who does the same of a piece', () => {
@@ -71,25 +72,33 @@ describe('who does the same of a piece', () => {
     expect(found[3]?.stance?.seat).toBeTruthy()
   })
 
-  it('in their level of the class’s plan is called as the level is, in their own form, on one side for all', () => {
+  it('in their level of the class’s plan is called as the level is, in the form that it gives them', () => {
     const own = {
       side: 'right',
       feet: { left: { heel: [-0.14, 0] }, right: { heel: [0.14, 0.3] } },
       loadLeftPct: 35,
     }
-    const found = lanes([person('a', inLevel(1)), person('b', inLevel(1, own)), person('c', inLevel(0))], {
-      a: 'own',
-      b: 'own',
-      c: 'own',
-    })
+    const inPlan = (stance: unknown) => ({ from: 'plan', of: 'Tide', stance, as: 'own', changes: [] })
+    const found = lanes(
+      [person('a', inLevel(1)), person('b', inLevel(1)), person('c', inLevel(0))],
+      { a: 'own', b: 'own', c: 'own' },
+      PIECE,
+      inPlan(own),
+    )
     expect(found.map(({ ids }) => ids)).toEqual([['a', 'b'], ['c']])
     const titles = found.map(({ title }) => title)
     expect(new Set(titles).size).toBe(2)
     expect(titles).not.toContain('Their own form')
-    const [alone] = lanes([person('b', inLevel(1, own))], { b: 'own' })
-    // Shown on the left, as everybody’s: the foot that is ahead is the left one.
-    expect(alone?.stance?.feet.left.heel[1]).toBeCloseTo(0.3, 6)
-    expect(alone?.stance?.loadLeft).toBeCloseTo(0.65, 6)
+    expect(found[0]?.stance?.feet.right.heel[1]).toBeCloseTo(0.3, 6)
+    expect(found[0]?.stance?.loadLeft).toBeCloseTo(0.35, 6)
+  })
+
+  it('in a form that was found for them stands under what is changed, so that it can be said', () => {
+    const found = { from: 'search', of: '', as: 'own', stance: { side: 'left', feet: {} } }
+    const changes = [{ what: 'kneeFlexion', unit: 'rad', from: 0.44, to: 0.26 }]
+    const stance = { side: 'left', feet: { left: { heel: [-0.14, 0.2] }, right: { heel: [0.14, 0] } } }
+    const [lane] = lanes([person('a')], { a: 'own' }, PIECE, { ...found, stance, changes })
+    expect(lane?.title).toMatch(/^Their own form: .*10°/)
   })
 
   it('is not known before it was worked out, and then nobody is called as taught', () => {

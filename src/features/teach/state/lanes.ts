@@ -1,17 +1,17 @@
 import { type Body, layOut, resolveBody, type SchoolId, type Stance } from '@/core'
 import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
-import { mirrorStance } from '@/formats/mirror-part'
-import { type Posture, toMeasures } from '@/formats/posture-document'
+import type { Posture } from '@/formats/posture-document'
 import { toPerson, toStance } from '@/formats/to-core'
 import type { BenchPerson } from '@/server/bench'
 import type { Worked } from '@/teaching/lessons/work-piece'
-import { sayDoneAs, sayEverybody, sayNotWorkedOut } from '@/words/lessons'
-import { sayLevels } from '@/words/levels'
+import { sayDoing, sayEverybody, sayNotWorkedOut } from '@/words/lessons'
 
 /** Who does the same: what it is called, how it stands on the floor, and whose names are under it. */
 export type Lane = { title: string; body: Body; stance: Stance | null; people: BenchPerson[]; order: number }
 
 const ORDER: readonly Worked['as'][] = ['taught', 'level', 'own', 'steps', 'chair', 'in-place', 'seated', 'none']
+
+const NOTHING: Pick<Worked, 'as' | 'given'> = { as: 'none', given: null }
 
 /** The lanes of a piece; of whom it was not worked out yet nothing is said, least of all that they do it as taught. */
 export function listLanes(
@@ -25,28 +25,22 @@ export function listLanes(
   const lanes = new Map<string, Lane>()
   const isStill = piece.kind === 'rest' || piece.kind === 'talk'
   for (const person of people) {
-    const as = isStill ? 'none' : (worked.get(person.id)?.as ?? null)
-    const plan =
-      as === 'own' ? person.planned.find((one) => one.group === group && one.posture === piece.posture) : null
-    const title =
-      plan?.kind === 'level' && plan.level !== null && plan.taught
-        ? (sayLevels(plan.levels.map(toMeasures), toMeasures(plan.taught))[plan.level]?.title ?? sayDoneAs('own'))
-        : isStill
-          ? sayEverybody()
-          : as === null
-            ? sayNotWorkedOut()
-            : sayDoneAs(as)
+    const does = isStill ? NOTHING : (worked.get(person.id) ?? null)
+    const title = isStill
+      ? sayEverybody()
+      : does
+        ? sayDoing(does, person.planned, { group, posture: piece.posture })
+        : sayNotWorkedOut()
     const lane = lanes.get(title)
     if (lane) {
       lane.people.push(person)
       continue
     }
     const body = resolveBody(toPerson(person.document))
-    const own = plan?.stance
-    const stance = own
-      ? toStance(own.side === 'right' ? mirrorStance(own) : own)
-      : as && stanceOf(as, piece, lesson, postures, body)
-    lanes.set(title, { title, body, stance, people: [person], order: as ? ORDER.indexOf(as) : ORDER.length })
+    const own = does?.given?.stance
+    const stance = own ? toStance(own) : does && stanceOf(does.as, piece, lesson, postures, body)
+    const order = does ? ORDER.indexOf(does.as) : ORDER.length
+    lanes.set(title, { title, body, stance, people: [person], order })
   }
   return [...lanes.values()].sort((a, b) => a.order - b.order)
 }
