@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { stamp } from '@/clock'
-import { analyse, InputError, resolveBody, SCHOOL_IDS, type Side } from '@/core'
+import { analyse, InputError, resolveBody, SCHOOL_IDS, type SchoolId, type Side } from '@/core'
 import { database } from '@/db/client'
 import {
   addKept,
@@ -185,12 +185,14 @@ function toBenchPerson(
         .toSorted((a, b) => b.updatedAt.localeCompare(a.updatedAt))
         .flatMap(({ group, posture, plan, updatedAt }): Decided[] => {
           const stance = plan.people.find((one) => one.id === id)?.stance
-          return stance ? [{ from: 'plan', posture, stance, of: nameOf(group), groupId: group, on: updatedAt }] : []
+          return stance
+            ? [{ from: 'plan', posture, school: plan.school, stance, of: nameOf(group), groupId: group, on: updatedAt }]
+            : []
         }),
       ...kept
         .filter(({ personId }) => personId === id)
-        .map(({ posture, stance, name, createdAt }): Decided => {
-          return { from: 'kept', posture, stance, of: name, on: createdAt }
+        .map(({ posture, school, stance, name, createdAt }): Decided => {
+          return { from: 'kept', posture, school: school as SchoolId, stance, of: name, on: createdAt }
         }),
     ],
   }

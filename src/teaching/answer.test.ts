@@ -16,7 +16,15 @@ const taughtStance = findAnswer(free, bow('left'), []).stance
 if (!taughtStance) throw new Error('nobody stands a bow')
 const shorter = fromStance({ ...taughtStance, loadLeft: 0.55 })
 const decided = (more: Partial<Decided>): Decided => ({
-  ...{ from: 'plan', posture: 'bow', stance: shorter, of: 'Slack Tide', groupId: 'tide', on: '2026-03-03T10:00:00Z' },
+  ...{
+    from: 'plan',
+    posture: 'bow',
+    school: SCHOOL,
+    stance: shorter,
+    of: 'Slack Tide',
+    groupId: 'tide',
+    on: '2026-03-03T10:00:00Z',
+  },
   ...more,
 })
 

@@ -16,6 +16,7 @@ import { toStance } from '@/formats/to-core'
 export type Decided = {
   from: 'plan' | 'kept'
   posture: string
+  school: SchoolId
   stance: StanceBody
   /** The group by its name, or what the form was called. */
   of: string

@@ -3,7 +3,7 @@ import { fromStance } from '@/formats/from-core'
 import type { DoneAs } from '@/formats/log-document'
 import type { RoutineDocument } from '@/formats/routine-document'
 import type { StanceBody } from '@/formats/stance-document'
-import { type Answer, type Decided, findAnswer } from './answer'
+import { type Answer, type Decided, findAnswer, findDecided } from './answer'
 
 /** A form that somebody does in place of a posture as it is taught: what it is, and from where it comes. */
 export type Given = {
@@ -36,6 +36,15 @@ export function giveForms(routine: RoutineDocument, givenOf: GivenOf): { routine
   })
   return { routine: given.length > 0 ? { ...routine, parts } : routine, given }
 }
+
+/** What was decided for somebody, where they may do it today; nothing is sought for them. */
+export const makeDecidedOf =
+  (body: Body, decided: readonly Decided[], find: (id: string) => Posture | undefined): GivenOf =>
+  (id, side, school) => {
+    const posture = find(id)
+    const { answer } = posture ? findDecided(body, { posture, side, school }, decided) : { answer: null }
+    return answer && toGiven(answer)
+  }
 
 /** What was found for a body is not sought again: the same posture comes in many pieces, and in every edit of a lesson. */
 const found = new WeakMap<Body, Map<string, Given | null>>()

@@ -1,5 +1,6 @@
-import type { FormFound, Person, SchoolId } from '@/core'
+import type { Person, SchoolId } from '@/core'
 import type { Asked } from '@/formats/repertoire-document'
+import type { Answer, Decided } from '@/teaching/answer'
 import { openWorker } from './open-worker'
 import { keepPool, share } from './pool'
 import type { RepertoireApi } from './repertoire.worker'
@@ -13,12 +14,13 @@ export function startRepertoire(
   person: Person,
   asked: readonly Asked[],
   school: SchoolId,
-  onRow: (at: number, found: FormFound) => void,
+  decided: readonly Decided[],
+  onRow: (at: number, found: Answer) => void,
 ): { done: Promise<unknown>; cancel: () => void } {
   const { workers, rest, end } = openPool(asked.length)
   const rows = asked.map((one, at) => ({ one, at }))
   const done = share(workers, rows, async (worker, { one, at }) =>
-    onRow(at, await worker.ask((api) => api.row(person, one, school))),
+    onRow(at, await worker.ask((api) => api.row(person, one, school, decided))),
   )
   done.then(rest, end)
   return { done, cancel: end }

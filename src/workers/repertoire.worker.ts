@@ -1,13 +1,14 @@
 import { expose } from 'comlink'
-import { type FormFound, type Person, resolveBody, type SchoolId } from '@/core'
-import { type Asked, findRow } from '@/formats/repertoire-document'
+import { type Person, resolveBody, type SchoolId } from '@/core'
+import type { Asked } from '@/formats/repertoire-document'
+import { type Answer, type Decided, findAnswer } from '@/teaching/answer'
 import { limitTime } from './limit-time'
 
 const LIMIT_MS = 10_000
 
 const api = {
-  row: (person: Person, asked: Asked, school: SchoolId): FormFound =>
-    findRow(resolveBody(person), asked, school, limitTime(LIMIT_MS)),
+  row: (person: Person, { posture, side }: Asked, school: SchoolId, decided: readonly Decided[]): Answer =>
+    findAnswer(resolveBody(person), { posture, side: side ?? 'left', school }, decided, limitTime(LIMIT_MS)),
 }
 
 export type RepertoireApi = typeof api

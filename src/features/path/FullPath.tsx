@@ -15,6 +15,7 @@ import { useKeys } from '@/ui/words/use-keys'
 import { useUndoKeys } from '@/ui/words/use-undo-keys'
 import { sayFieldError } from '@/words/fields'
 import { ENGLISH } from '@/words/language'
+import { sayGivenParts } from '@/words/origin'
 import { type FacingIn, sayFacing, sayPart } from '@/words/path'
 import { PlayedBody } from './body/PlayedBody'
 import { goByPhase, PlayTools, togglePlaying } from './body/PlayTools'
@@ -73,8 +74,8 @@ export function FullPath(props: FullPathProps) {
   const [facingIn, setFacingIn] = useState<FacingIn>('hours')
   const [naming, setNaming] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
-  const walk = useWalk(routine, person.document, library, group === null)
-  const { isStale, body, parts: sized, error, broken } = walk
+  const walk = useWalk(routine, person, library, group === null)
+  const { isStale, body, given, parts: sized, error, broken } = walk
   const path = group ? null : walk.path
   useUndoKeys(undo, redo)
   usePlaying(path)
@@ -153,6 +154,7 @@ export function FullPath(props: FullPathProps) {
       {group && (
         <ClassWalk
           people={group.members}
+          group={group.id}
           routine={routine}
           library={library}
           names={names}
@@ -163,6 +165,7 @@ export function FullPath(props: FullPathProps) {
           }}
         />
       )}
+      {!group && given.length > 0 && <p className={styles.given}>{sayGivenParts(given)}</p>}
       {(group || !(path && sized)) && order}
       {!group && path && sized && (
         <div className={styles.work} data-stale={isStale}>
@@ -171,7 +174,7 @@ export function FullPath(props: FullPathProps) {
               <StepFloor
                 path={path}
                 body={body}
-                person={person.document}
+                person={person}
                 library={library}
                 parts={sized}
                 at={open}

@@ -41,7 +41,7 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
   const [problem, setProblem] = useState<string | null>(null)
   const library = useMemo(() => mergeLibrary(own), [own])
   const body = useMemo(() => resolveBody(toPerson(person.document)), [person])
-  const { asked, found, left, failed } = useRepertoire(body.person, library, school)
+  const { asked, found, left, failed } = useRepertoire(body.person, library, school, person.decided)
   const byForm = useMemo(() => gatherRows(asked, found), [asked, found])
   const standing = useMemo(() => FORMS.flatMap((form) => byForm.get(form) ?? NO_ROWS), [byForm])
   // Whether they get there is worked out once it is known what they do.

@@ -5,6 +5,7 @@ import { Judged } from '@/ui/words/VerdictMark'
 import { sayHeading } from '@/words/findings'
 import { ENGLISH } from '@/words/language'
 import { uncapital } from '@/words/lists'
+import { sayAnswer } from '@/words/origin'
 import { sayPostureName } from '@/words/postures'
 import { markWayIn } from '@/words/way-in'
 import styles from './repertoire.module.css'
@@ -29,6 +30,7 @@ export function RepertoireCard({
   const { stance, verdict, reason } = found
   const changes = sayChanges(found)
   const way = markWayIn(wayIn)
+  const origin = sayAnswer(found)
   return (
     <li>
       <ButtonBase className={styles.card} onClick={onOpen} disabled={!stance} data-form={found.form}>
@@ -50,6 +52,7 @@ export function RepertoireCard({
           {changes && <span>{changes}</span>}
           {reason && <small>{ENGLISH.say('repertoire.why', { what: uncapital(sayHeading(reason)) })}</small>}
           {way && <small>{way}</small>}
+          {origin && <small>{origin}</small>}
         </span>
       </ButtonBase>
     </li>

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { resolveBody } from '@/core'
 import { mergeLibrary } from '@/formats/posture-document'
-import { findRow, listAsked } from '@/formats/repertoire-document'
+import { listAsked } from '@/formats/repertoire-document'
+import { findAnswer } from '@/teaching/answer'
 import { gatherRows, trains } from './rows'
 
 const library = mergeLibrary([])
@@ -16,7 +17,7 @@ describe('what somebody can do, to choose from', () => {
     })
     return gatherRows(
       asked,
-      asked.map((one) => findRow(body, one, 'therapeutic')),
+      asked.map(({ posture, side }) => findAnswer(body, { posture, side: side ?? 'left', school: 'therapeutic' }, [])),
     )
   }
 

@@ -1,6 +1,7 @@
-import { type Finding, type Form, type FormFound, type SchoolId, type Side, traitsOf } from '@/core'
+import { type Finding, type Form, type SchoolId, type Side, traitsOf } from '@/core'
 import type { Posture } from '@/formats/posture-document'
 import type { Asked } from '@/formats/repertoire-document'
+import type { Answer } from '@/teaching/answer'
 import { sayChanges as sayAll } from '@/words/changes'
 
 /** What is trained, to choose by. */
@@ -24,10 +25,10 @@ export function trains({ measures }: Posture, school: SchoolId, what: Trained): 
  * A posture as somebody does it; left and right are one where they do the same on both. `not`: why the other side is not
  * done at all.
  */
-export type Row = { posture: Posture; sides: 'both' | Side | 'none'; found: FormFound; not: Finding | null }
+export type Row = { posture: Posture; sides: 'both' | Side | 'none'; found: Answer; not: Finding | null }
 
 /** What was found so far, the surest first in each form; nothing of what is still worked out. */
-export function gatherRows(asked: readonly Asked<Posture>[], found: readonly (FormFound | null)[]): Map<Form, Row[]> {
+export function gatherRows(asked: readonly Asked<Posture>[], found: readonly (Answer | null)[]): Map<Form, Row[]> {
   const known = new Map<string, Row[]>()
   asked.forEach(({ posture, side }, i) => {
     const one = found[i]
@@ -54,8 +55,9 @@ function joinSides(rows: Row[]): Row[] {
 }
 
 /** The same said of both sides. */
-const isAlike = (a: FormFound, b: FormFound): boolean =>
-  a.form === b.form && a.verdict === b.verdict && sayChanges(a) === sayChanges(b)
+const isAlike = (a: Answer, b: Answer): boolean =>
+  a.form === b.form && a.from === b.from && a.verdict === b.verdict && sayChanges(a) === sayChanges(b)
 
 /** What is changed, in words, but for which side it is. */
-export const sayChanges = ({ changes }: FormFound): string => sayAll(changes.filter(({ what }) => what !== 'side'))
+export const sayChanges = ({ changes }: Pick<Answer, 'changes'>): string =>
+  sayAll(changes.filter(({ what }) => what !== 'side'))

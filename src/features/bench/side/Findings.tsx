@@ -18,9 +18,11 @@ import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import { sayBinding, sayBoundBy, sayToday } from '@/words/limits'
 import { capital } from '@/words/lists'
+import { sayAnswer } from '@/words/origin'
 import { restsOnEstimate, worstFirst } from '@/words/reasons'
 import { sayEffect, sayFalls, saySign, sayUnanswered } from '@/words/records'
 import shared from '../shared.module.css'
+import { originOf, useBench } from '../state/store'
 import type { OnBenchView } from '../state/use-analysis'
 import { FindingNote } from './FindingNote'
 import styles from './side.module.css'
@@ -60,6 +62,7 @@ export function Findings({ view, wayIn, person, allShown, onAll }: FindingsProps
       <h2 className={styles.verdict} aria-live="polite" data-testid="verdict">
         <Judged verdict={verdict} size={26} estimated={estimated} /> {VERDICT_WORDS[verdict]}
       </h2>
+      <OriginNote />
       {/* Why it does not hold comes first; what is well comes after. */}
       {reasons.map(note)}
       {person && <Unanswered person={person} />}
@@ -163,4 +166,10 @@ const WHERE_WRONG: Record<string, string> = {
   'stance.feet.right.heel': 'The right leg cannot stand so',
   'stance.loadLeftPct': 'The weight',
   'person.limits.loadMaxPct': 'The load limits leave no way to stand',
+}
+
+/** From where the stance comes, where it was decided for them; and what was decided and may not be done today. */
+function OriginNote() {
+  const said = sayAnswer(useBench(({ stance }) => originOf(stance)))
+  return said && <p className={styles.measure}>{said}</p>
 }

@@ -5,11 +5,12 @@ import { fromStance } from '@/formats/from-core'
 import type { PersonDocument } from '@/formats/person-document'
 import type { StanceBody } from '@/formats/stance-document'
 import { toPerson } from '@/formats/to-core'
+import { type Answer, type Decided, findDecided } from '@/teaching/answer'
 import { findPosture } from './library'
 
 /** What is on the bench. The stance is held as documents hold it: degrees, percent, metres. */
 export type BenchState = {
-  person: { id: string; name: string; document: PersonDocument }
+  person: { id: string; name: string; document: PersonDocument; decided?: readonly Decided[] }
   posture: string
   school: SchoolId
   stance: StanceBody
@@ -67,16 +68,29 @@ export const openStance = (stance: StanceBody): void => setState({ stance })
 /** Opens what was kept, with its posture and school. */
 export const openOnBench = (on: Omit<BenchState, 'person'>): void => setState(on)
 
-export function choosePosture(posture: string, side?: Side): void {
-  setState(({ person, school, stance }) => ({
-    posture,
-    stance: buildStance(person.document, posture, school, side ?? stance.side ?? 'left'),
-  }))
+/** Opens a posture as whoever is on the bench does it: as was decided for them in this school, else as it is taught. */
+export function choosePosture(id: string, side?: Side): void {
+  const { person, school, stance } = getState()
+  const on = side ?? stance.side ?? 'left'
+  const decided = (person.decided ?? []).filter((one) => one.school === school)
+  const body = resolveBody(toPerson(person.document))
+  const { answer, refused } = findDecided(body, { posture: findPosture(id), side: on, school }, decided)
+  const opened = answer?.stance ? fromStance(answer.stance) : buildStance(person.document, id, school, on)
+  setState({ posture: id, stance: opened })
+  origins.set(opened, { decided: answer?.decided ?? null, refused })
 }
+
+/** From where a stance comes that was opened, as long as it is as it was then. */
+export type Origin = Pick<Answer, 'decided' | 'refused'>
+const origins = new WeakMap<StanceBody, Origin>()
+const NOWHERE: Origin = { decided: null, refused: null }
+export const originOf = (stance: StanceBody): Origin => origins.get(stance) ?? NOWHERE
 
 /** The posture as it is taught, sized to whoever is on the bench; undo brings back what was. */
 export function asTaught(): void {
-  choosePosture(getState().posture)
+  setState(({ person, posture, school, stance }) => ({
+    stance: buildStance(person.document, posture, school, stance.side ?? 'left'),
+  }))
 }
 
 export function chooseSchool(school: SchoolId): void {

@@ -14,6 +14,8 @@ import { useWalkClass, type Walker } from './use-walk-class'
 
 type ClassWalkProps = {
   people: readonly BenchPerson[]
+  /** The group that walks, by its id. */
+  group: string
   routine: RoutineDocument
   library: Library
   names: readonly string[]
@@ -26,8 +28,8 @@ const ORDER = { asIs: 0, steps: 1, chair: 2, inPlace: 3, sits: 4 } as const
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`walkers.${key}`, values)
 
 /** Everybody of a class on the same path: a line of tape for each, every way a mark on it. */
-export function ClassWalk({ people, routine, library, names, room, onOpen }: ClassWalkProps) {
-  const { walkers, progress, broken, cancel } = useWalkClass(people, routine, library)
+export function ClassWalk({ people, group, routine, library, names, room, onOpen }: ClassWalkProps) {
+  const { walkers, progress, broken, cancel } = useWalkClass(people, group, routine, library)
   const working = progress !== null
   // While it is worked out nobody changes places.
   const sorted = useMemo(

@@ -3,6 +3,7 @@ import type { Verdict, WalkFit } from '@/core'
 import type { RoutineDocument } from '@/formats/routine-document'
 import { toPerson } from '@/formats/to-core'
 import type { BenchPerson } from '@/server/bench'
+import { decidedIn } from '@/teaching/answer'
 import { startWalkClass } from '@/workers/walk-class'
 import { type Library, SAMPLES, sizeRoutine } from '../state/use-walk'
 
@@ -29,7 +30,12 @@ const stop = (was: ClassWalk): ClassWalk => ({
 })
 
 /** Everybody who is here against the path, worked out side by side; anew when either changes. */
-export function useWalkClass(people: readonly BenchPerson[], routine: RoutineDocument, library: Library): ClassWalk {
+export function useWalkClass(
+  people: readonly BenchPerson[],
+  group: string,
+  routine: RoutineDocument,
+  library: Library,
+): ClassWalk {
   const [state, setState] = useState<ClassWalk>({ walkers: null, progress: null, broken: false, cancel: () => {} })
   // What changes under the hand rests first; what is there when the page opens does not.
   const rest = useRef(0)
@@ -40,7 +46,10 @@ export function useWalkClass(people: readonly BenchPerson[], routine: RoutineDoc
     // Of a search that was ended an answer may still be on its way.
     let isMine = true
     const timer = setTimeout(() => {
-      const sized = here.map((person) => ({ person, parts: sizeRoutine(routine, person.document, library).parts }))
+      const sized = here.map((person) => ({
+        person,
+        parts: sizeRoutine(routine, { ...person, decided: decidedIn(person.decided, group) }, library).parts,
+      }))
       const able = sized.flatMap(({ person, parts }) =>
         parts ? [{ id: person.id, person: toPerson(person.document), parts }] : [],
       )
@@ -83,6 +92,6 @@ export function useWalkClass(people: readonly BenchPerson[], routine: RoutineDoc
       clearTimeout(timer)
       end()
     }
-  }, [people, routine, library])
+  }, [people, group, routine, library])
   return state
 }

@@ -17,7 +17,6 @@ import {
 } from '@/core'
 import { footAt, midline } from '@/draw/footprint'
 import { fitPlan, type Plan, ringPath, toFloor, toScreen } from '@/draw/plan'
-import type { PersonDocument } from '@/formats/person-document'
 import { Footprint } from '@/ui/floor/Footprint'
 import { FootHandle } from '@/ui/floor/stage/FootHandle'
 import type { FloorHands } from '@/ui/floor/stage/hands'
@@ -30,7 +29,7 @@ import { changePart } from '../state/edits'
 import { setPlay, usePlay } from '../state/play'
 import { beginDrag, editRoutine, endDrag } from '../state/store'
 import { useStep } from '../state/use-step'
-import type { Library } from '../state/use-walk'
+import type { Decidee, Library } from '../state/use-walk'
 import styles from './floor.module.css'
 import { LongestStep } from './LongestStep'
 import { NowOnFloor } from './NowOnFloor'
@@ -38,7 +37,7 @@ import { NowOnFloor } from './NowOnFloor'
 type StepFloorProps = {
   path: ShownPath
   body: Body
-  person: PersonDocument
+  person: Decidee
   library: Library
   parts: readonly RoutinePart[]
   at: number

@@ -1,12 +1,11 @@
 import { useMemo, useRef } from 'react'
 import { type Body, makePath, type Plan, type RoutinePart, type ShownPath, type Side, showPath } from '@/core'
-import type { PersonDocument } from '@/formats/person-document'
 import { useRoutine } from './store'
-import { type Library, SAMPLES, sizeRoutine } from './use-walk'
+import { type Decidee, type Library, SAMPLES, sizeRoutine } from './use-walk'
 
 type StepProps = {
   path: ShownPath
-  person: PersonDocument
+  person: Decidee
   library: Library
   /** The whole routine, sized; its headings are the whole's. */
   parts: readonly RoutinePart[]

@@ -1,10 +1,11 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { type Body, InputError, type RoutinePart, resolveBody, type ShownPath } from '@/core'
 import type { HouseWays } from '@/formats/choices-document'
-import type { PersonDocument } from '@/formats/person-document'
 import type { Posture } from '@/formats/posture-document'
 import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
 import { toPerson } from '@/formats/to-core'
+import type { BenchPerson } from '@/server/bench'
+import { type Given, giveForms, makeDecidedOf } from '@/teaching/given'
 import { startWalker, type Walker } from '@/workers/path'
 
 /** Intervals of a phase: what readings are taken from. */
@@ -12,18 +13,26 @@ export const SAMPLES = 20
 const REST_MS = 60
 
 /** A routine sized to somebody; or what of it cannot be read for them. */
-export type Sized = { body: Body; parts: RoutinePart[]; error: null } | { body: Body; parts: null; error: InputError }
+export type Sized = { body: Body; given: Given[] } & (
+  | { parts: RoutinePart[]; error: null }
+  | { parts: null; error: InputError }
+)
+
+/** Somebody who walks, with what was decided for them. */
+export type Decidee = Pick<BenchPerson, 'document' | 'decided'>
 
 /** The house's postures, and what it does otherwise than its schools. */
 export type Library = { postures: readonly Posture[]; ways: HouseWays }
 
-export function sizeRoutine(routine: RoutineDocument, person: PersonDocument, { postures, ways }: Library): Sized {
-  const body = resolveBody(toPerson(person))
+export function sizeRoutine(routine: RoutineDocument, person: Decidee, { postures, ways }: Library): Sized {
+  const body = resolveBody(toPerson(person.document))
+  const decidedOf = makeDecidedOf(body, person.decided, (id) => postures.find((posture) => posture.id === id))
+  const { routine: theirs, given } = giveForms(routine, decidedOf)
   try {
-    return { body, parts: toRoutine(routine, body, (id) => findPosture(postures, id), ways), error: null }
+    return { body, given, parts: toRoutine(theirs, body, (id) => findPosture(postures, id), ways), error: null }
   } catch (error) {
     if (!(error instanceof InputError)) throw error
-    return { body, parts: null, error }
+    return { body, given, parts: null, error }
   }
 }
 
@@ -45,7 +54,7 @@ export type Walk = Sized & {
  * Works a routine out for somebody in a worker, anew whenever either changes.
  * @param isAlone where a class walks it nobody is worked out alone: its workers have the machine
  */
-export function useWalk(routine: RoutineDocument, person: PersonDocument, library: Library, isAlone: boolean): Walk {
+export function useWalk(routine: RoutineDocument, person: Decidee, library: Library, isAlone: boolean): Walk {
   const sized = useMemo(() => sizeRoutine(routine, person, library), [routine, person, library])
   const [found, setFound] = useState<{ path: ShownPath; of: RoutinePart[] | null } | null>(null)
   const [broken, setBroken] = useState(false)
@@ -66,7 +75,7 @@ export function useWalk(routine: RoutineDocument, person: PersonDocument, librar
     if (!sized.parts || !isAlone) return
     const timer = setTimeout(() => {
       asked.current = sized.parts
-      walker.current?.ask({ person: toPerson(person), parts: sized.parts, samples: SAMPLES })
+      walker.current?.ask({ person: toPerson(person.document), parts: sized.parts, samples: SAMPLES })
     }, REST_MS)
     return () => clearTimeout(timer)
   }, [sized, person, isAlone])
