@@ -114,6 +114,7 @@ export function makeChairTransition(way: ChairWay, seconds: number, samples: num
     if (!plan) return null
     const own = (seconds * part) / all
     const next = makeTransition({ ...ask, seconds: own, breath: 'free', samples }, plan, null)
+    if (!next) return null
     made = made ? follow(made, next, begins) : next
     begins += own
   }

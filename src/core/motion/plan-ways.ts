@@ -10,7 +10,7 @@ import type { PathPart, RoutinePart } from './path-parts'
 import { placeNext, scaleStep } from './place'
 import { compareCosts, type Plan } from './plan'
 import { keepsPlace } from './script'
-import { makeTransition, planTransitions, type Transition } from './transition'
+import { type IsEnough, makeTransition, planTransitions, type Transition } from './transition'
 
 /** A part stood where it is; or why it cannot be. */
 export function standPart(body: Body, stance: Stance, index: number, standing: number | null): PathPart {
@@ -41,9 +41,10 @@ export type Planned = {
   actions: number
   /**
    * @param samples instants of a phase; @param quick without shortest times
+   * @returns null where it was given up, because what was stood of it is enough
    * @throws InputError where an instant of it cannot be stood
    */
-  make: (samples: number, quick: boolean) => Transition
+  make: (samples: number, quick: boolean, isEnough?: IsEnough) => Transition | null
 }
 
 /** Where a part stands at first, and the ways there, the likeliest first. */
@@ -99,8 +100,8 @@ function* plansFrom(
   const steps = SIDES.some((side) => !keepsPlace(body, from.feet[side], to.feet[side]))
   const { seconds, breath } = part
   for (const plan of planTransitions(way, sits, sits === 0 && holds ? part.plan : undefined)) {
-    const make: Planned['make'] = (samples, quick) =>
-      makeTransition({ ...way, seconds, breath, samples, quick }, plan, steps ? anchor : null)
+    const make: Planned['make'] = (samples, quick, isEnough) =>
+      makeTransition({ ...way, seconds, breath, samples, quick }, plan, steps ? anchor : null, isEnough)
     yield { plan, planned: { here, held, holds, actions: plan.actions.length, make } }
   }
 }

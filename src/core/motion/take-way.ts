@@ -4,6 +4,7 @@ import type { Held } from './instant'
 import { verdictOf } from './judge-path'
 import type { PathPart } from './path-parts'
 import { type Planned, planWays, type WayAsk } from './plan-ways'
+import type { Stood } from './posing'
 import { type Readings, readTransition } from './readings'
 import { wayOf } from './script'
 import { BOB_CAUTION } from './step-limits'
@@ -18,6 +19,7 @@ export type Look = { samples: number; quick: boolean; longest: boolean }
 /** So many ways are looked at where each has a fault; at a glance, but for the first. */
 const TRIED_MOST = { whole: 6, quick: 2 }
 const GLANCE: Look = { samples: 6, quick: true, longest: false }
+const isGlance = ({ samples, quick, longest }: Look) => samples === GLANCE.samples && quick && !longest
 
 /** What a step that falls counts among the faults of a way. */
 const FALLS = 20
@@ -33,15 +35,26 @@ export function takeWay(ask: WayAsk, look: Look): { here: PathPart; way: Way | n
   const { body, before, index } = ask
   const planning = planWays(ask)
   let why: InputError | null = null
-  const attempt = (planned: Planned, { samples, quick, longest }: Look): Tried | null => {
+  /** None where it has as many faults as one that is known: no more of it is looked at than that takes. */
+  const attempt = (
+    planned: Planned,
+    { samples, quick, longest }: Look,
+    known = Number.POSITIVE_INFINITY,
+  ): { one: Tried | null; isStood: boolean } => {
     try {
-      const transition = planned.make(samples, quick)
+      const broken = new Set<string>()
+      const transition = planned.make(samples, quick, (stood) => {
+        listBroken(stood, broken)
+        return HARD * broken.size >= known
+      })
+      if (!transition) return { one: null, isStood: true }
       const way = { transition, held: planned.held, readings: readTransition(body, transition, planned.held, longest) }
-      return { planned, way, faults: countFaults(way) }
+      const faults = HARD * broken.size + countLesser(way)
+      return { one: faults < known ? { planned, way, faults } : null, isStood: true }
     } catch (error) {
       if (!(error instanceof InputError)) throw error
       why ??= error
-      return null
+      return { one: null, isStood: false }
     }
   }
   let best: Tried | null = null
@@ -50,14 +63,12 @@ export function takeWay(ask: WayAsk, look: Look): { here: PathPart; way: Way | n
     if (best && (best.planned.holds !== planned.holds || tried === TRIED_MOST[look.quick ? 'quick' : 'whole'])) break
     // Nobody does more for what is only a little nearer its limit.
     if (best && best.faults < FALLS && planned.actions > best.planned.actions) continue
-    const one = attempt(planned, best ? GLANCE : look)
-    if (!one) continue
-    tried++
-    if (!best) best = one
+    const { one, isStood } = attempt(planned, best ? GLANCE : look, best?.faults)
+    if (isStood) tried++
     // What is better at a glance is so only if it is when it is looked at.
-    const better: Tried | null = one.faults < best.faults ? attempt(planned, look) : null
-    if (better && better.faults < best.faults) best = better
-    if (best.faults === 0) break
+    const better: Tried | null = best && one && !isGlance(look) ? attempt(planned, look, best.faults).one : one
+    best = better ?? best
+    if (best?.faults === 0) break
   }
   if (best) return { here: best.planned.here, way: best.way, error: null }
   const { here } = planning
@@ -69,18 +80,20 @@ export function takeWay(ask: WayAsk, look: Look): { here: PathPart; way: Way | n
 const cannot = (part: number, { field, value, accepts }: InputError): InputError =>
   new InputError(`parts.${part}`, value, { code: 'transition', why: accepts.code, at: field })
 
-/**
- * What breaks outweighs a step that falls, that what is only just kept, and that a head that bobs or a foot that was to
- * land on its heel and comes down on its ball.
- */
-function countFaults({ transition: { phases }, readings: { emptyStep, bob } }: Way): number {
-  const hard = new Set<string>()
-  let close = false
-  for (const stood of phases.flatMap(({ samples }) => samples)) {
-    close ||= verdictOf(stood) === 'close'
-    for (const { severity, code, side, part } of stood.findings)
-      if (severity === 'hard') hard.add(`${code} ${side} ${part}`)
-  }
+/** What breaks outweighs a step that falls, that what is only just kept. */
+const HARD = 100
+const CLOSE = 4
+
+/** What of some instants may not be, each once. */
+function listBroken(stood: readonly Stood[], broken: Set<string>): void {
+  for (const { findings } of stood)
+    for (const { severity, code, side, part } of findings)
+      if (severity === 'hard') broken.add(`${code} ${side} ${part}`)
+}
+
+/** What does not break: least of it a head that bobs, or a foot that was to land on its heel and comes down on its ball. */
+function countLesser({ transition: { phases }, readings: { emptyStep, bob } }: Way): number {
+  const close = phases.some(({ samples }) => samples.some((stood) => verdictOf(stood) === 'close'))
   const onBall = phases.filter(
     ({ kind, foot, lands, to }, i) =>
       kind === 'touch' &&
@@ -91,7 +104,7 @@ function countFaults({ transition: { phases }, readings: { emptyStep, bob } }: W
       goesAhead(phases[i - 1] as TimedPhase, foot),
   )
   const small = onBall.length + (bob > BOB_CAUTION ? 1 : 0)
-  return 100 * hard.size + (emptyStep && !emptyStep.passes ? FALLS : 0) + (close ? 4 : 0) + small
+  return (emptyStep && !emptyStep.passes ? FALLS : 0) + (close ? CLOSE : 0) + small
 }
 
 const goesAhead = ({ from, to }: TimedPhase, foot: Side): boolean =>

@@ -24,6 +24,8 @@ export type Transition = {
   levelAt: (seconds: number) => number
 }
 
+export type IsEnough = (stood: readonly Stood[]) => boolean
+
 export type Ask = {
   body: Body
   from: Instant
@@ -40,10 +42,16 @@ export type Ask = {
 }
 
 /**
- * Times a planned way from one stance to the next, and stands every instant of it.
+ * Times a planned way from one stance to the next, and stands every instant of it; null where that was given up.
+ * @param isEnough asked after each phase, with what was stood of it: whether nothing more of the way has to be known
  * @throws InputError as an analysis does, where an instant cannot be stood
  */
-export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Transition {
+export function makeTransition(
+  ask: Ask,
+  plan: Plan,
+  anchor: Side | null,
+  isEnough: IsEnough = () => false,
+): Transition | null {
   const { body, from, to, held, seconds } = ask
   const followed = keepRaised(body, followFeet(taskOf(ask, plan.sits), keepFlat(plan.phases)), held)
   const ways = followed.map((phase) => calcWay(body, phase, held))
@@ -53,12 +61,14 @@ export function makeTransition(ask: Ask, plan: Plan, anchor: Side | null): Trans
   const shared = shareHalves(seconds, ways, shortest, first)
   const phases = ask.quick ? rough : setHeights(ask, followed, shared)
   let startS = 0
-  const timed = phases.map((phase, i) => {
+  const timed: TimedPhase[] = []
+  for (const [i, phase] of phases.entries()) {
     const own = shared[i] as number
-    const made = { ...phase, startS, seconds: own, shortest: shortest[i] ?? null, samples: sample(ask, phase) }
+    const samples = sample(ask, phase)
+    if (isEnough(samples)) return null
+    timed.push({ ...phase, startS, seconds: own, shortest: shortest[i] ?? null, samples })
     startS += own
-    return made
-  })
+  }
   return { anchor, plan, phases: timed, levelAt: (at) => mix(from.height, to.height, seconds > 0 ? at / seconds : 1) }
 }
 
