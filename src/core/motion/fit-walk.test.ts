@@ -129,13 +129,13 @@ describe('a routine folded for a room', () => {
       })),
     ],
   })
-  const parts = toRoutine(on(14), well)
+  const parts = toRoutine(on(10), well)
   const extentOf = (routine: typeof parts) => calcExtent(makePath(well, routine, 2))
 
   it('turns nowhere where it fits, and there and back where it does not: then it fits, in its order', () => {
     expect(foldRoutine(well, parts, { width: 4, depth: 9 })).toEqual([])
     const [[, rear], [, front]] = extentOf(parts)
-    const room = { width: 4, depth: (front - rear) * 0.7 }
+    const room = { width: 4, depth: (front - rear) * 0.75 }
     const turns = foldRoutine(well, parts, room)
     expect(turns?.length).toBeGreaterThan(0)
     const folded = turnBack(keepAnchors(makePath(well, parts, 2), parts), turns ?? [])

@@ -5,6 +5,7 @@ import { readRecord, saveRecord } from '@/server/people'
 import { listRoutines, saveRoutine } from '@/server/routines'
 import { choose, user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
+import { keepOneStep, ONE_STEP } from '@/testing/screens/one-step'
 import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
 import { expectReadable } from '@/testing/screens/sight'
@@ -204,7 +205,8 @@ describe('a class on one path', () => {
   it('without whoever is away, who is named; stopped, it says so', async () => {
     const { revision, record } = await readRecord('isolde-farrant')
     await saveRecord('isolde-farrant', { revision, record: { ...record, away: [await today()] } })
-    await openPage('/path?group=slack-tide&routine=quay-four')
+    await keepOneStep()
+    await openPage(`/path?group=slack-tide&routine=${ONE_STEP}`)
     const lines = within(await screen.findByRole('region', { name: 'The class on this path' }))
     expect(await lines.findByText(/Isolde Farrant/)).toBeTruthy()
     expect(lines.queryByRole('button', { name: /^Isolde Farrant, 1/ })).toBeNull()
@@ -216,7 +218,8 @@ describe('a class on one path', () => {
   })
 
   it('stopped after a change, nothing that was true of the path before is left standing', async () => {
-    await openPage('/path?group=slack-tide&routine=quay-four')
+    await keepOneStep()
+    await openPage(`/path?group=slack-tide&routine=${ONE_STEP}`)
     const lines = within(await screen.findByRole('region', { name: 'The class on this path' }))
     expect(await lines.findByText(/walk it together/)).toBeTruthy()
     await user.click(screen.getByRole('button', { name: 'All of it mirrored' }))
@@ -228,7 +231,8 @@ describe('a class on one path', () => {
   })
 
   it('who was asked for comes with the page; a group that is not there is nobody’s, and somebody walks alone', async () => {
-    await openPage('/path?group=nobody-of-these&routine=quay-four')
+    await keepOneStep()
+    await openPage(`/path?group=nobody-of-these&routine=${ONE_STEP}`)
     await walked()
     expect(screen.queryByRole('region', { name: 'The class on this path' })).toBeNull()
     setServerGone(true)
