@@ -1,6 +1,6 @@
 import type { Body } from '../body/body'
 import { fitRoom } from './fit-room'
-import { makePath, type RoutinePart } from './path'
+import { makePath, type Path, type RoutinePart } from './path'
 import { calcExtent } from './room'
 import { keepAnchors } from './safer-routine'
 
@@ -20,15 +20,30 @@ export function foldRoutine(
   room: { width: number; depth: number },
 ): number[] | null {
   const routine = keepAnchors(makePath(body, asked, SAMPLES, 'verdicts'), asked)
-  const turns: number[] = []
-  for (let end = 2; end <= routine.length; end++) {
-    if (fits(body, routine, turns, end, room)) continue
+  let turns: readonly number[] = []
+  for (;;) {
+    const end = findOutside(body, routine, turns, room)
+    if (end === null) return [...turns]
     const from = (turns.at(-1) ?? 0) + 1
     const at = findTurn(body, routine, turns, from, end, room)
     if (at === null) return null
-    turns.push(at)
+    turns = [...turns, at]
   }
-  return turns
+}
+
+/** How many parts it has with the first that leaves the room; null where none does. */
+function findOutside(
+  body: Body,
+  routine: readonly RoutinePart[],
+  turns: readonly number[],
+  room: { width: number; depth: number },
+): number | null {
+  const path = makePath(body, turnBack(routine, turns), SAMPLES, 'verdicts')
+  for (let end = 2; end <= routine.length; end++) {
+    const begun = { ...path, parts: path.parts.slice(0, end), transitions: path.transitions.slice(0, end - 1) }
+    if (!isInside(begun, turns, room)) return end
+  }
+  return null
 }
 
 /** As late as it can be: what was begun goes on as far as there is room. */
@@ -51,7 +66,10 @@ function fits(
   end: number,
   room: { width: number; depth: number },
 ): boolean {
-  const path = makePath(body, turnBack(routine.slice(0, end), turns), SAMPLES, 'verdicts')
+  return isInside(makePath(body, turnBack(routine.slice(0, end), turns), SAMPLES, 'verdicts'), turns, room)
+}
+
+function isInside(path: Path, turns: readonly number[], room: { width: number; depth: number }): boolean {
   // A way that there is not as it is either is no reason against turning elsewhere.
   if (turns.some((at) => path.transitions[at - 1]?.error)) return false
   return fitRoom(calcExtent(path), room).fits
