@@ -1,5 +1,5 @@
 import { now } from '@/clock'
-import { InputError, LIBRARY, listFootprints, makePath, resolveBody, type Stance } from '@/core'
+import { InputError, LIBRARY, listFootprints, makePath, type Person, resolveBody, type Stance } from '@/core'
 import { dayOf } from '@/formats/day'
 import { parse } from '@/formats/parse'
 import { routineDocument, toRoutine } from '@/formats/routine-document'
@@ -13,7 +13,10 @@ import { planSheet } from '@/paper/plan-sheet'
 import { PAPER_SIZES, type PaperSize, type Sheet } from '@/paper/sheet'
 import { drawStood, isPassing, stand } from '@/paper/stood'
 import { cutTrueSize } from '@/paper/true-size'
-import { readPerson } from '@/records/person-of'
+import type { Binding } from '@/records/binding'
+import { readBindings, readPerson } from '@/records/person-of'
+import { ENGLISH } from '@/words/language'
+import { sayBound, sayOrders } from '@/words/limits'
 import { sayCue, sayPostureName } from '@/words/postures'
 import { LENGTH_UNITS, type LengthUnit } from '@/words/units'
 import { readDocument, takeFile, takeOption, UsageError } from './options'
@@ -36,9 +39,11 @@ export async function printSheets(args: string[]): Promise<void> {
   const size = oneOf('--size', values.size ?? 'a4', PAPER_SIZES)
   const unit = oneOf('--unit', values.unit ?? 'cm', LENGTH_UNITS)
   const document = readDocument(takeFile(rest))
-  const person = values.person === undefined ? null : toPerson(readPerson(readDocument(values.person), dayOf(now())))
+  const whose = values.person === undefined ? null : readDocument(values.person)
+  const on = dayOf(now())
+  const who: Who = whose === null ? null : { person: toPerson(readPerson(whose, on)), ...readBindings(whose, on) }
   const { title, sheets } =
-    as === 'path' ? printRoutine(document, person, size) : printStance(document, person, as, size, unit)
+    as === 'path' ? printRoutine(document, who, size) : printStance(document, who, as, size, unit)
   process.stdout.write(await toPdf(sheets, title))
 }
 
@@ -52,11 +57,11 @@ const nameOf = ({ posture = '' }: Stance): string =>
   LIBRARY.some(({ id }) => id === posture) ? sayPostureName({ id: posture, own: null }) : posture
 
 type Printed = { title: string; sheets: Sheet[] }
-type Person = ReturnType<typeof toPerson> | null
+type Who = { person: Person; name: string; limits: readonly Binding[] } | null
 
 function printStance(
   document: unknown,
-  person: Person,
+  who: Who,
   as: 'tape' | 'plan' | 'card' | 'home',
   size: PaperSize,
   unit: LengthUnit,
@@ -65,14 +70,14 @@ function printStance(
   const stance: Stance = toStance(asked)
   const known = LIBRARY.some(({ id }) => id === stance.posture)
   const title = nameOf(stance)
-  const stood = stand(title, resolveBody(person ?? toPerson(own)), stance)
+  const stood = stand(title, resolveBody(who?.person ?? toPerson(own)), stance)
   const card = {
-    name: '',
+    name: who?.name ?? '',
     stances: [stood],
     counts: COUNTS,
     holdS: HOLD_S,
-    helper: false,
-    orders: '',
+    helper: who?.limits.some(({ what }) => what === 'helperBeside') ?? false,
+    orders: sayOrders(who?.limits ?? []),
     feel: known ? sayCue({ id: stance.posture as string, own: null }) : '',
   }
   if ((as === 'card' || as === 'home') && !isPassing(stood)) throw new InputError('stance', title, { code: 'passing' })
@@ -85,15 +90,17 @@ function printStance(
   return { title, sheets: sheets[as]() }
 }
 
-function printRoutine(document: unknown, person: Person, size: PaperSize): Printed {
+function printRoutine(document: unknown, given: Who, size: PaperSize): Printed {
   const routine = parse(routineDocument, document)
   const own = routine.person === undefined ? null : toPerson(routine.person)
-  const who = person ?? own
+  const who = given?.person ?? own
   if (!who) throw new UsageError('a routine without a person takes --person FILE')
   const body = resolveBody(who)
   const parts = toRoutine(routine, body)
   const names = parts.map(({ stance }) => nameOf(stance))
   const title = routine.name ?? ''
+  const orders = (given?.limits ?? []).map((one) => sayBound(one)).join('; ')
+  const about = orders ? [ENGLISH.say('paper.path.orders', { name: given?.name ?? '', orders })] : []
   const prints = listFootprints(makePath(body, parts, SAMPLES))
-  return { title, sheets: [pathSheet(title, body, prints, names, size)] }
+  return { title, sheets: [pathSheet(title, body, prints, names, about, size)] }
 }

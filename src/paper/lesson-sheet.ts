@@ -10,11 +10,15 @@ export type LessonLine = { fromMin: number; minutes: number; title: string; say:
 const STRIP = 12
 const TEXT = MARGIN + STRIP + 20
 
-/** The hour as a strip of tape down the page, its minutes beside it, and what is said in each piece. */
+/**
+ * The hour as a strip of tape down the page, its minutes beside it, and what is said in each piece; under it what has to
+ * be known of somebody, a line for each.
+ */
 export function lessonSheets(
   title: string,
   needs: string,
   lines: readonly LessonLine[],
+  people: readonly string[],
   size: PaperSize,
   words: Words = ENGLISH,
 ): Sheet[] {
@@ -62,6 +66,11 @@ export function lessonSheets(
       ...set(y).marks,
     )
     pages.y += tall
+  }
+  if (people.length > 0) {
+    pages.y += 3
+    pages.write(words.say('paper.lesson.people'), { size: 4.6, bold: true })
+    for (const line of people) pages.write(line, { size: 4.2 })
   }
   return pages.sheets
 }

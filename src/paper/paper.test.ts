@@ -266,7 +266,8 @@ describe('a path’s floor', () => {
       part,
     }))
     for (const size of PAPER_SIZES) {
-      const { height, marks } = pathSheet('Out and on', body, prints, parts, size)
+      const orders = ['For Ana: no more than half of the weight on the left leg (Dr Venn, until 30 April). '.repeat(2)]
+      const { height, marks } = pathSheet('Out and on', body, prints, parts, orders, size)
       const texts = marks.flatMap((mark) => (mark.kind === 'text' ? [mark] : []))
       for (const [i, part] of parts.entries()) {
         const line = texts.find(({ text }) => text === `${i + 1} ${part}`)

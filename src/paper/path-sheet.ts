@@ -14,15 +14,16 @@ const AROUND = 60
 /** A line of the list, and what is above the floor and under the list, millimetres. */
 const ROW = 6
 const ABOVE = 34
-const UNDER = 30
+const UNDER = 42
 const FLOOR_LEAST = 60
 
-/** A path's floor with numbered prints, and its parts by their numbers under it. */
+/** A path's floor with numbered prints, what binds whoever walks it, and its parts by their numbers under it. */
 export function pathSheet(
   title: string,
   body: Body,
   prints: readonly Print[],
   parts: readonly string[],
+  about: readonly string[],
   size: PaperSize,
   words: Words = ENGLISH,
 ): Sheet {
@@ -77,7 +78,7 @@ export function pathSheet(
     },
     ...footer(height, words),
   ]
-  const note = setText(words.say('paper.path.note'), {
+  const note = setText([words.say('paper.path.note'), ...about].join(' '), {
     x: MARGIN,
     y: ABOVE + 4 + (box.bottom - box.top) * scale,
     width: wide,

@@ -14,8 +14,8 @@ import { cutTrueSize } from '@/paper/true-size'
 import { holdLimitOf } from '@/records/hold-limit'
 import { ENGLISH } from '@/words/language'
 import { sayDay, sayPiece, sayWords } from '@/words/lessons'
-import { sayLevels } from '@/words/levels'
-import { sayOrders } from '@/words/limits'
+import { sayLevels, sayOwnKind } from '@/words/levels'
+import { sayBound, sayOrders } from '@/words/limits'
 import { sayList } from '@/words/lists'
 import { sayCue, sayPostureName } from '@/words/postures'
 import { saySign } from '@/words/records'
@@ -112,6 +112,7 @@ export async function printClass(asked: PrintRequest & { group: string; posture:
             ),
           },
         ]
+  const withoutLevel = (kind: string) => doing.filter(({ mine }) => mine.level === null && mine.kind === kind)
   const late = members.filter(({ id }) => !plan.people.some((one) => one.id === id))
   const lanes: Lane[] = [
     ...plan.levels.flatMap((_, i) =>
@@ -120,12 +121,9 @@ export async function printClass(asked: PrintRequest & { group: string; posture:
         doing.filter(({ mine }) => mine.level === i),
       ),
     ),
-    ...(['own', 'seated', 'none'] as const).flatMap((kind) =>
-      laneOf(
-        say(`class.${kind}`),
-        doing.filter(({ mine }) => mine.level === null && mine.kind === kind),
-      ),
-    ),
+    // A form of one's own is drawn for whoever has it: no two are alike.
+    ...withoutLevel('own').flatMap((one) => laneOf(say('class.own'), [one])),
+    ...(['seated', 'none'] as const).flatMap((kind) => laneOf(say(`class.${kind}`), withoutLevel(kind))),
     // Whoever joined since is not forgotten, and has no form that was looked at.
     ...(late.length > 0
       ? [{ title: say('class.late'), stood: null, people: late.map((person) => toRow(person, false, null)) }]
@@ -142,6 +140,34 @@ const toRow = (person: BenchPerson, chair: boolean, stood: Stood | null): Lane['
   orders: sayOrders(person.limits),
   watch: sayList(person.watch.map(({ sign }) => saySign(sign))),
 })
+
+/** Who does which level of a posture's plan, in a line; '' where none is kept. */
+function sayWhoDoes(posture: string | undefined, group: string, members: readonly BenchPerson[]): string {
+  const lanes = new Map<string, string[]>()
+  for (const { name, planned, mark } of members) {
+    const does = planned.find((one) => one.groupId === group && one.posture === posture)
+    if (!does || mark === 'away') continue
+    const { level, levels, taught, kind } = does
+    const titles = taught ? sayLevels(levels.map(toMeasures), toMeasures(taught)) : []
+    const title = (level !== null && titles[level]?.title) || sayOwnKind(kind)
+    lanes.set(title, [...(lanes.get(title) ?? []), name])
+  }
+  return [...lanes].map(([title, names]) => `${title}: ${sayList(names)}`).join(' · ')
+}
+
+/** What has to be known of somebody before a lesson: orders, who or what stands beside them, signs; none where nothing is. */
+function sayToKnow({ name, limits, helperBeside, watch, mark }: BenchPerson): string[] {
+  const sayWho = (what: string) => ENGLISH.say('paper.lesson.who', { name, what })
+  if (mark === 'away') return [sayWho(ENGLISH.say('paper.lesson.away'))]
+  const support = limits.find(({ what }) => what === 'support')?.entry.value
+  const known = [
+    limits.map((one) => sayBound(one)).join('; '),
+    helperBeside ? ENGLISH.say('paper.lesson.helper') : '',
+    support === 'chair-back' ? ENGLISH.say('paper.lesson.chair') : '',
+    sayList(watch.map(({ sign }) => saySign(sign))),
+  ].filter(Boolean)
+  return known.length > 0 ? [sayWho(known.join('; '))] : []
+}
 
 /** The hour with its minutes, or a sheet to write it down on by hand. */
 export async function printLesson(asked: PrintRequest & { group: string; day: string }): Promise<Printed> {
@@ -175,6 +201,7 @@ export async function printLesson(asked: PrintRequest & { group: string; day: st
       title: sayPiece(piece, named),
       say: sayWords(piece),
       more: [
+        sayWhoDoes(piece.posture, group.id, members),
         piece.practised && ENGLISH.say(`lesson.practised.${piece.practised}`),
         piece.holdS ? `${ENGLISH.say('lesson.piece.held')} ${ENGLISH.number(piece.holdS)} s` : '',
         piece.lookAt && ENGLISH.say('lesson.teach.lookAt', { what: piece.lookAt }),
@@ -186,5 +213,5 @@ export async function printLesson(asked: PrintRequest & { group: string; day: st
     from += piece.minutes
     return line
   })
-  return { title, sheets: lessonSheets(title, lesson.note ?? '', lines, asked.size) }
+  return { title, sheets: lessonSheets(title, lesson.note ?? '', lines, members.flatMap(sayToKnow), asked.size) }
 }

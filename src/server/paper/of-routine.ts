@@ -1,4 +1,4 @@
-import { InputError, listFootprints, makePath, resolveBody } from '@/core'
+import { InputError, listFootprints, listVerdicts, makePath, type Path, resolveBody } from '@/core'
 import { mergeLibrary } from '@/formats/posture-document'
 import { toRoutine } from '@/formats/routine-document'
 import { ROUTINE_IDS } from '@/formats/routines/routines'
@@ -7,16 +7,20 @@ import { pathSheet } from '@/paper/path-sheet'
 import type { Sheet } from '@/paper/sheet'
 import { drawStep } from '@/paper/step'
 import { cutTrueSize } from '@/paper/true-size'
+import { giveForms, makeDecidedOf } from '@/teaching/given'
 import { ENGLISH } from '@/words/language'
+import { sayBound } from '@/words/limits'
+import { sayList } from '@/words/lists'
 import { sayPostureName } from '@/words/postures'
 import { readShipped, sayRoutineName } from '@/words/routines'
-import { findLastPersonId, readBench } from '../bench'
+import { type BenchPerson, findLastPersonId, readBench } from '../bench'
+import { readHouse } from '../house'
 import { listOwn } from '../library'
 import { listRoutines } from '../routines'
 import type { PrintRequest } from './asked'
 
-/** Two intervals of a phase: for where feet are set no more is needed. */
-const SAMPLES = 2
+/** Intervals of a phase: whether a way is past a limit is said on the sheet. */
+const SAMPLES = 10
 
 /**
  * A routine's floor with numbered prints, or one step of it at true size, sized to somebody: whoever is named, or was on
@@ -25,7 +29,12 @@ const SAMPLES = 2
 export async function printPath(
   asked: PrintRequest & { routine: string },
 ): Promise<{ title: string; sheets: Sheet[] }> {
-  const [own, routines, last] = await Promise.all([listOwn(), listRoutines(), findLastPersonId()])
+  const [own, routines, last, { ways }] = await Promise.all([
+    listOwn(),
+    listRoutines(),
+    findLastPersonId(),
+    readHouse(),
+  ])
   const shipped = ROUTINE_IDS.find((id) => id === asked.routine)
   const kept = routines.find(({ id }) => id === asked.routine)?.document
   const document = kept ?? (shipped ? readShipped(shipped) : null)
@@ -36,20 +45,38 @@ export async function printPath(
   const body = resolveBody(toPerson(person.document))
   const postures = mergeLibrary(own)
   const find = (id: string) => postures.find((one) => one.id === id)
-  const parts = toRoutine(document, body, (id) => {
+  const { routine } = giveForms(document, makeDecidedOf(body, person.decided, find))
+  const known = (id: string) => {
     const found = find(id)
     if (!found) throw new InputError('posture', id, { code: 'known.posture' })
     return found
-  })
-  const path = makePath(body, parts, SAMPLES)
+  }
+  const parts = toRoutine(routine, body, known, ways)
+  const path = makePath(body, parts, SAMPLES, 'verdicts')
   const names = parts.map(({ stance }) => {
     const found = stance.posture === undefined ? undefined : find(stance.posture)
     return found ? sayPostureName(found) : ''
   })
   const title = `${sayRoutineName(asked.routine, kept ?? null)}, ${person.name}`
   const prints = listFootprints(path)
-  if (asked.as === 'path') return { title, sheets: [pathSheet(title, body, prints, names, asked.size)] }
+  if (asked.as === 'path')
+    return { title, sheets: [pathSheet(title, body, prints, names, sayAbout(person, path), asked.size)] }
   const part = Math.min(names.length - 1, asked.of)
   const step = ENGLISH.say('paper.tape.step', { n: part + 1, posture: names[part] ?? '' })
   return { title, sheets: cutTrueSize(drawStep(body, prints, part), `${title}, ${step}`, asked.size) }
+}
+
+/** What binds whoever walks it, and which parts they cannot be led to as it is written. */
+function sayAbout({ name, limits }: BenchPerson, path: Path): string[] {
+  const orders = limits.map((one) => sayBound(one)).join('; ')
+  const verdicts = listVerdicts(path)
+  const not = path.parts.flatMap(({ analysis }, i) => {
+    const isStood = analysis !== null && analysis.verdict !== 'beyond'
+    const isReached = i === 0 || (verdicts[i - 1] ?? 'beyond') !== 'beyond'
+    return isStood && isReached ? [] : [String(i + 1)]
+  })
+  return [
+    ...(not.length > 0 ? [ENGLISH.say('paper.path.not', { name, parts: sayList(not) })] : []),
+    ...(orders ? [ENGLISH.say('paper.path.orders', { name, orders })] : []),
+  ]
 }

@@ -136,6 +136,8 @@ describe('what is printed of a group', () => {
     expectOnPaper(sheets)
     expect(sheets.length).toBeGreaterThan(1)
     expect(read(sheets)).toMatch(/57/)
+    // Whom something binds is on it, with who said so.
+    expect(read(sheets)).toMatch(/Odalys Marrin: left knee bend 30° at most \(their own word/)
     expect(await fieldOf({ as: 'lesson', group: 'slack-tide' })).toBe('day')
     expect(await fieldOf({ as: 'lesson', group: 'nobody', day })).toBe('group')
   })
@@ -198,6 +200,9 @@ describe('what is printed of a routine', () => {
       expectOnPaper(sheets)
       expectOnPaper(await print({ as: 'tape', routine, person: 'yuki-harland', of: '2' }))
     }
+    const bound = read(await print({ as: 'path', routine: 'quay-four', person: 'odalys-marrin' }))
+    expect(bound).toMatch(/Not like this for Odalys\sMarrin: \d/)
+    expect(bound).toMatch(/For Odalys Marrin: left knee bend 30° at most/)
     expect(await fieldOf({ as: 'path', routine: 'nothing', person: 'yuki-harland' })).toBe('routine')
     expect(await fieldOf({ as: 'path', person: 'yuki-harland' })).toBe('routine')
   })
