@@ -15,13 +15,16 @@ import { knowTraits } from '@/teaching/practice/stages'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
+import { UndoSnack } from '@/ui/words/UndoSnack'
 import { useUndoKeys } from '@/ui/words/use-undo-keys'
 import { ENGLISH } from '@/words/language'
 import { sayAgain, sayEarly, sayNeeds, sayPiece } from '@/words/lessons'
+import { sayList } from '@/words/lists'
 import { makeStock, nameStock } from '@/workers/lesson'
 import { goTo, LessonSentence } from './LessonSentence'
 import styles from './lesson.module.css'
 import { Load } from './load/Load'
+import { ProposeSheet } from './ProposeSheet'
 import { doublePiece, sumMinutes } from './state/edits'
 import { editLesson, redo, undo, useLesson } from './state/store'
 import { useLearning } from './state/use-learning'
@@ -30,6 +33,7 @@ import { AddPiece } from './strip/AddPiece'
 import { PieceSentence } from './strip/PieceSentence'
 import { Strip } from './strip/Strip'
 import { Term } from './term/Term'
+import { useProposal } from './use-proposal'
 import { WhoDoes } from './WhoDoes'
 
 export type FullLessonProps = {
@@ -64,7 +68,7 @@ export function FullLesson(props: FullLessonProps) {
     () => pupils.filter(({ person }) => day !== today || person.mark !== 'away'),
     [pupils, day, today],
   )
-  const { learning, of, isStale, broken, otherWay } = useLearning(here, group.id, lesson, stock, day, rules)
+  const { learning, of, isStale, broken, otherWay, tryOut } = useLearning(here, group.id, lesson, stock, day, rules)
   const had = useMemo(
     () =>
       saving.lessons
@@ -82,11 +86,12 @@ export function FullLesson(props: FullLessonProps) {
   }, [group.id, day])
   const piece = lesson.pieces.find(({ id }) => id === chosen) ?? null
   const shown = piece ?? pickMain(lesson.pieces)
-  const propose = () =>
-    editLesson((now) => ({
-      ...now,
-      pieces: proposeLesson({ minutes: now.minutes, aim: now.aim ?? 'even', had, known }),
-    }))
+  const proposal = useProposal(
+    () => proposeLesson({ minutes: lesson.minutes, aim: lesson.aim ?? 'even', had, known }),
+    tryOut,
+    day,
+    `${group.id} ${day}`,
+  )
   const routines = Object.keys(stock.routines).map((id) => ({ id, name: named.routineName(id) }))
   const sayName = (id: string) => {
     const found = lesson.pieces.find((one) => one.id === id)
@@ -100,7 +105,9 @@ export function FullLesson(props: FullLessonProps) {
         at="/lesson"
         tools={
           <>
-            <Button onClick={propose}>{say('tools.propose')}</Button>
+            <Button onClick={proposal.propose} disabled={proposal.isFitting}>
+              {say('tools.propose')}
+            </Button>
             <Button href={`/paper?as=lesson&group=${encodeURIComponent(group.id)}&day=${day}`}>
               {ENGLISH.say('paper.on')}
             </Button>
@@ -119,6 +126,13 @@ export function FullLesson(props: FullLessonProps) {
       </PageHead>
       <SetAsideNote aside={props.aside} />
       <SaveState saving={saving} />
+      {proposal.isFitting && <p role="status">{say('proposal.fitting')}</p>}
+      {proposal.failed && <p role="alert">{say('load.broken')}</p>}
+      {proposal.taken && proposal.taken.past.length > 0 && (
+        <p role="alert">
+          {say('proposal.past', { names: sayList(proposal.taken.past.map(({ person }) => person.name)) })}
+        </p>
+      )}
       {lesson.pieces.length === 0 ? (
         <p className={styles.acts}>
           {say('tools.empty')} <AddPiece routines={routines} postures={stock.postures} after={null} />
@@ -196,6 +210,22 @@ export function FullLesson(props: FullLessonProps) {
         known={known}
         onLessons={saving.setLessons}
         onOpen={(on) => goTo(group.id, on)}
+      />
+      <ProposeSheet
+        now={lesson.pieces}
+        proposed={proposal.asked?.pieces ?? null}
+        named={named}
+        onTake={() => proposal.asked && proposal.take(proposal.asked)}
+        onLeave={proposal.leave}
+      />
+      <UndoSnack
+        open={proposal.taken !== null && lesson.pieces === proposal.taken.pieces}
+        message={say('proposal.taken')}
+        action={say('proposal.undo')}
+        onUndo={() => {
+          undo()
+          proposal.forget()
+        }}
       />
       <OvertakenSheet
         open={saving.theirs !== null}

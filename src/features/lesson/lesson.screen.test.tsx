@@ -57,6 +57,7 @@ describe('a lesson', () => {
     expect(screen.getByText(/^Nothing is planned for this day/)).toBeTruthy()
     expect(await kept()).toBeUndefined()
     await user.click(button('Propose a plan'))
+    await waitFor(() => expect(names().length).toBeGreaterThan(5))
     await saved()
     const proposed = await kept()
     expect(proposed?.pieces.reduce((sum, { minutes }) => sum + minutes, 0)).toBe(proposed?.minutes)
@@ -65,6 +66,24 @@ describe('a lesson', () => {
     expectReadable()
     fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true })
     await waitFor(() => expect(screen.getByText(/^Nothing is planned for this day/)).toBeTruthy())
+  })
+
+  it('over a plan that is there a proposal shows both and asks; taken, the way back stands beside it', async () => {
+    await openLesson(LESSON)
+    const before = names()
+    await user.click(button('Propose a plan'))
+    const sheet = within(await screen.findByRole('dialog', { name: 'A plan for this hour' }))
+    expect(within(sheet.getByRole('region', { name: 'As it is planned' })).getAllByRole('listitem')).toHaveLength(
+      before.length,
+    )
+    expectReadable()
+    await user.click(sheet.getByRole('button', { name: 'Leave it as it is planned' }))
+    expect(names()).toEqual(before)
+    await user.click(button('Propose a plan'))
+    await user.click(await screen.findByRole('button', { name: 'Take the proposal' }))
+    await waitFor(() => expect(names().length).toBeGreaterThan(before.length))
+    await user.click(button('Undo'))
+    await waitFor(() => expect(names()).toEqual(before))
   })
 
   it('has pieces moved and lengthened by keys, torn, doubled, mirrored and taken out, each undone', async () => {

@@ -48,7 +48,7 @@ export type Mend =
   | { what: 'shorter'; piece: string; minutes: number }
   | { what: 'hold'; piece: string; holdS: number }
   | { what: 'higher'; piece: string; higherDeg: number }
-  | { what: 'sitOut'; pieces: string[] }
+  | { what: 'gentler'; share: number }
 
 const LEAST_MINUTES = 2
 
@@ -76,26 +76,11 @@ export function findMend<P>({ worked, budget, pressed }: Learning<P>, pieces: re
     if (isMended(own.map((one, i) => (i === heaviest ? shorten(one, part) : one))))
       return { what: 'shorter', piece: piece.id, minutes }
   }
-  return sitOut(own, pieces, side, isMended)
-}
-
-/** The heaviest pieces, sat out by them alone, until it is mended. */
-function sitOut(
-  own: ReturnType<typeof piecesOf>,
-  pieces: readonly PieceDocument[],
-  side: 'left' | 'right',
-  isMended: (tried: ReturnType<typeof piecesOf>) => boolean,
-): Mend | null {
-  const heaviest = own.map((_, i) => i).sort((a, b) => nmsOf(own, b, side) - nmsOf(own, a, side))
-  let tried = own
-  for (const [n, at] of heaviest.entries()) {
-    tried = tried.map((one, i) => (i === at ? { ...one, load: NO_LOAD, rests: true } : one))
-    if (isMended(tried)) {
-      const out = heaviest.slice(0, n + 1).sort((a, b) => a - b)
-      return { what: 'sitOut', pieces: out.map((i) => (pieces[i] as PieceDocument).id) }
-    }
-  }
-  return null
+  // All that asks something of the legs for a part of its minutes, and rests for the others.
+  const share = [0.75, 0.5, 0.35, 0.25].find((part) =>
+    isMended(own.map((one) => (one.rests ? one : shorten(one, part)))),
+  )
+  return share === undefined ? null : { what: 'gentler', share }
 }
 
 const nmsOf = (own: ReturnType<typeof piecesOf>, at: number, side: 'left' | 'right'): number =>

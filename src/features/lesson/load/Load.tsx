@@ -2,11 +2,11 @@ import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
 import { SIDES } from '@/core'
 import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
+import { easePieces } from '@/teaching/practice/ease-lesson'
 import { findMend, type Learning, listLongHolds, type Mend, REST_S } from '@/teaching/practice/lesson-loads'
 import { sayPercent } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import { type Named, sayPiece } from '@/words/lessons'
-import { sayList } from '@/words/lists'
 import { addAfter, setMinutes } from '../state/edits'
 import { editLesson, editPiece } from '../state/store'
 import type { Pupil } from '../state/use-learning'
@@ -84,6 +84,7 @@ function Past({ learning, lesson, otherWay, named }: PastProps) {
       editLesson((now) => setMinutes(now, mend.piece, pieceOf(mend.piece).minutes - mend.minutes))
     else if (mend.what === 'higher') editPiece(mend.piece, { higherDeg: mend.higherDeg })
     else if (mend.what === 'hold') editPiece(mend.piece, { holdS: mend.holdS })
+    else editLesson((now) => ({ ...now, pieces: easePieces(now.pieces, mend) }))
   }
   const sayMend = (mend: Mend) =>
     mend.what === 'rest'
@@ -92,8 +93,8 @@ function Past({ learning, lesson, otherWay, named }: PastProps) {
         ? say('mend.shorter', { minutes: mend.minutes, piece: name(mend.piece) })
         : mend.what === 'higher'
           ? say('mend.higher', { by: mend.higherDeg, piece: name(mend.piece) })
-          : mend.what === 'sitOut'
-            ? say('mend.sitOut', { pieces: sayList(mend.pieces.map(name)) })
+          : mend.what === 'gentler'
+            ? say('mend.gentler', { share: sayPercent(mend.share) })
             : say('mend.hold', { hold: mend.holdS, piece: name(mend.piece) })
   const holds = learning.flatMap(({ person, worked }) => {
     const most = person.person.limits.find(({ what }) => what === 'holdMaxS')?.entry.value
@@ -121,8 +122,7 @@ function Past({ learning, lesson, otherWay, named }: PastProps) {
               (way) =>
                 way && (
                   <span key={way.what}>
-                    {sayMend(way)}{' '}
-                    {way.what !== 'sitOut' && <Button onClick={() => take(way)}>{say('mend.take')}</Button>}{' '}
+                    {sayMend(way)} <Button onClick={() => take(way)}>{say('mend.take')}</Button>{' '}
                   </span>
                 ),
             )}

@@ -1,6 +1,6 @@
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import type { DoneDay, Practice } from '@/core'
-import type { LessonDocument } from '@/formats/lesson-document'
+import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
 import type { BenchPerson } from '@/server/bench'
 import type { Worked } from '@/teaching/lessons/work-piece'
 import { type Learning, listLearning, listOtherWays, type Mend, pickOtherWay } from '@/teaching/practice/lesson-loads'
@@ -24,6 +24,8 @@ export function useLearning(
   of: LessonDocument
   isStale: boolean
   broken: boolean
+  /** What other pieces would ask of everybody who is here. @throws where it cannot be worked out */
+  tryOut: (pieces: PieceDocument[]) => Promise<Learning<Pupil>[]>
   /** What mends it for the hardest pressed in another way of the same piece: higher, or held shorter. */
   otherWay: Mend | null
 } {
@@ -81,8 +83,20 @@ export function useLearning(
       isOver = true
     }
   }, [learning, found, group, lesson])
+  const tryOut = useCallback(
+    async (pieces: PieceDocument[]) => {
+      if (!work.current) throw new Error('nothing works it out')
+      const worked = await work.current.work(
+        pupils.map(({ person }) => toLearner(person, group)),
+        { ...lesson, pieces },
+      )
+      return listLearning(pupils, worked, pieces, on, rules)
+    },
+    [pupils, group, lesson, on, rules],
+  )
   return {
     learning,
+    tryOut,
     otherWay,
     of: found?.of ?? lesson,
     isStale: found?.of !== lesson || found?.pupils !== pupils,
