@@ -138,7 +138,7 @@ for (const [name, width, height, colorScheme] of [
 ] as const) {
   test(`nothing overlaps or falls off the page on ${name}, and it is readable`, async ({ browser }) => {
     const page = await browser.newPage({ viewport: { width, height }, colorScheme, hasTouch: width < 1200 })
-    await page.goto('/')
+    await page.goto('/bench')
     await expect(verdict(page)).toBeVisible()
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width)
     expect(await page.evaluate(() => document.documentElement.dataset.theme)).toBe(colorScheme)

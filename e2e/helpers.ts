@@ -28,7 +28,7 @@ export const verdict = (page: Page) => page.getByTestId('verdict')
 
 /** Puts a person on the bench in a bow of the long upright frame, whatever was drafted before. */
 export async function openBench(page: Page, person: RegExp) {
-  await page.goto('/')
+  await page.goto('/bench')
   await expect(page.getByRole('button', { name: /^Person:/ })).toBeVisible()
   await choose(page, /^Person:/, person)
   await expect(page.getByRole('button', { name: person })).toBeVisible()

@@ -98,7 +98,7 @@ test('a number opens to its formula, source, uncertainty and limit', async ({ pa
 })
 
 test('somebody new is on the bench within a minute by keyboard; bad input names the field', async ({ page }) => {
-  await page.goto('/')
+  await page.goto('/bench')
   await choose(page, /^Person:/, /^Somebody new/)
   const long = 'Wilhelmina Featherstonehaugh-Applegarth of the Upper Slipway'
   for (const typed of [long, '21', '71', '79']) {
@@ -174,7 +174,7 @@ test('a stance goes to a file and comes back; a broken file changes nothing', as
 
 test('from start to a kept safer variant in six actions, by keyboard and mouse', async ({ page }) => {
   await openBench(page, /Odalys Marrin/)
-  await page.goto('/')
+  await page.goto('/bench')
   let actions = 0
   const act = async (action: Promise<unknown>) => {
     actions++
@@ -206,7 +206,7 @@ test('one change is taken and another left; the keys are on a sheet', async ({ p
 })
 
 test('text twice as large still fits the page', async ({ page }) => {
-  await page.goto('/')
+  await page.goto('/bench')
   await expect(verdict(page)).toBeVisible()
   await page.addStyleTag({ content: 'html { font-size: 200% }' })
   await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280)

@@ -3,6 +3,7 @@ import { expect, type Page, test } from './test'
 
 const PAGES = [
   '/',
+  '/bench',
   '/class',
   '/people',
   '/people/odalys-marrin',

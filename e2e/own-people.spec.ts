@@ -27,20 +27,20 @@ test.use({ baseURL: `http://127.0.0.1:${PORT}` })
 test('with nobody there the first page helps: the house, a list, or somebody new, who then stands on the bench', async ({
   page,
 }) => {
-  await page.goto('/')
+  await page.goto('/bench')
   await expect(page.getByRole('heading', { name: /Nobody is on the list yet/ })).toBeVisible()
   await expect(page.getByText('Lantern Quay')).toBeVisible()
   await page.getByRole('link', { name: 'Set the house' }).click()
   await page.getByRole('radio', { name: 'feet, inches and pounds' }).check()
   await page.getByRole('button', { name: 'Keep' }).click()
   await expect(page.getByText('Kept.')).toBeVisible()
-  await page.goto('/')
+  await page.goto('/bench')
   await page.getByRole('link', { name: 'Bring in a list' }).click()
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Take a template' }).click()
   expect((await download).suggestedFilename()).toBe('people-template.csv')
   await page.getByRole('button', { name: 'Close' }).click()
-  await page.goto('/')
+  await page.goto('/bench')
   await page.getByRole('button', { name: 'Somebody new' }).click()
   await page.getByLabel('Name').fill('Ada Quillon')
   // Feet and inches, and kilograms beside them: each says its own unit.

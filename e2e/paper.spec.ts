@@ -86,7 +86,7 @@ test('a routine’s floor has numbered prints; the bench’s floor comes as a fi
   await expect(sheet.getByText('1', { exact: true })).toHaveCount(2)
   await page.goto('/paper?as=tape&routine=quay-four&person=isolde-farrant&of=1')
   await expect(page.locator('svg').filter({ hasText: 'the step into part 2' }).first()).toContainText(/[LR] 2/)
-  await page.goto('/?person=isolde-farrant')
+  await page.goto('/bench?person=isolde-farrant')
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Floor at true scale' }).click(),

@@ -261,7 +261,7 @@ test('pages carry strict headers, and a write from another site is refused', asy
     'referrer-policy': 'no-referrer',
     'cache-control': 'no-store',
   })
-  for (const path of ['/', '/class', '/postures']) await page.goto(path)
+  for (const path of ['/', '/bench', '/class', '/postures']) await page.goto(path)
   await page.waitForLoadState('networkidle')
   expect(violations).toEqual([])
   const body = { records: [] }

@@ -44,7 +44,7 @@ test('a picture of the drawn body says its bend and lean within 3°, and where i
     } as never
   })
   const { pose, legs } = await putStance(page)
-  await page.goto(`/?person=${PERSON}`)
+  await page.goto(`/bench?person=${PERSON}`)
   const figure = page.getByRole('img', { name: /from its right side/ })
   await expect(figure).toHaveAccessibleName(/right knee bent 40°/)
   const png = await figure.screenshot()

@@ -54,7 +54,7 @@ test('what was kept stays open though what stood before it arrives at the server
     (sent) => sessionStorage.setItem('nivrel.leaving', sent),
     JSON.stringify({ what: 'bench marit-quill', revision: revision + 1 }),
   )
-  await page.goto(`/?person=marit-quill&kept=${id}`)
+  await page.goto(`/bench?person=marit-quill&kept=${id}`)
   await expect(page.getByRole('button', { name: 'Posture: bow' })).toBeVisible()
   const looked = page.waitForResponse(async (answer) => {
     if (!answer.url().endsWith(bench) || answer.request().method() !== 'GET') return false

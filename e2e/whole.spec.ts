@@ -28,7 +28,7 @@ test('the body is turned by keys, bent by its pelvis, and drawn where there is n
   await flat.addInitScript(() => {
     HTMLCanvasElement.prototype.getContext = () => null
   })
-  await flat.goto('/')
+  await flat.goto('/bench')
   await expect(flat.getByRole('img', { name: /from its right side/ })).toBeVisible()
   await flat.waitForTimeout(600)
   await expect(flat.locator('canvas')).toHaveCount(0)

@@ -27,7 +27,7 @@ const choose = async (page, word, item) => {
 
 const LANES = 'section[aria-label^="Level"]'
 
-const onBench = { path: '/', width: 1280, height: 800, light: 'light', shows: '[data-testid=verdict]' }
+const onBench = { path: '/bench', width: 1280, height: 800, light: 'light', shows: '[data-testid=verdict]' }
 
 const onPath = { ...onBench, shows: '[data-testid=path-verdict]' }
 
@@ -165,7 +165,7 @@ const SHOTS = {
     path: '/path?group=slack-tide&routine=quay-four',
     shows: '[aria-label="The hall from above"]',
   },
-  'bench-phone': { ...onBench, path: '/?person=odalys-marrin', width: 390, height: 844, touch: true },
+  'bench-phone': { ...onBench, path: '/bench?person=odalys-marrin', width: 390, height: 844, touch: true },
   schools: {
     ...onBench,
     path: '/postures',

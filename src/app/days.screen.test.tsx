@@ -58,7 +58,8 @@ it.each([...inARow, ...turns, ...zones])('every screen on %s in %s', async (inst
 
   const next = lessons.find(({ group, day: one }) => group === 'slack-tide' && one >= day)?.day
   const pages: [address: string, shows: RegExp][] = [
-    ['/', /Odalys Marrin/],
+    ['/', /Slack Tide|Second Launch/],
+    ['/bench', /Odalys Marrin/],
     ['/people', /Bram Tallow/],
     ['/people/odalys-marrin', /Odalys Marrin/],
     ['/class?group=slack-tide', /Slack Tide/],

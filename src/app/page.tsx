@@ -1,36 +1,20 @@
-import { Bench } from '@/features/bench/Bench'
-import { findLastPersonId, listNames, readBench } from '@/server/bench'
-import { today } from '@/server/clock'
-import { readHouse } from '@/server/house'
+import { redirect } from 'next/navigation'
+import { Today } from '@/features/today/Today'
 import { listOwn } from '@/server/library'
+import { listRoutines } from '@/server/routines'
+import { readToday } from '@/server/today-page'
 
 export const dynamic = 'force-dynamic'
 
-type BenchQuery = { person?: string; kept?: string }
+type TodayQuery = { group?: string; person?: string; kept?: string }
 
-/** ?person=ID puts somebody on the bench, with &kept=ID what was kept for them; else whoever was on it last. */
-export default async function BenchPage({ searchParams }: { searchParams: Promise<BenchQuery> }) {
-  const [people, last, own, house, day, { person, kept }] = await Promise.all([
-    listNames(),
-    findLastPersonId(),
-    listOwn(),
-    readHouse(),
-    today(),
-    searchParams,
-  ])
-  const wanted = [person, last].flatMap((id) => people.find((one) => one.id === id) ?? [])
-  const first = wanted[0] ?? people[0]
-  const onBench = first ? await readBench(first.id) : null
-  const opened = onBench?.kept.find(({ id }) => id === kept) ?? null
-  return (
-    <Bench
-      people={people}
-      onBench={onBench}
-      opened={opened}
-      own={own}
-      ways={house.ways}
-      units={house.units}
-      day={day}
-    />
-  )
+/** Today: which group comes, who, and what is next; ?group=ID another group. Whoever is asked for by ?person is on the bench. */
+export default async function TodayPage({ searchParams }: { searchParams: Promise<TodayQuery> }) {
+  const { group, person, kept } = await searchParams
+  if (person !== undefined) {
+    const opened = kept === undefined ? '' : `&kept=${encodeURIComponent(kept)}`
+    redirect(`/bench?person=${encodeURIComponent(person)}${opened}`)
+  }
+  const [page, own, routines] = await Promise.all([readToday(group ?? null), listOwn(), listRoutines()])
+  return <Today page={page} own={own} routines={routines} />
 }

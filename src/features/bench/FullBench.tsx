@@ -92,7 +92,7 @@ export function FullBench({ people: known, first, opened, ways, units, day }: Fu
   return (
     <main className={styles.bench}>
       <PageHead
-        at="/"
+        at="/bench"
         tools={<HeadTools person={person} fine={fine} onFine={() => setFine(!fine)} onKeys={() => setSheet('keys')} />}
       >
         <CalmSentence people={people} onChoosePerson={choosePerson} onNewPerson={askForPerson} />

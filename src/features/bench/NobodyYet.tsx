@@ -10,7 +10,7 @@ export function NobodyYet({ units, day }: { units: BodyUnits; day: string }) {
   const [open, setOpen] = useState(false)
   return (
     <main className={styles.empty}>
-      <PageHead at="/">
+      <PageHead at="/bench">
         <h1>Nobody is on the list yet. Three ways to begin:</h1>
       </PageHead>
       <ol className={styles.begin}>
@@ -52,7 +52,7 @@ export function NobodyYet({ units, day }: { units: BodyUnits; day: string }) {
         units={units}
         day={day}
         action="Put on the bench"
-        onAdded={(id) => window.location.assign(`/?person=${encodeURIComponent(id)}`)}
+        onAdded={(id) => window.location.assign(`/bench?person=${encodeURIComponent(id)}`)}
       />
     </main>
   )

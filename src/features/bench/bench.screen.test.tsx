@@ -27,7 +27,7 @@ describe('the bench', () => {
     // A page that is loaded begins anew.
     useBench.setState(useBench.getInitialState())
     await openHouse()
-    await openPage('/?person=yuki-harland')
+    await openPage('/bench?person=yuki-harland')
     await ready()
   })
 
@@ -165,7 +165,7 @@ describe('the bench', () => {
 describe('the bench without anybody', () => {
   it('shows three ways to begin', async () => {
     await openHouse('nobody')
-    await openPage('/')
+    await openPage('/bench')
     expect(screen.getAllByRole('heading', { level: 2 }).map(({ textContent }) => textContent)).toEqual([
       'Your house',
       'Your list',
@@ -176,7 +176,7 @@ describe('the bench without anybody', () => {
   it('of somebody without age, sex or tests says that it is an estimate, and what would replace it', async () => {
     await openHouse('nobody')
     const [{ id } = { id: '' }] = await addRecords({ records: [makeRecord('Ola', { statureM: 1.6, massKg: 60 })] })
-    await openPage(`/?person=${id}`)
+    await openPage(`/bench?person=${id}`)
     await ready()
     expect(screen.getAllByText(/estimate/).length).toBeGreaterThan(0)
     expectReadable()

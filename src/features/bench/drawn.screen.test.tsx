@@ -23,7 +23,7 @@ beforeEach(async () => {
   giveSizes()
   useBench.setState(useBench.getInitialState())
   await openHouse()
-  await openPage(`/?person=${WHO}`)
+  await openPage(`/bench?person=${WHO}`)
   const shows = () => screen.getByRole('region', { name: 'What the stance shows' }).textContent
   await waitFor(() => expect(shows()).toMatch(/Holds|Close|Beyond/))
 })

@@ -1,11 +1,8 @@
 import Button from '@mui/material/Button'
-import ToggleButton from '@mui/material/ToggleButton'
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
-import { MARKS, type Mark } from '@/records/today'
+import type { Mark } from '@/records/today'
+import { RollList } from '@/ui/people/RollList'
 import { Sheet } from '@/ui/words/Sheet'
 import { ENGLISH } from '@/words/language'
-import { sayToday } from '@/words/limits'
-import { sayMark } from '@/words/records'
 import styles from './class-fit.module.css'
 import type { Member } from './member'
 
@@ -29,28 +26,10 @@ export function RollCall({ open, day, members, problem, onMark, onClose }: RollC
         <a href="/house">in the house</a>.
       </p>
       {problem && <p role="alert">{problem}</p>}
-      <ul className={styles.roll}>
-        {sorted.map(({ id, name, person }) => (
-          <li key={id} data-mark={person.mark ?? 'other'}>
-            <strong>
-              {name}
-              {person.mark === null && person.today && <small>{sayToday(person.today)}</small>}
-            </strong>
-            <ToggleButtonGroup
-              exclusive
-              value={person.mark}
-              aria-label={name}
-              onChange={(_, mark: Mark | null) => onMark([{ person: id, mark: mark ?? 'here' }])}
-            >
-              {MARKS.map((mark) => (
-                <ToggleButton key={mark} value={mark}>
-                  {sayMark(mark)}
-                </ToggleButton>
-              ))}
-            </ToggleButtonGroup>
-          </li>
-        ))}
-      </ul>
+      <RollList
+        people={sorted.map(({ id, name, person: { mark, today } }) => ({ id, name, mark, today }))}
+        onMark={(person, mark) => onMark([{ person, mark }])}
+      />
       {unusual.length > 0 && (
         <Button onClick={() => onMark(unusual.map(({ id }) => ({ person: id, mark: 'here' })))}>
           Everybody is here and as usual

@@ -41,7 +41,7 @@ export function WhySheet({ member, analysis, onClose, onAway }: WhySheetProps) {
       {today && <p>Today: {sayToday(today)}.</p>}
       {limits.length > 0 && <p className={styles.quiet}>{limits.map((one) => sayBound(one)).join('; ')}.</p>}
       <div className={sheet.actions}>
-        <Button href={`/?person=${member.id}`} variant="contained">
+        <Button href={`/bench?person=${member.id}`} variant="contained">
           Put on the bench
         </Button>
         <Button href={`/people/${member.id}`} variant="outlined">

@@ -105,7 +105,9 @@ export function FullMeasure(props: MeasureProps) {
               {say('undo')}
             </Button>
             <Button onClick={() => leaveBy(`/people/${encodeURIComponent(kept.id)}`)}>{say('title.back')}</Button>
-            <Button onClick={() => leaveBy(`/?person=${encodeURIComponent(kept.id)}`)}>{say('title.bench')}</Button>
+            <Button onClick={() => leaveBy(`/bench?person=${encodeURIComponent(kept.id)}`)}>
+              {say('title.bench')}
+            </Button>
           </>
         }
       >

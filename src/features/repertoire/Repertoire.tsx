@@ -57,7 +57,7 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
     if (!stance) return
     try {
       await putDraft(person.id, { posture: posture.id, school, stance: fromStance(stance) })
-      window.location.assign(`/?person=${encodeURIComponent(person.id)}`)
+      window.location.assign(`/bench?person=${encodeURIComponent(person.id)}`)
     } catch (error) {
       setProblem(sayUnsaved(error))
     }

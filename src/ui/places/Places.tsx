@@ -2,7 +2,8 @@ import { LightSwitch } from '../theme/LightSwitch'
 import styles from './places.module.css'
 
 const PLACES = [
-  ['/', 'Bench'],
+  ['/', 'Today'],
+  ['/bench', 'Bench'],
   ['/people', 'People'],
   ['/class', 'Class fit'],
   ['/path', 'Path'],

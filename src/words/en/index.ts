@@ -26,6 +26,7 @@ import repertoire from './repertoire.json'
 import routines from './routines.json'
 import safer from './safer.json'
 import tests from './tests.json'
+import today from './today.json'
 import variants from './variants.json'
 import walkers from './walkers.json'
 import watch from './watch.json'
@@ -57,6 +58,7 @@ export const en = {
   reasons,
   records,
   repertoire,
+  today,
   routines,
   safer,
   tests,

@@ -49,7 +49,7 @@ export function usePerson(known: readonly NamedPerson[], first: BenchOfPerson, o
         begin(found)
         show(found, null)
         // The address follows the bench: a reload shows whoever is on it.
-        window.history.replaceState(null, '', `/?person=${encodeURIComponent(id)}`)
+        window.history.replaceState(null, '', `/bench?person=${encodeURIComponent(id)}`)
       }, UNFETCHED)
     },
     [begin, saveNow, show, attempt],

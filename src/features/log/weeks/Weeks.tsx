@@ -72,7 +72,7 @@ export function Weeks({ weeks, last, names, own, today }: WeeksProps) {
         tools={
           <>
             <Button onClick={() => setPaper(true)}>{say('concerns.page')}</Button>
-            <Button href={`/?person=${encodeURIComponent(person.id)}`}>{say('title.bench')}</Button>
+            <Button href={`/bench?person=${encodeURIComponent(person.id)}`}>{say('title.bench')}</Button>
             <Button href={`/people/${encodeURIComponent(person.id)}`}>{say('title.page')}</Button>
           </>
         }

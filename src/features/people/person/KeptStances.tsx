@@ -34,7 +34,7 @@ export function KeptStances({ id, stances, document, own }: KeptStancesProps) {
           const posture = library.find((other) => other.id === one.posture)
           return (
             <li key={one.id}>
-              <a href={`/?person=${encodeURIComponent(id)}&kept=${encodeURIComponent(one.id)}`}>
+              <a href={`/bench?person=${encodeURIComponent(id)}&kept=${encodeURIComponent(one.id)}`}>
                 <SmallFloor body={body} stance={stance} width={60} height={60} />
                 <span>
                   <strong>{one.name}</strong>

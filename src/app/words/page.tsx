@@ -1,0 +1,5 @@
+import { Glossary } from '@/features/today/Glossary'
+
+export default function WordsPage() {
+  return <Glossary />
+}

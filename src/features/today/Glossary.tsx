@@ -1,0 +1,43 @@
+import { PageHead } from '@/ui/places/PageHead'
+import { ENGLISH } from '@/words/language'
+import styles from './today.module.css'
+
+const TERMS = [
+  'base',
+  'usable',
+  'centre',
+  'margin',
+  'sure',
+  'reserve',
+  'holds',
+  'close',
+  'beyond',
+  'limit',
+  'variant',
+  'level',
+  'empty',
+  'wayin',
+  'split',
+  'tip',
+] as const
+const say = (key: string) => ENGLISH.say(`today.glossary.${key}`)
+
+/** What the words of the program mean, as one would say it in a hall. */
+export function Glossary() {
+  return (
+    <main className={styles.today}>
+      <PageHead at="/">
+        <h1>{say('title')}</h1>
+        <p className={styles.hour}>{say('lead')}</p>
+      </PageHead>
+      <dl className={styles.terms}>
+        {TERMS.map((term) => (
+          <div key={term}>
+            <dt>{say(`terms.${term}.name`)}</dt>
+            <dd>{say(`terms.${term}.text`)}</dd>
+          </div>
+        ))}
+      </dl>
+    </main>
+  )
+}

@@ -1,0 +1,42 @@
+import Button from '@mui/material/Button'
+import { PageHead } from '@/ui/places/PageHead'
+import { ENGLISH } from '@/words/language'
+import styles from './today.module.css'
+
+const say = (key: string) => ENGLISH.say(`today.empty.${key}`)
+const STEPS = [
+  ['people', '/people?bring'],
+  ['group', '/people'],
+  ['orders', '/people'],
+  ['fit', '/class'],
+  ['hour', '/lesson'],
+] as const
+
+/** From nobody to the first class. */
+export function NobodyYet() {
+  return (
+    <main className={styles.today}>
+      <PageHead at="/" tools={<Button href="/words">{ENGLISH.say('today.look.words')}</Button>}>
+        <h1>{say('title')}</h1>
+        <p className={styles.hour}>{say('lead')}</p>
+      </PageHead>
+      <ol className={styles.steps}>
+        {STEPS.map(([key, href], i) => (
+          <li key={key}>
+            {i === 0 ? (
+              <>
+                <Button variant="contained" href="/bench">
+                  {say(key)}
+                </Button>{' '}
+                <Button href={href}>{say('bring')}</Button>
+              </>
+            ) : (
+              <a href={href}>{say(key)}</a>
+            )}
+            <span>{say(`${key}More`)}</span>
+          </li>
+        ))}
+      </ol>
+    </main>
+  )
+}

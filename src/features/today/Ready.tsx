@@ -1,0 +1,56 @@
+import type { LessonDocument } from '@/formats/lesson-document'
+import type { Posture } from '@/formats/posture-document'
+import type { Group } from '@/records/groups'
+import type { TodayPerson } from '@/server/today-page'
+import { countNeeds } from '@/teaching/practice/needs'
+import { ENGLISH } from '@/words/language'
+import { sayNeeds } from '@/words/lessons'
+import { sayPostureName } from '@/words/postures'
+import styles from './today.module.css'
+
+type ReadyProps = {
+  members: readonly TodayPerson[]
+  group: Group
+  postures: readonly Posture[]
+  lesson: LessonDocument | null
+}
+
+const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`today.${key}`, values)
+
+/** Chairs, wall places and helpers for whoever is here, by their limits and plans; and the tape of the hour's postures. */
+export function Ready({ members, group, postures, lesson }: ReadyProps) {
+  const here = members.filter(({ person }) => person.mark !== 'away').map(({ person }) => person)
+  const seats = here.filter(({ document }) => document.limits?.seatedOnly === true).length
+  const needs = countNeeds(
+    here.map(({ limits, helperBeside }) => ({
+      helperBeside,
+      worked: [],
+      support: String(limits.find(({ what }) => what === 'support')?.entry.value ?? '') || null,
+    })),
+  )
+  const asked = { ...needs, seats }
+  const isNothing = asked.chairs + asked.seats + asked.walls + asked.helpers === 0
+  const planned = new Set(
+    here.flatMap((one) => one.planned.filter(({ groupId }) => groupId === group.id)).map(({ posture }) => posture),
+  )
+  const taped = [...new Set(lesson?.pieces.flatMap(({ posture }) => posture ?? []))].filter((id) => planned.has(id))
+  return (
+    <section aria-label={say('ready')}>
+      <h2>{say('ready')}</h2>
+      <p>{isNothing ? say('nothing') : sayNeeds(asked)}</p>
+      {taped.length > 0 && (
+        <p className={styles.links}>
+          {taped.map((id) => {
+            const posture = postures.find((one) => one.id === id)
+            const at = `group=${encodeURIComponent(group.id)}&posture=${encodeURIComponent(id)}`
+            return (
+              <a key={id} href={`/paper?as=tape&${at}`}>
+                {say('tape', { posture: posture ? sayPostureName(posture) : id })}
+              </a>
+            )
+          })}
+        </p>
+      )}
+    </section>
+  )
+}

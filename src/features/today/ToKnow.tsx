@@ -1,0 +1,44 @@
+import type { TodayPerson } from '@/server/today-page'
+import { ENGLISH } from '@/words/language'
+import { sayOrders } from '@/words/limits'
+import { sayToKnow } from '@/words/today'
+import styles from './today.module.css'
+
+const say = (key: string) => ENGLISH.say(`today.${key}`)
+
+/** What has to be known of people before the class, whoever had something happen first; nothing of whoever is away. */
+export function ToKnow({ members }: { members: readonly TodayPerson[] }) {
+  const lines = members
+    .filter(({ person }) => person.mark !== 'away')
+    .map(({ person, toKnow }) => ({
+      person,
+      isGrave: toKnow.grave.length > 0,
+      orders: sayOrders(person.limits),
+      said: sayToKnow(toKnow, person),
+    }))
+    .filter(({ said, orders }) => said.length > 0 || orders !== '')
+    .toSorted((a, b) => Number(b.isGrave) - Number(a.isGrave) || b.said.length - a.said.length)
+  return (
+    <section aria-label={say('know')}>
+      <h2>{say('know')}</h2>
+      {lines.length === 0 && <p>{say('calm')}</p>}
+      <ul className={styles.know}>
+        {lines.map(({ person, isGrave, said, orders }) => (
+          <li key={person.id} data-grave={isGrave}>
+            <a
+              href={
+                isGrave ? `/log?person=${encodeURIComponent(person.id)}` : `/people/${encodeURIComponent(person.id)}`
+              }
+            >
+              {person.name}
+            </a>
+            {orders && <strong>{orders}.</strong>}
+            {said.map((one) => (
+              <span key={one}>{one}</span>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,100 @@
+import { screen, waitFor, within } from '@testing-library/react'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { today } from '@/server/clock'
+import { keepLesson, listLessons } from '@/server/lessons'
+import { readRecord, saveRecord } from '@/server/people'
+import { user } from '@/testing/screens/hands'
+import { openHouse } from '@/testing/screens/house'
+import { openPage } from '@/testing/screens/open-page'
+import { setServerGone } from '@/testing/screens/server'
+import { expectReadable } from '@/testing/screens/sight'
+
+const button = (name: RegExp | string) => screen.getByRole('button', { name })
+
+/** A lesson of a group today, and all that was before written down. */
+async function openToday(group = 'slack-tide') {
+  const day = await today()
+  const [last] = (await listLessons()).filter((one) => one.group === group)
+  if (last) await keepLesson({ group, day, revision: 0, document: last.document })
+  await openPage(`/?group=${group}`)
+}
+
+describe('today', () => {
+  beforeEach(async () => {
+    localStorage.clear()
+    await openHouse('history')
+  })
+
+  it('says who comes and calls the roll in place; then teaching is next, and whoever is away is counted', async () => {
+    await openToday()
+    expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/Slack Tide.* comes today: \d+ people\./)
+    expectReadable()
+    const roll = within(screen.getByRole('region', { name: 'Who comes' }))
+    await user.click(within(roll.getByRole('group', { name: 'Isolde Farrant' })).getByRole('button', { name: /away/i }))
+    await waitFor(async () => expect((await readRecord('isolde-farrant')).record.away).toContain(await today()))
+    await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/one of them away today/))
+    expect(screen.getByRole('link', { name: 'Teach' }).getAttribute('href')).toMatch(/^\/teach\?group=slack-tide/)
+  })
+
+  it('asks for the roll where nobody is marked, and is content with everybody', async () => {
+    await openToday('second-launch')
+    await user.click(button('Everybody is here: the roll is called'))
+    expect(screen.getByRole('link', { name: 'Teach' })).toBeTruthy()
+  })
+
+  it('says what has to be known of whom, orders first; of whoever is away nothing', async () => {
+    const { revision, record } = await readRecord('odalys-marrin')
+    const order = {
+      what: 'kneeFlexionMaxDeg' as const,
+      side: 'left' as const,
+      value: 25,
+      source: { kind: 'clinician' as const, name: 'Dr Orla Venn' },
+      on: await today(),
+    }
+    await saveRecord('odalys-marrin', { revision, record: { ...record, limits: [...record.limits, order] } })
+    await openToday()
+    const known = within(screen.getByRole('region', { name: 'Before the class' }))
+    const line = known.getByRole('link', { name: 'Odalys Marrin' }).closest('li') as HTMLElement
+    expect(line.textContent).toMatch(/left knee bend 25° at most.*Dr Orla Venn/)
+    await user.click(
+      within(screen.getByRole('group', { name: 'Odalys Marrin' })).getByRole('button', { name: /away/i }),
+    )
+    await waitFor(() => expect(known.queryByRole('link', { name: 'Odalys Marrin' })).toBeNull())
+  })
+
+  it('without a server nobody is marked, and it is said', async () => {
+    await openToday()
+    setServerGone(true)
+    await user.click(
+      within(screen.getByRole('group', { name: 'Isolde Farrant' })).getByRole('button', { name: /away/i }),
+    )
+    expect(await screen.findByText(/It could not be kept/)).toBeTruthy()
+    setServerGone(false)
+    expect((await readRecord('isolde-farrant')).record.away).not.toContain(await today())
+  })
+
+  it('a look round is there the first time, closed for good, and found again; words are explained', async () => {
+    await openToday()
+    await user.click(within(screen.getByRole('region', { name: 'A short look round' })).getByRole('button'))
+    expect(screen.queryByRole('region', { name: 'A short look round' })).toBeNull()
+    await user.click(button('Look round'))
+    expect(screen.getByRole('region', { name: 'A short look round' })).toBeTruthy()
+  })
+})
+
+describe('without anybody', () => {
+  it('leads from nobody to the first class', async () => {
+    await openHouse('nobody')
+    await openPage('/')
+    expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Nobody is here yet.')
+    expect(screen.getByRole('link', { name: 'Write down the first person' }).getAttribute('href')).toBe('/bench')
+    expectReadable()
+  })
+
+  it('the words have a page of their own', async () => {
+    await openHouse('nobody')
+    await openPage('/words')
+    expect(screen.getAllByRole('term').length).toBeGreaterThan(12)
+    expectReadable()
+  })
+})

@@ -1,0 +1,45 @@
+import { useState } from 'react'
+import type { Mark } from '@/records/today'
+import type { BenchPerson } from '@/server/bench'
+import type { TodayPage } from '@/server/today-page'
+import { findNext } from '@/teaching/today'
+import { ask } from '@/ui/api/ask'
+
+/** The roll of the group that comes, called in place; and with it what is next. */
+export function useRoll({ members: first, coming, unwritten, today }: TodayPage) {
+  const [members, setMembers] = useState(first)
+  const [called, setCalled] = useState(first.some(({ person }) => person.mark !== 'here'))
+  const [failed, setFailed] = useState(false)
+  const mark = async (person: string, to: Mark) => {
+    try {
+      await ask('/api/roll-call', 'PUT', { marks: [{ person, mark: to }] })
+      const found = await ask<BenchPerson[]>(`/api/bench?group=${encodeURIComponent(coming?.group.id ?? '')}`, 'GET')
+      setMembers((before) =>
+        before.map((one) => ({ ...one, person: found.find(({ id }) => id === one.person.id) ?? one.person })),
+      )
+      setCalled(true)
+      setFailed(false)
+    } catch {
+      setFailed(true)
+    }
+  }
+  const next = findNext(coming && { ...coming, group: coming.group.id }, today, {
+    unwritten: unwritten !== null,
+    called,
+    taught: coming?.isWritten ?? false,
+  })
+  const on = next === 'write' ? unwritten : coming
+  return {
+    members,
+    away: members.filter(({ person }) => person.mark === 'away'),
+    isToday: coming?.day === today,
+    called,
+    call: () => setCalled(true),
+    mark,
+    failed,
+    next,
+    at: on && { group: on.group.id, day: on.day },
+  }
+}
+
+export type RollState = ReturnType<typeof useRoll>

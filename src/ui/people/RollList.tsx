@@ -1,0 +1,41 @@
+import ToggleButton from '@mui/material/ToggleButton'
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import type { ReactNode } from 'react'
+import { MARKS, type Mark } from '@/records/today'
+import { sayToday } from '@/words/limits'
+import { sayMark } from '@/words/records'
+import styles from './roll-list.module.css'
+
+/** Somebody on a roll: how today has them, and why where that is a reason of its own. */
+export type OnRoll = { id: string; name: string; mark: Mark | null; today: string | null; more?: ReactNode }
+
+type RollListProps = { people: readonly OnRoll[]; onMark: (person: string, mark: Mark) => void }
+
+/** A roll call: one touch for each who is not as usual. */
+export function RollList({ people, onMark }: RollListProps) {
+  return (
+    <ul className={styles.roll}>
+      {people.map(({ id, name, mark, today, more }) => (
+        <li key={id} data-mark={mark ?? 'other'}>
+          <div>
+            <strong>{name}</strong>
+            {mark === null && today && <small>{sayToday(today)}</small>}
+            {more}
+          </div>
+          <ToggleButtonGroup
+            exclusive
+            value={mark}
+            aria-label={name}
+            onChange={(_, next: Mark | null) => onMark(id, next ?? 'here')}
+          >
+            {MARKS.map((one) => (
+              <ToggleButton key={one} value={one}>
+                {sayMark(one)}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+        </li>
+      ))}
+    </ul>
+  )
+}
