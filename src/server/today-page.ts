@@ -5,6 +5,7 @@ import { listClassDays } from '@/teaching/practice/class-days'
 import { type Coming, findComing, findUnwritten, placeOf, readToKnow, type ToKnow } from '@/teaching/today'
 import { type BenchPerson, listMembers } from './bench'
 import { today } from './clock'
+import { readDecisionsOf } from './decisions'
 import { readGroups } from './groups'
 import { readHouse } from './house'
 import { listLessons } from './lessons'
@@ -52,18 +53,29 @@ export async function readToday(asked: string | null): Promise<TodayPage> {
   const next = findComing(lessons, wanted, on) ?? first(wanted[0], on)
   const rules = toPractice(practice)
   const members = next ? await listMembers(next.group) : []
+  const known = await Promise.all(
+    members.flatMap((person) => {
+      const record = here.find(({ id }) => id === person.id)?.record
+      const days = listClassDays(rows.filter((row) => row.person === person.id))
+      return record ? [readAnswered(person, readToKnow(record, days, on, rules))] : []
+    }),
+  )
   return {
     today: on,
     groups,
     people: here.length,
     coming: next && { ...next, group: groupOf(next.group), isWritten: written.has(placeOf(next.group, next.day)) },
     unwritten: late && { group: groupOf(late.group), day: late.day },
-    members: members.flatMap((person) => {
-      const record = here.find(({ id }) => id === person.id)?.record
-      const days = listClassDays(rows.filter((row) => row.person === person.id))
-      return record ? [{ person, toKnow: readToKnow(record, days, on, rules) }] : []
-    }),
+    members: known,
   }
+}
+
+/** What happened is no more to be answered once a word was written on it. */
+async function readAnswered(person: BenchPerson, toKnow: ToKnow): Promise<TodayPerson> {
+  const happened = toKnow.grave[0]?.day
+  if (happened === undefined) return { person, toKnow }
+  const isAnswered = (await readDecisionsOf(person.id)).some(({ day }) => day >= happened)
+  return { person, toKnow: isAnswered ? { ...toKnow, grave: [] } : toKnow }
 }
 
 /** A group that never had a lesson has its first one today. */

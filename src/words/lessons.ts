@@ -118,7 +118,9 @@ export function sayDoing(
     return plan && plan.level !== null && plan.taught
       ? (sayLevels(plan.levels.map(toMeasures), toMeasures(plan.taught), words)[plan.level]?.title ?? said)
       : said
-  const what = given.from === 'kept' ? given.of : sayChanges(given.changes, words)
+  // That a hand is on a chair is said already.
+  const changes = given.changes.filter(({ what }) => as !== 'chair' || what !== 'support')
+  const what = given.from === 'kept' ? given.of : sayChanges(changes, words)
   return what ? say('who.given', words, { as: said, what }) : said
 }
 

@@ -8,7 +8,7 @@ import { ask } from '@/ui/api/ask'
 /** The roll of the group that comes, called in place; and with it what is next. */
 export function useRoll({ members: first, coming, unwritten, today }: TodayPage) {
   const [members, setMembers] = useState(first)
-  const [called, setCalled] = useState(first.some(({ person }) => person.mark !== 'here'))
+  const [called, setCalled] = useState(first.some(({ person }) => person.mark === 'away'))
   const [failed, setFailed] = useState(false)
   const mark = async (person: string, to: Mark) => {
     try {

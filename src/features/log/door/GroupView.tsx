@@ -21,11 +21,14 @@ type GroupViewProps = {
 
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`practice.group.${key}`, values)
 
-/** Whoever sits, or may not put all weight on a leg, is never said to be ready for more. */
+/** Whoever sits, holds on, has somebody beside them, or may not put all weight on a leg, is never said to be ready for more. */
 const mayMore = (person: BenchPerson | undefined): boolean =>
+  !person?.helperBeside &&
   !person?.limits.some(
     ({ what, entry }) =>
-      (what === 'seatedOnly' && entry.value === true) || (what === 'loadMaxPct' && Number(entry.value) < 100),
+      what === 'support' ||
+      (what === 'seatedOnly' && entry.value === true) ||
+      (what === 'loadMaxPct' && Number(entry.value) < 100),
   )
 
 /** Of the group: who is ready for more, who for less, whom a clinician should hear of, who drifts away from the rest. */
