@@ -73,7 +73,7 @@ export async function readToday(asked: string | null): Promise<TodayPage> {
 /** What happened is no more to be answered once a word was written on it. */
 async function readAnswered(person: BenchPerson, toKnow: ToKnow): Promise<TodayPerson> {
   const happened = toKnow.grave[0]?.day
-  if (happened === undefined) return { person, toKnow }
+  if (!happened) return { person, toKnow }
   const isAnswered = (await readDecisionsOf(person.id)).some(({ day }) => day >= happened)
   return { person, toKnow: isAnswered ? { ...toKnow, grave: [] } : toKnow }
 }
