@@ -29,6 +29,7 @@ const card = () => ({
   feel: 'the crown',
   helper: false,
   orders: '',
+  isUnasked: false,
 })
 console.log(
   `a plan at true size, ${plan().length} sheets           ${(await time(() => toPdf(plan(), 'horse'))).toFixed(0).padStart(6)} ms (wanted for 8: 500 or less)`,

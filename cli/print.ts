@@ -78,6 +78,7 @@ function printStance(
     holdS: HOLD_S,
     helper: who?.limits.some(({ what }) => what === 'helperBeside') ?? false,
     orders: sayOrders(who?.limits ?? []),
+    isUnasked: false,
     feel: known ? sayCue({ id: stance.posture as string, own: null }) : '',
   }
   if ((as === 'card' || as === 'home') && !isPassing(stood)) throw new InputError('stance', title, { code: 'passing' })

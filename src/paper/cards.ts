@@ -18,6 +18,8 @@ export type Card = {
   helper: boolean
   /** What clinicians ordered of them, by whom and until when; '' where nothing is. */
   orders: string
+  /** Whether usual cautions of theirs were never answered. */
+  isUnasked: boolean
 }
 
 /** How many times, how long, and on which side where it may not be done on both. */
@@ -59,7 +61,7 @@ export function cardSheets(cards: readonly Card[], unit: LengthUnit, size: Paper
 }
 
 function cardMarks(
-  { name, stances, counts, holdS, feel, helper, orders }: Card,
+  { name, stances, counts, holdS, feel, helper, orders, isUnasked }: Card,
   width: number,
   height: number,
   unit: LengthUnit,
@@ -102,6 +104,7 @@ function cardMarks(
     ...stances.flatMap(({ analysis }) => (analysis && describeAim(analysis, words)) ?? []),
     ...[...new Set(stances.map((one) => sayCounts(one, counts, holdS, words)))],
     ...(orders ? [words.say('paper.card.orders', { orders })] : []),
+    ...(isUnasked ? [words.say('paper.card.unasked')] : []),
     ...(feel ? [words.say('paper.card.feel', { cue: feel })] : []),
     ...stances.flatMap((one) => sayComing(one.wayIn, words) || []),
     ...(helper ? [words.say('paper.card.helper')] : []),

@@ -14,7 +14,7 @@ const BOX = 12
 
 /** What somebody does at home: one stance or two, where the tape goes, how many, a week to tick, when to stop and whom to ask. */
 export function homeSheet(
-  { name, stances, counts, holdS, feel, helper, orders }: Card,
+  { name, stances, counts, holdS, feel, helper, orders, isUnasked }: Card,
   unit: LengthUnit,
   size: PaperSize,
   words: Words = ENGLISH,
@@ -32,6 +32,7 @@ export function homeSheet(
   }
   add(words.say('paper.home.space'), 5)
   if (orders) add(words.say('paper.card.orders', { orders }), 4.8)
+  if (isUnasked) add(words.say('paper.card.unasked'), 5, MARGIN, true)
   if (helper) add(words.say('paper.card.helper'), 5, MARGIN, true)
   for (const stood of stances) {
     const top = y + 2

@@ -183,6 +183,7 @@ describe('text on paper', () => {
       feel: 'the crown',
       helper: true,
       orders: '50 % on the left leg at most (Dr. Venn, 3 March)',
+      isUnasked: true,
     }
     const sheets = cardSheets(
       Array.from({ length: 16 }, () => card),
@@ -192,13 +193,13 @@ describe('text on paper', () => {
     expect(sheets).toHaveLength(4)
     const said = linesOf(sheets[0] as Sheet).join(' ')
     expect(said).toMatch(
-      /Marit.*bow.*heel.*of the weight.*4 times on each side, held up to 8 s.*Ordered: 50 % on the left leg.*Feel for: the crown.*Only with somebody beside you.*Stop when/,
+      /Marit.*bow.*heel.*of the weight.*4 times on each side, held up to 8 s.*Ordered: 50 % on the left leg.*Not everything has been asked yet.*Feel for: the crown.*Only with somebody beside you.*Stop when/,
     )
   })
 
   it('a card asks for no side that an order forbids: mirrored it is looked at, too', () => {
     const careful = resolveBody({ ...body.person, limits: { loadMax: { left: 0.5, right: 1 } } })
-    const card = { name: 'Ana', counts: 5, holdS: 5, feel: '', helper: false, orders: '' }
+    const card = { name: 'Ana', counts: 5, holdS: 5, feel: '', helper: false, orders: '', isUnasked: false }
     const saidOf = (who: typeof body, stance: typeof bow) =>
       linesOf(cardSheets([{ ...card, stances: [stand('bow', who, stance)] }], 'cm', 'a4')[0] as Sheet).join(' ')
     expect(saidOf(body, bow)).toContain('5 times on each side')

@@ -20,6 +20,7 @@ import { useUndoKeys } from '@/ui/words/use-undo-keys'
 import { ENGLISH } from '@/words/language'
 import { sayAgain, sayEarly, sayNeeds, sayPiece } from '@/words/lessons'
 import { sayList } from '@/words/lists'
+import { sayUnanswered } from '@/words/records'
 import { makeStock, nameStock } from '@/workers/lesson'
 import { goTo, LessonSentence } from './LessonSentence'
 import styles from './lesson.module.css'
@@ -159,6 +160,10 @@ export function FullLesson(props: FullLessonProps) {
       )}
       <Warnings
         warnings={[
+          ...here.flatMap(({ person }) => {
+            const open = sayUnanswered(person.unanswered)
+            return open ? [say('warn.unanswered', { name: person.name, open })] : []
+          }),
           ...warnings.early.map((one) => sayEarly(one, sayName(one.piece))),
           ...(warnings.again.length > 0 ? [sayAgain(warnings.again)] : []),
         ]}

@@ -187,7 +187,14 @@ export function FullPath(props: FullPathProps) {
             {order}
           </div>
           <div className={styles.right}>
-            <Trouble path={path} names={names} who={person.name} routine={routine} parts={sized} />
+            <Trouble
+              path={path}
+              names={names}
+              who={person.name}
+              routine={routine}
+              parts={sized}
+              unanswered={person.unanswered}
+            />
             <PlayedBody path={path} body={body}>
               <PlayTools path={path} />
             </PlayedBody>

@@ -134,6 +134,16 @@ describe('a routine that is drawn', () => {
   })
 })
 
+describe('somebody whose cautions nobody answered', () => {
+  it('walks nothing that is called better than close, and it is said why', async () => {
+    await keepOneStep()
+    await openPage(`/path?person=severin-aldous&routine=${ONE_STEP}`)
+    const trouble = within(await screen.findByRole('region', { name: 'What is wrong on the way' }))
+    expect(trouble.getByText(/caution.* for .*left knee/)).toBeTruthy()
+    expect(trouble.getByTestId('path-verdict').textContent).not.toMatch(/Holds/)
+  })
+})
+
 describe('a class in the hall', () => {
   it('everybody stands in it once, said with what it takes; Enter opens their own path', async () => {
     await keepOneStep()

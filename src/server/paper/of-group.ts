@@ -78,6 +78,7 @@ export async function printClass(asked: PrintRequest & { group: string; posture:
               feel: sayCue(posture),
               helper: person.helperBeside,
               orders: sayOrders(person.limits),
+              isUnasked: person.unanswered.length > 0,
             },
           ]
         : [],

@@ -29,6 +29,7 @@ import { withWayIn } from './way-in'
 export type Printable = {
   name: string
   orders: string
+  isUnasked: boolean
   helper: boolean
   stoods: (Stood & { where: string; feel: string; holdMost: number | null; choices: Choices })[]
 }
@@ -61,13 +62,19 @@ export async function listPrintable(personId: string): Promise<Printable> {
   const parallel = postures.find(({ id }) => id === 'parallel')
   if (stoods.length === 0 && parallel)
     stoods.push(of('parallel', 'therapeutic', buildPosture(parallel, body, 'therapeutic', 'left'), ''))
-  return { name: person.name, orders: sayOrders(person.limits), helper: person.helperBeside, stoods }
+  return {
+    name: person.name,
+    orders: sayOrders(person.limits),
+    isUnasked: person.unanswered.length > 0,
+    helper: person.helperBeside,
+    stoods,
+  }
 }
 
 export async function printPerson(
   asked: PrintRequest & { person: string },
 ): Promise<{ title: string; sheets: Sheet[] }> {
-  const { name, helper, orders, stoods } = await listPrintable(asked.person)
+  const { name, helper, orders, isUnasked, stoods } = await listPrintable(asked.person)
   const { as, size, unit, counts } = asked
   if (as === 'clinician')
     return { title: name, sheets: clinicianSheets(await readClinician(asked.person, stoods), size) }
@@ -83,6 +90,7 @@ export async function printPerson(
     feel: stood.feel,
     helper,
     orders,
+    isUnasked,
   }
   if ((as === 'card' || as === 'home') && !isPassing(stood)) return { title, sheets: [] }
   const sheets: Record<'tape' | 'plan' | 'card' | 'home', () => Sheet[]> = {

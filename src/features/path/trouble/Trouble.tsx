@@ -3,10 +3,13 @@ import ButtonBase from '@mui/material/ButtonBase'
 import { memo, useMemo, useState } from 'react'
 import type { RoutinePart, ShownPath } from '@/core'
 import { HALF_BREATH_S, type RoutineDocument } from '@/formats/routine-document'
+import { capVerdict } from '@/records/cap-verdict'
+import type { BenchPerson } from '@/server/bench'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { sayFinding, sayHeading } from '@/words/findings'
 import { ENGLISH } from '@/words/language'
 import { sayRefused, saySeconds } from '@/words/path'
+import { sayUnanswered } from '@/words/records'
 import { goTo, setPlay } from '../state/play'
 import { listTroubles, type Trouble as One } from './list-troubles'
 import { TempoOffers } from './TempoOffers'
@@ -18,20 +21,24 @@ type TroubleProps = {
   who: string
   routine: RoutineDocument
   parts: readonly RoutinePart[]
+  /** Usual cautions of whoever walks that nobody answered. */
+  unanswered: BenchPerson['unanswered']
 }
 
 const FIRST = 1
 
 /** What is wrong on the way, as prose, the worst first; each leads to its instant. */
-export const Trouble = memo(function Trouble({ path, names, who, routine, parts }: TroubleProps) {
+export const Trouble = memo(function Trouble({ path, names, who, routine, parts, unanswered }: TroubleProps) {
   const troubles = useMemo(() => listTroubles(path), [path])
   const [all, setAll] = useState(false)
+  const verdict = capVerdict(path.verdict, unanswered.length)
   const shown = all ? troubles : troubles.slice(0, FIRST)
   return (
     <section className={styles.trouble} aria-label={ENGLISH.say('path.trouble.label')}>
       <h2 data-testid="path-verdict" aria-live="polite">
-        <VerdictMark verdict={path.verdict} size={24} /> {VERDICT_WORDS[path.verdict]}
+        <VerdictMark verdict={verdict} size={24} /> {VERDICT_WORDS[verdict]}
       </h2>
+      {unanswered.length > 0 && <p>{sayUnanswered(unanswered)}</p>}
       {troubles.length === 0 && <p>{ENGLISH.say('path.empty')}</p>}
       <ul>
         {shown.map((trouble) => (
