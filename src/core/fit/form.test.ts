@@ -47,6 +47,16 @@ describe('what somebody does of a posture', () => {
     expect(formOf(body({ seatedOnly: true }), 'seated', 'left').form).toBe('as-taught')
   })
 
+  it('is the other side where only there the leg that may carry nothing is in the air; else a seat', () => {
+    const none = body({ loadMax: { left: 0, right: 1 } }, 45)
+    const forms = SIDES.map((side) => formOf(none, 'one-leg', side).form)
+    expect(forms.toSorted()).not.toEqual(['seated', 'seated'])
+    const [stands, other] = forms[0] === 'other-side' ? [forms[1], forms[0]] : [forms[0], forms[1]]
+    expect(other).toBe('other-side')
+    expect(['as-taught', 'less', 'hand', 'other-use']).toContain(stands)
+    expect(formOf(none, 'bow', 'left').form).toBe('seated')
+  })
+
   it('mirrored for whoever is limited on the other leg', () => {
     const [left, right] = SIDES.map((side) => {
       const limits: Limits = { loadMax: { left: 1, right: 1, [side]: 0.4 } }

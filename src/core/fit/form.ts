@@ -54,9 +54,16 @@ export function findForm(body: Body, measures: Measures, taught: Taught, isOver:
     return seat ? tell('seated', seat) : { ...NOTHING, reason }
   }
   if (stance.seat) return original && original.verdict !== 'beyond' ? tell('as-taught', stance) : sitting()
-  // Whoever may put no weight on a leg that the posture puts down is given no standing form.
-  const bare = SIDES.some((side) => body.loadMax[side] === 0 && stance.feet[side].contact !== 'air')
-  if (bare || body.person.limits?.seatedOnly) return sitting()
+  if (body.person.limits?.seatedOnly) return sitting()
+  const scaleTo = (of: Taught, chairs: boolean) => findLevel(body, measures, of, chairs)
+  const onOther = { ...taught, side: otherSide(taught.side) }
+  // Whoever may put no weight on a leg is given no form that puts it down; where it is in the air on the other side, that.
+  if (isBare(body, stance)) {
+    const other = isBare(body, layOut(measures, body, onOther.side, taught.posture, taught.keeps))
+      ? null
+      : scaleTo(onOther, false)
+    return other ? tell('other-side', other) : sitting()
+  }
 
   const stood = asStoodBy(body, stance)
   const verdict = tryAnalyse(body, stood)?.verdict ?? 'beyond'
@@ -69,13 +76,12 @@ export function findForm(body: Body, measures: Measures, taught: Taught, isOver:
     if (close) return tell(held(close, stance) ? 'hand' : 'less', close)
   }
 
-  const scaleTo = (of: Taught, chairs: boolean) => findLevel(body, measures, of, chairs)
   const less = scaleTo(taught, false)
   const keeps = less !== null && findGivenUp(body, stance, less).length === 0
   if (keeps) return tell(held(less, stance) ? 'hand' : 'less', less)
   const finer = original && searchOn(body, stance, tell, true, isOver)
   if (finer?.form === 'less') return finer
-  const mirrored = differs(body) ? scaleTo({ ...taught, side: otherSide(taught.side) }, false) : null
+  const mirrored = differs(body) ? scaleTo(onOther, false) : null
   if (mirrored) return tell('other-side', mirrored)
   const helped = less ? null : scaleTo(taught, true)
   if (helped) return tell('hand', helped)
@@ -129,6 +135,10 @@ const NOTHING: FormFound = {
   support: null,
   reason: null,
 }
+
+/** Whether it puts a leg down that may carry nothing. */
+const isBare = ({ loadMax }: Body, { feet }: Stance): boolean =>
+  SIDES.some((side) => loadMax[side] === 0 && feet[side].contact !== 'air')
 
 const held = (one: Stance, than: Stance): boolean => one.supports.length > than.supports.length
 

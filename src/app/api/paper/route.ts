@@ -1,3 +1,4 @@
+import { InputError } from '@/core'
 import { toPdf } from '@/paper/pdf'
 import { answer } from '@/server/answer'
 import { readAsked } from '@/server/paper/asked'
@@ -9,6 +10,8 @@ export async function GET(request: Request): Promise<Response> {
   let pdf: Buffer | null = null
   const refused = await answer(async () => {
     const { title, sheets } = await makeSheets(readAsked(given))
+    // A page on which nothing may be printed says so; a file of no sheets would not.
+    if (sheets.length === 0) throw new InputError('stance', title, { code: 'passing' })
     pdf = await toPdf(sheets, title)
   })
   if (!pdf) return refused

@@ -52,7 +52,7 @@ export function PartTools({ at, routine, postures, phrases, kept, children }: Pa
           ...postures.map((one) => ({ value: one.id, name: sayPostureName(one) })),
           ...kept.map(({ id, name }) => ({ value: `kept ${id}`, name, detail: say('keptStance') })),
         ]}
-        onChoose={(value) => insert([partOf(value, kept)])}
+        onChoose={(value) => insert([partOf(value, kept, parts.slice(0, end))])}
       />
       <ChoiceButton
         label={say('phrase')}
@@ -99,7 +99,10 @@ export function PartTools({ at, routine, postures, phrases, kept, children }: Pa
 
 const SECONDS = 10
 
-function partOf(value: string, kept: readonly KeptStance[]): PartDocument {
+/** A second of the same posture is on the other side. */
+function partOf(value: string, kept: readonly KeptStance[], before: readonly PartDocument[]): PartDocument {
+  const last = before.findLast(({ posture }) => posture === value)
+  const side = last && (last.side ?? 'left') === 'left' ? 'right' : 'left'
   const stance = kept.find(({ id }) => `kept ${id}` === value)?.stance
-  return { ...(stance ? { stance } : { posture: value, side: 'left' }), seconds: SECONDS, breath: 'in-out' }
+  return { ...(stance ? { stance } : { posture: value, side }), seconds: SECONDS, breath: 'in-out' }
 }
