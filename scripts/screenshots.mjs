@@ -44,7 +44,7 @@ const POINTS = ['Heel', 'Toe', 'Ankle', 'Knee', 'Hip', 'Shoulder']
 /** A picture of the body as the bench draws it level, brought in and pointed at where its joints are. */
 async function pointAtPicture(page) {
   const bench = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-  await bench.goto(`http://127.0.0.1:${PORT}/?person=yuki-harland`)
+  await bench.goto(`http://127.0.0.1:${PORT}/bench?person=yuki-harland`)
   await choose(bench, /^Posture:/, 'parallel stance')
   await bench.keyboard.press('4')
   const figure = bench.getByRole('img', { name: /from its right side/ })
@@ -144,12 +144,7 @@ const SHOTS = {
       await page.getByRole('button', { name: 'Pause' }).click()
     },
   },
-  'path-step': {
-    ...onPath,
-    height: 860,
-    path: '/path?person=yuki-harland&routine=walk-out',
-    act: (page) => openWay(page, 3),
-  },
+  today: { ...onBench, path: '/', shows: 'h1', act: (page) => page.getByRole('button', { name: 'Close' }).click() },
   'path-remedy': {
     ...onPath,
     height: 1320,

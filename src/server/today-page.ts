@@ -5,12 +5,12 @@ import { listClassDays } from '@/teaching/practice/class-days'
 import { type Coming, findComing, findUnwritten, placeOf, readToKnow, type ToKnow } from '@/teaching/today'
 import { type BenchPerson, listMembers } from './bench'
 import { today } from './clock'
-import { readDecisionsOf } from './decisions'
+import { readGrave } from './grave'
 import { readGroups } from './groups'
 import { readHouse } from './house'
 import { listLessons } from './lessons'
 import { readLogOfGroup } from './log'
-import { listRecords } from './people'
+import { listRecords, readRecord } from './people'
 
 /** Somebody of the group that comes, and what has to be known of them. */
 export type TodayPerson = { person: BenchPerson; toKnow: ToKnow }
@@ -54,10 +54,11 @@ export async function readToday(asked: string | null): Promise<TodayPage> {
   const rules = toPractice(practice)
   const members = next ? await listMembers(next.group) : []
   const known = await Promise.all(
-    members.flatMap((person) => {
-      const record = here.find(({ id }) => id === person.id)?.record
+    members.map(async (person): Promise<TodayPerson> => {
       const days = listClassDays(rows.filter((row) => row.person === person.id))
-      return record ? [readAnswered(person, readToKnow(record, days, on, rules))] : []
+      const record = (await readRecord(person.id)).record
+      const grave = await readGrave(person.id, days, on, rules)
+      return { person, toKnow: readToKnow(record, days.length > 0, on, grave) }
     }),
   )
   return {
@@ -68,14 +69,6 @@ export async function readToday(asked: string | null): Promise<TodayPage> {
     unwritten: late && { group: groupOf(late.group), day: late.day },
     members: known,
   }
-}
-
-/** What happened is no more to be answered once a word was written on it. */
-async function readAnswered(person: BenchPerson, toKnow: ToKnow): Promise<TodayPerson> {
-  const happened = toKnow.grave[0]?.day
-  if (!happened) return { person, toKnow }
-  const isAnswered = (await readDecisionsOf(person.id)).some(({ day }) => day >= happened)
-  return { person, toKnow: isAnswered ? { ...toKnow, grave: [] } : toKnow }
 }
 
 /** A group that never had a lesson has its first one today. */

@@ -1,4 +1,4 @@
-import { type ClassDay, decide, type Practice, type Reason } from '@/core'
+import type { Reason } from '@/core'
 import { addDays, weekdayOf } from '@/formats/days'
 import type { LessonDocument } from '@/formats/lesson-document'
 import type { RecordDocument } from '@/formats/record-document'
@@ -73,11 +73,9 @@ export type ToKnow = {
   isNew: boolean
 }
 
-/** @param days what was written down of them */
-export function readToKnow(record: RecordDocument, days: readonly ClassDay[], today: string, rules: Practice): ToKnow {
-  return {
-    grave: decide(days, today, rules).grave,
-    due: listDue(record, today),
-    isNew: record.tests.length === 0 && days.length === 0,
-  }
-}
+/** @param wasThere whether anything was ever written down of them */
+export const readToKnow = (record: RecordDocument, wasThere: boolean, today: string, grave: Reason[]): ToKnow => ({
+  grave,
+  due: listDue(record, today),
+  isNew: record.tests.length === 0 && !wasThere,
+})

@@ -185,10 +185,12 @@ export function FullLesson(props: FullLessonProps) {
           {learning &&
             sayNeeds(
               countNeeds(
-                learning.map(({ person: { person }, worked }) => ({
+                learning.map(({ person: { person, grave }, worked }) => ({
                   worked,
                   helperBeside: person.helperBeside,
-                  support: String(person.limits.find(({ what }) => what === 'support')?.entry.value ?? '') || null,
+                  support:
+                    String(person.limits.find(({ what }) => what === 'support')?.entry.value ?? '') ||
+                    (grave.length > 0 ? 'chair-back' : null),
                 })),
               ),
             )}

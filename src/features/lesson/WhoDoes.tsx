@@ -3,6 +3,7 @@ import type { DoneAs } from '@/formats/log-document'
 import type { Learning } from '@/teaching/practice/lesson-loads'
 import { ENGLISH } from '@/words/language'
 import { sayDoing } from '@/words/lessons'
+import { sayReason } from '@/words/practice'
 import styles from './lesson.module.css'
 import type { Pupil } from './state/use-learning'
 
@@ -27,7 +28,7 @@ export function WhoDoes({ learning, pieces, piece, name, group, away }: WhoDoesP
     const does = worked[at] ?? { as: 'none' as const, given: null }
     const title = sayDoing(does, person.planned, { group, posture: piece.posture })
     const lane = lanes.get(title) ?? { title, order: ORDER.indexOf(does.as), names: [] }
-    lane.names.push(sayName(person.name, person))
+    lane.names.push(sayName(person.name, pupil))
     lanes.set(title, lane)
   }
   const shown = [...lanes.values()].sort((a, b) => a.order - b.order)
@@ -51,8 +52,12 @@ export function WhoDoes({ learning, pieces, piece, name, group, away }: WhoDoesP
   )
 }
 
-const sayName = (name: string, { limits, helperBeside }: Pupil['person']): string => {
+/** With the chair or the helper that they have, and with what happened to them and is not answered: a chair is at hand. */
+function sayName(name: string, { person: { limits, helperBeside }, grave }: Pupil): string {
   const support = limits.find(({ what }) => what === 'support')?.entry.value
-  const said = support === 'chair-back' ? say('chairFor', { name }) : name
-  return helperBeside || support === 'helper' ? say('helperFor', { name: said }) : said
+  const said = support === 'chair-back' || grave.length > 0 ? say('chairFor', { name }) : name
+  const helped = helperBeside || support === 'helper' ? say('helperFor', { name: said }) : said
+  return grave.length > 0
+    ? say('graveFor', { name: helped, what: grave.map((one) => sayReason(one)).join(' ') })
+    : helped
 }

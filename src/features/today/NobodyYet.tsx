@@ -6,6 +6,7 @@ import styles from './today.module.css'
 const say = (key: string) => ENGLISH.say(`today.empty.${key}`)
 const STEPS = [
   ['people', '/people?bring'],
+  ['house', '/house'],
   ['group', '/people'],
   ['orders', '/people'],
   ['fit', '/class'],

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import type { DoneDay, Practice } from '@/core'
+import type { DoneDay, Practice, Reason } from '@/core'
 import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
 import type { BenchPerson } from '@/server/bench'
 import type { Worked } from '@/teaching/lessons/work-piece'
@@ -7,7 +7,7 @@ import { type Learning, listLearning, listOtherWays, type Mend, pickOtherWay } f
 import { type LessonWork, openLessonWork, type Stock, toLearner } from '@/workers/lesson'
 
 /** Somebody of the class, with what they did before. */
-export type Pupil = { person: BenchPerson; done: readonly DoneDay[]; mass: number }
+export type Pupil = { person: BenchPerson; done: readonly DoneDay[]; mass: number; grave: readonly Reason[] }
 
 const REST_MS = 120
 
