@@ -46,6 +46,9 @@ export function sayPosture({ id, kind, own }: Pick<Posture, 'id' | 'kind' | 'own
   return words.say('postures.own', { article: /^[aeiou]/i.test(own.name) ? 'an' : 'a', name: own.name })
 }
 
+/** Why a school does what it does, as it says itself: never as right or wrong. */
+export const saySchoolBecause = (id: SchoolId, words: Words = ENGLISH): string => words.say(`postures.because.${id}`)
+
 export const saySchool = (school: SchoolId, words: Words = ENGLISH): string => words.say(`postures.schools.${school}`)
 
 export const sayArms = (preset: ArmPreset, words: Words = ENGLISH): string => words.say(`postures.arms.${preset}`)

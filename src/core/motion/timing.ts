@@ -89,10 +89,10 @@ export function calcShortest(body: Body, phase: Phase, held: Held): number | nul
     const [before, after] = [centreAt(i - 1), centreAt(i + 1)]
     const width = (Math.min(INSTANTS, i + 1) - Math.max(0, i - 1)) / INSTANTS
     const omega = Math.sqrt(GRAVITY / pendulumLengthAt(i / INSTANTS))
-    const ahead: Vec2 = [(after[0] - before[0]) / width / omega, (after[1] - before[1]) / width / omega]
+    const extrapolation: Vec2 = [(after[0] - before[0]) / width / omega, (after[1] - before[1]) / width / omega]
     shortest = Math.max(
       shortest,
-      calcLeastSeconds(base, footing.centre, ahead, Math.min(calcReserve(footing), halfSure)),
+      calcLeastSeconds(base, footing.centre, extrapolation, Math.min(calcReserve(footing), halfSure)),
     )
   }
   return shortest <= LONGEST_S ? shortest : null
@@ -119,11 +119,12 @@ function listPendulumLengths(body: Body, phase: Phase, held: Held): (t: number) 
 }
 
 /**
- * The least seconds in which a centre whose extrapolation would be `ahead` of it in one second keeps inside a base by
- * `keep`: each edge by itself is a line, and what is ahead falls with the time. Infinity where the longest is not
+ * The least seconds in which the margin of stability is `keep` and more: how far the extrapolated centre lies inside a
+ * base, where in one second it would lie `extrapolation` ahead of the centre. Each edge by itself is a line, and what is
+ * ahead falls with the time. Infinity where the longest is not
  * enough.
  */
-function calcLeastSeconds(base: Base, [x, y]: Vec2, [aheadX, aheadY]: Vec2, keep: number): number {
+function calcLeastSeconds(base: Base, [x, y]: Vec2, [extrapolationX, extrapolationY]: Vec2, keep: number): number {
   let least = 0
   for (let i = 0; i < base.length; i++) {
     const a = base[i] as Corner
@@ -131,7 +132,7 @@ function calcLeastSeconds(base: Base, [x, y]: Vec2, [aheadX, aheadY]: Vec2, keep
     const [ex, ey] = [b.x - a.x, b.y - a.y]
     const length = lengthOf(ex, ey)
     const spare = (ex * (y - a.y) - ey * (x - a.x)) / length - keep
-    const approach = (ey * aheadX - ex * aheadY) / length
+    const approach = (ey * extrapolationX - ex * extrapolationY) / length
     if (spare * LONGEST_S < approach) return Number.POSITIVE_INFINITY
     if (approach > 0) least = Math.max(least, approach / spare)
   }

@@ -5,6 +5,8 @@ import { FROM_RIGHT, see, viewFrom } from '@/ui/figure/view'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { sayCentimetres } from '@/words/figures'
+import { ENGLISH } from '@/words/language'
+import { saySchoolBecause } from '@/words/postures'
 import { sayWorst } from '@/words/reasons'
 import { briefWayIn } from '@/words/way-in'
 import styles from './postures.module.css'
@@ -75,6 +77,14 @@ export function SchoolFigures({ readings, waysIn, pointed, onPoint, onEdit }: Sc
               ))}
             </tr>
           ))}
+          <tr className={styles.because}>
+            <th scope="row">{ENGLISH.say('postures.because.label')}</th>
+            {readings.map(({ school }) => (
+              <td key={school} data-pointed={pointed === school}>
+                {saySchoolBecause(school)}
+              </td>
+            ))}
+          </tr>
         </tbody>
       </table>
     </section>
