@@ -1,4 +1,4 @@
-import { fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { readRecord } from '@/server/people'
 import { keepPlan, listPlans } from '@/server/plans'
@@ -54,6 +54,31 @@ describe('a class', () => {
     const drops = within(await screen.findByRole('region', { name: 'What fitting again drops' }))
     expect(drops.getByText(new RegExp(first as string))).toBeTruthy()
     await user.click(drops.getByRole('button', { name: 'Leave it' }))
+    expect(inLane(2)).toContain(first)
+  })
+
+  it('stands as it was left when one comes back, with the way back; once kept, what is kept is opened', async () => {
+    await openPage('/class')
+    await fitted()
+    const [first] = inLane(1)
+    fireEvent.keyDown(lane(1).getByRole('button', { name: new RegExp(`^${first} `) }), { key: 'ArrowRight' })
+    await waitFor(() => expect(inLane(2)).toContain(first))
+    cleanup()
+    await openPage('/class')
+    // At once: nothing is looked for.
+    expect(inLane(2)).toContain(first)
+    expect(lane(2).getByRole('button', { name: new RegExp(`^${first} .*put here by hand`) })).toBeTruthy()
+    await user.click(button('Keep for the class'))
+    await waitFor(async () => expect(await listPlans()).toHaveLength(1))
+    expect(Object.keys(sessionStorage).filter((key) => key.startsWith('nivrel.class'))).toEqual([])
+    // Somebody else kept another meanwhile: theirs is opened, no draft that was made over the one before.
+    fireEvent.keyDown(lane(2).getByRole('button', { name: new RegExp(`^${first} `) }), { key: 'ArrowLeft' })
+    await waitFor(() => expect(inLane(1)).toContain(first))
+    const [kept] = await listPlans()
+    if (!kept) throw new Error('nothing was kept')
+    await keepPlan({ group: kept.group, posture: kept.posture, revision: kept.revision, plan: kept.plan })
+    cleanup()
+    await openPage('/class')
     expect(inLane(2)).toContain(first)
   })
 

@@ -5,6 +5,7 @@ import type { ClassPlan } from '@/server/plans'
 import { type LevelWords, sayLevels } from '@/words/levels'
 import { startClassFit } from '@/workers/fit'
 import { useWaysIn } from '@/workers/use-ways-in'
+import { type DraftOf, dropDraft, keepDraft, readDraft } from './draft'
 import {
   type Choosing,
   isAway,
@@ -68,19 +69,28 @@ export function useClass(members: readonly Member[], choosing: Choosing, kept: C
       })
   }, [stopSearch, measures, taught, most, chairs])
 
+  const matching = kept && matches(kept, choosing) ? kept : null
+  const draftOf = useRef<DraftOf>(null as never)
+  draftOf.current = { choosing, measures, revision: matching?.revision ?? 0 }
   const open = useCallback(
     (plan: ClassPlan | null) => {
       stopSearch()
       setStopped(false)
       const fromPlan = plan && readPlan(plan)
-      setSteps(fromPlan ? [fromPlan] : [])
+      const draft = readDraft(draftOf.current)
+      setSteps([fromPlan, draft].filter((one) => one !== null))
       setAsKept(fromPlan)
-      return fromPlan !== null
+      return fromPlan !== null || draft !== null
     },
     [stopSearch],
   )
+  // What is not kept for the class is kept in this tab.
+  useEffect(() => {
+    if (!layout) return
+    if (layout === asKept) dropDraft(draftOf.current)
+    else keepDraft(draftOf.current, layout)
+  }, [layout, asKept])
   const isThere = members.length > 0
-  const matching = kept && matches(kept, choosing) ? kept : null
   const planned = useRef(matching)
   planned.current = matching
   // Another class, posture, school or side is another hall: its kept plan is opened, else its levels are looked for.
@@ -177,6 +187,7 @@ export function useClass(members: readonly Member[], choosing: Choosing, kept: C
     },
     /** Opens what is kept now, or looks anew where nothing is. */
     reopen: (plan: ClassPlan | null) => {
+      dropDraft(draftOf.current)
       if (!open(plan)) search()
     },
   }

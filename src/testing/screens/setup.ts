@@ -55,4 +55,5 @@ beforeEach(() => {
 afterEach(() => {
   cleanup()
   localStorage.clear()
+  sessionStorage.clear()
 })
