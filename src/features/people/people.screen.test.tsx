@@ -68,6 +68,15 @@ describe('a list that is brought in', () => {
     ])
   })
 
+  it('is pasted as it stands in a spreadsheet, its cells apart by tabs', async () => {
+    await openHouse('nobody')
+    await openPage('/people?bring')
+    await user.click(screen.getByRole('textbox', { name: /^Or paste a list/ }))
+    await user.paste('Name\tHeight\tMass\nAna Quist\t162\t70,5\nBo Lind\t160\t80\n')
+    await user.click(await screen.findByRole('button', { name: 'Bring in 2' }))
+    await waitFor(() => expect(rows()).toHaveLength(2))
+  })
+
   it('leaves out who is there already, unless it is wished', async () => {
     await openHouse()
     await bringIn('class.csv', 'Name,Height,Mass\nmarit quill,160,60\nNew One,160,60\n')

@@ -11,6 +11,7 @@ import type { WholeDocument } from '@/formats/whole-document'
 import { type BodyUnits, sayHeight, sayMass } from '@/records/body-units'
 import { guessColumns, type Mapping, readHeadings, readTable } from '@/records/spreadsheet'
 import { RefusedError } from '@/ui/api/ask'
+import { Lines } from '@/ui/forms/Field'
 import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
 import { sayFieldError } from '@/words/fields'
@@ -51,17 +52,19 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
   }, [file, mapping, units])
   const known = read?.records.filter(({ name }) => isOnList(names, name)) ?? []
   const coming = withKnown ? (read?.records ?? []) : (read?.records.filter((record) => !known.includes(record)) ?? [])
-  const openFile = async (picked: File | undefined) => {
-    if (!picked) return
+  const openText = (name: string, text: string) => {
     setProblem(null)
     try {
-      const opened = readFile(picked.name, await picked.text())
+      const opened = readFile(name, text)
       setFile(opened)
       if (opened.kind === 'table') setMapping(guessColumns(opened.headings))
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      setProblem(`${picked.name} was not opened. ${sayFieldError(error)}`)
+      setProblem(ENGLISH.say('people.came.unopened', { name, why: sayFieldError(error) }))
     }
+  }
+  const openFile = async (picked: File | undefined) => {
+    if (picked) openText(picked.name, await picked.text())
   }
   const bringIn = async (work: () => Promise<void>) => {
     setDone(0)
@@ -102,6 +105,18 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
           onChange={(event) => openFile(event.target.files?.[0])}
         />
       </label>
+      {!file && (
+        <label className={styles.pick}>
+          {ENGLISH.say('people.came.paste')}
+          <Lines
+            rows={4}
+            // A heading alone is no table yet: what is typed is read from its second line on.
+            onChange={({ target }) => {
+              if (target.value.trim().includes('\n')) openText(ENGLISH.say('people.came.pasted'), target.value)
+            }}
+          />
+        </label>
+      )}
       {!file && (
         <p>
           A table needs a name, a height and a mass for each; the rest may come later.{' '}
