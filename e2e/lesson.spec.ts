@@ -182,17 +182,16 @@ test('a class is written down by keyboard: a figure and Enter, field by field; a
   const rows = await logOf(page, 'Imke Sorrel', day)
   expect(rows).toMatchObject([{ effort: 4, pain: 1, came: true }])
   // Ten is a one and a nought.
-  await people
-    .first()
-    .getByRole('radiogroup', { name: /^Effort/ })
-    .getByRole('radio', { name: '4', exact: true })
-    .focus()
-  await page.keyboard.press('1')
-  await page.keyboard.press('0')
-  await expect(people.first().getByRole('radio', { name: '10', exact: true }).first()).toHaveAttribute(
-    'aria-checked',
-    'true',
-  )
+  const effort = people.first().getByRole('radiogroup', { name: /^Effort/ })
+  // Two keys that a busy machine hears too far apart are two figures.
+  await expect(async () => {
+    await effort.locator('[tabindex="0"]').focus()
+    await page.keyboard.press('1')
+    await page.keyboard.press('0')
+    await expect(effort.getByRole('radio', { name: '10', exact: true })).toHaveAttribute('aria-checked', 'true', {
+      timeout: 2000,
+    })
+  }).toPass()
 
   await page.getByRole('button', { name: 'Somebody walked in' }).click()
   await page.getByRole('combobox').fill('Adaeze')
