@@ -6,7 +6,9 @@ import styles from './today.module.css'
 
 const say = (key: string) => ENGLISH.say(`today.${key}`)
 
-/** What has to be known of people before the class, whoever had something happen first; nothing of whoever is away. */
+const gravity = ({ isGrave, orders }: { isGrave: boolean; orders: string }) => (isGrave ? 2 : 0) + (orders ? 1 : 0)
+
+/** What has to be known of people before the class: what happened, then orders; nothing of whoever is away. */
 export function ToKnow({ members }: { members: readonly TodayPerson[] }) {
   const lines = members
     .filter(({ person }) => person.mark !== 'away')
@@ -17,7 +19,7 @@ export function ToKnow({ members }: { members: readonly TodayPerson[] }) {
       said: sayToKnow(toKnow, person),
     }))
     .filter(({ said, orders }) => said.length > 0 || orders !== '')
-    .toSorted((a, b) => Number(b.isGrave) - Number(a.isGrave) || b.said.length - a.said.length)
+    .toSorted((a, b) => gravity(b) - gravity(a) || b.said.length - a.said.length)
   return (
     <section aria-label={say('know')}>
       <h2>{say('know')}</h2>

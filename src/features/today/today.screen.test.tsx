@@ -9,6 +9,7 @@ import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
 import { expectReadable } from '@/testing/screens/sight'
 
+const ORDER = ['grave', 'order', 'rest']
 const button = (name: RegExp | string) => screen.getByRole('button', { name })
 
 /** A lesson of a group today, and all that was before written down. */
@@ -56,6 +57,12 @@ describe('today', () => {
     const known = within(screen.getByRole('region', { name: 'Before the class' }))
     const line = known.getByRole('link', { name: 'Odalys Marrin' }).closest('li') as HTMLElement
     expect(line.textContent).toMatch(/left knee bend 25° at most.*Dr Orla Venn/)
+    // What happened and is not answered, then orders, then the rest.
+    const kinds = known
+      .getAllByRole('listitem')
+      .map((one) => (one.dataset.grave === 'true' ? 'grave' : one.querySelector('strong') ? 'order' : 'rest'))
+    expect(kinds).toEqual(kinds.toSorted((a, b) => ORDER.indexOf(a) - ORDER.indexOf(b)))
+    expect(kinds).toContain('rest')
     await user.click(
       within(screen.getByRole('group', { name: 'Odalys Marrin' })).getByRole('button', { name: /away/i }),
     )
