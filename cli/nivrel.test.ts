@@ -123,8 +123,10 @@ describe('the command line', () => {
     expect(people.map(({ name, kind }: { name: string; kind: string }) => [name, kind])).toEqual([
       ['Ana', 'level'],
       ['Bo', 'level'],
-      ['Cy', 'seated'],
+      ['Cy', 'own'],
     ])
+    // The leg that may carry nothing is in the air on the other side.
+    expect(people[2].stance).toMatchObject({ side: 'left', feet: { left: { contact: 'air' } } })
     expect(unfitted).toBe(1)
     const ana = { format: 'nivrel.stance/1', person: request.people[0]?.person, stance: people[0].stance }
     const { verdict, margins } = analyseDocument(ana, IN_DOCUMENTS)
