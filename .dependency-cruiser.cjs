@@ -6,6 +6,9 @@ const layer = (from, ...mayNot) => ({
   to: { path: `^src/(${mayNot.join('|')})/` },
 })
 
+/** What stands over documents, drawings and the database, from below to above. */
+const OVER_DOCUMENTS = ['records', 'teaching', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app']
+
 /** The folders of the core in their order, each building on those before it; the whole analysis comes after the rules. */
 const CORE = [
   'numeric',
@@ -48,39 +51,13 @@ module.exports = {
     },
     ...CORE.slice(0, -1).map((folder, i) => inCore(folder, `^src/core/(${CORE.slice(i + 1).join('|')})/`)),
     ...BEFORE_ANALYSIS.map((folder) => inCore(folder, '^src/core/(assess|analysis)\\.ts$')),
-    layer(
-      'draw',
-      'teaching',
-      'formats',
-      'db',
-      'records',
-      'words',
-      'paper',
-      'ui',
-      'workers',
-      'server',
-      'features',
-      'app',
-    ),
+    layer('draw', 'formats', 'db', ...OVER_DOCUMENTS),
     layer('paper', 'db', 'ui', 'workers', 'server', 'features', 'app'),
-    layer(
-      'formats',
-      'teaching',
-      'draw',
-      'db',
-      'records',
-      'words',
-      'paper',
-      'ui',
-      'workers',
-      'server',
-      'features',
-      'app',
-    ),
+    layer('formats', 'draw', 'db', ...OVER_DOCUMENTS),
     layer('teaching', 'db', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
     layer('records', 'teaching', 'db', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
     layer('words', 'db', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('db', 'teaching', 'records', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
+    layer('db', ...OVER_DOCUMENTS),
     layer('ui', 'db', 'workers', 'server', 'features', 'app'),
     layer('workers', 'db', 'ui', 'server', 'features', 'app'),
     layer('server', 'ui', 'workers', 'features', 'app'),

@@ -16,7 +16,7 @@ import { cutTrueSize } from '@/paper/true-size'
 import type { Binding } from '@/records/binding'
 import { readBindings, readPerson } from '@/records/person-of'
 import { ENGLISH } from '@/words/language'
-import { sayBound, sayOrders } from '@/words/limits'
+import { sayAllBound, sayOrders } from '@/words/limits'
 import { sayCue, sayPostureName } from '@/words/postures'
 import { LENGTH_UNITS, type LengthUnit } from '@/words/units'
 import { readDocument, takeFile, takeOption, UsageError } from './options'
@@ -100,7 +100,7 @@ function printRoutine(document: unknown, given: Who, size: PaperSize): Printed {
   const parts = toRoutine(routine, body)
   const names = parts.map(({ stance }) => nameOf(stance))
   const title = routine.name ?? ''
-  const orders = (given?.limits ?? []).map((one) => sayBound(one)).join('; ')
+  const orders = sayAllBound(given?.limits ?? [])
   const about = orders ? [ENGLISH.say('paper.path.orders', { name: given?.name ?? '', orders })] : []
   const prints = listFootprints(makePath(body, parts, SAMPLES))
   return { title, sheets: [pathSheet(title, body, prints, names, about, size)] }

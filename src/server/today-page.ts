@@ -1,6 +1,7 @@
 import { addDays } from '@/formats/days'
 import { toPractice } from '@/formats/practice-rules'
 import type { Group } from '@/records/groups'
+import type { KeptRecord } from '@/records/kept-record'
 import { listClassDays } from '@/teaching/practice/class-days'
 import { type Coming, findComing, findUnwritten, placeOf, readToKnow, type ToKnow } from '@/teaching/today'
 import { type BenchPerson, listMembers } from './bench'
@@ -10,7 +11,7 @@ import { readGroups } from './groups'
 import { readHouse } from './house'
 import { listLessons } from './lessons'
 import { readLogOfGroup } from './log'
-import { listRecords, readRecord } from './people'
+import { listRecords } from './people'
 
 /** Somebody of the group that comes, and what has to be known of them. */
 export type TodayPerson = { person: BenchPerson; toKnow: ToKnow }
@@ -56,7 +57,7 @@ export async function readToday(asked: string | null): Promise<TodayPage> {
   const known = await Promise.all(
     members.map(async (person): Promise<TodayPerson> => {
       const days = listClassDays(rows.filter((row) => row.person === person.id))
-      const record = (await readRecord(person.id)).record
+      const { record } = here.find(({ id }) => id === person.id) as KeptRecord
       const grave = await readGrave(person.id, days, on, rules)
       return { person, toKnow: readToKnow(record, days.length > 0, on, grave) }
     }),

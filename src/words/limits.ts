@@ -79,12 +79,16 @@ export const sayBoundBy = ({ entry, today, overdue }: Binding, words: Words = EN
 export const sayBound = (binding: Binding, words: Words = ENGLISH): string =>
   `${sayBinding(binding, words)} (${sayBoundBy(binding, words)})`
 
+/** All that binds somebody, each with who said so; '' where nothing does. */
+export const sayAllBound = (limits: readonly Binding[], words: Words = ENGLISH): string =>
+  limits.map((one) => sayBound(one, words)).join('; ')
+
 /** What clinicians ordered, each with who, when and until when; '' where nothing is. */
 export const sayOrders = (limits: readonly Binding[], words: Words = ENGLISH): string =>
-  limits
-    .filter(({ entry }) => entry.source.kind === 'clinician')
-    .map((one) => sayBound(one, words))
-    .join('; ')
+  sayAllBound(
+    limits.filter(({ entry }) => entry.source.kind === 'clinician'),
+    words,
+  )
 
 /** Why a day was lowered: one of the usual reasons, or the instructor's own words. */
 export const sayToday = (reason: string, words: Words = ENGLISH): string =>

@@ -1,5 +1,6 @@
 import type { Next, ToKnow } from '@/teaching/today'
 import { ENGLISH, type Words } from './language'
+import { sayDay } from './lessons'
 import { sayList } from './lists'
 import { sayReason } from './practice'
 import { sayDue, sayUnanswered } from './records'
@@ -10,11 +11,7 @@ const say = (key: string, words: Words, values?: Record<string, string | number>
 export function sayWhen(day: string, today: string, words: Words = ENGLISH): string {
   const days = Math.round((Date.parse(day) - Date.parse(today)) / 86_400_000)
   if (days === 0 || days === 1) return say(`when.${days === 0 ? 'today' : 'tomorrow'}`, words)
-  const weekday = new Intl.DateTimeFormat(words.language === 'es' ? 'es-ES' : 'en-GB', {
-    weekday: 'long',
-    timeZone: 'UTC',
-  }).format(new Date(`${day}T00:00:00Z`))
-  return say('when.on', words, { weekday, day: words.day(day) })
+  return say('when.on', words, { day: sayDay(day, words) })
 }
 
 /** The step that is next, as its button says it. */

@@ -121,8 +121,7 @@ function listPendulumLengths(body: Body, phase: Phase, held: Held): (t: number) 
 /**
  * The least seconds in which the margin of stability is `keep` and more: how far the extrapolated centre lies inside a
  * base, where in one second it would lie `extrapolation` ahead of the centre. Each edge by itself is a line, and what is
- * ahead falls with the time. Infinity where the longest is not
- * enough.
+ * ahead falls with the time. Infinity where the longest is not enough.
  */
 function calcLeastSeconds(base: Base, [x, y]: Vec2, [extrapolationX, extrapolationY]: Vec2, keep: number): number {
   let least = 0

@@ -16,7 +16,7 @@ import { putDraft } from '@/ui/api/put-draft'
 import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
-import { sayBound } from '@/words/limits'
+import { sayAllBound } from '@/words/limits'
 import { saySchool } from '@/words/postures'
 import { sayUnanswered } from '@/words/records'
 import { useWaysIn } from '@/workers/use-ways-in'
@@ -103,9 +103,7 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
       {problem && <p role="alert">{problem}</p>}
       {unanswered && <p className={styles.caution}>{unanswered}</p>}
       {person.beginsWithHand && <p className={styles.caution}>{ENGLISH.say('records.falls.begin')}</p>}
-      {person.limits.length > 0 && (
-        <p className={styles.orders}>{person.limits.map((one) => sayBound(one)).join('; ')}.</p>
-      )}
+      {person.limits.length > 0 && <p className={styles.orders}>{sayAllBound(person.limits)}.</p>}
       <p className={styles.choose}>
         Show what trains{' '}
         <ChoiceWord

@@ -15,7 +15,7 @@ import { holdLimitOf } from '@/records/hold-limit'
 import { ENGLISH } from '@/words/language'
 import { sayDay, sayPiece, sayWords } from '@/words/lessons'
 import { sayLevels, sayOwnKind } from '@/words/levels'
-import { sayBound, sayOrders } from '@/words/limits'
+import { sayAllBound, sayOrders } from '@/words/limits'
 import { sayList } from '@/words/lists'
 import { sayCue, sayPostureName } from '@/words/postures'
 import { saySign } from '@/words/records'
@@ -162,7 +162,7 @@ function sayToKnow({ name, limits, helperBeside, watch, mark }: BenchPerson): st
   if (mark === 'away') return [sayWho(ENGLISH.say('paper.lesson.away'))]
   const support = limits.find(({ what }) => what === 'support')?.entry.value
   const known = [
-    limits.map((one) => sayBound(one)).join('; '),
+    sayAllBound(limits),
     helperBeside ? ENGLISH.say('paper.lesson.helper') : '',
     support === 'chair-back' ? ENGLISH.say('paper.lesson.chair') : '',
     sayList(watch.map(({ sign }) => saySign(sign))),

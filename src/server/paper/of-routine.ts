@@ -9,7 +9,7 @@ import { drawStep } from '@/paper/step'
 import { cutTrueSize } from '@/paper/true-size'
 import { giveForms, makeDecidedOf } from '@/teaching/given'
 import { ENGLISH } from '@/words/language'
-import { sayBound } from '@/words/limits'
+import { sayAllBound } from '@/words/limits'
 import { sayList } from '@/words/lists'
 import { sayPostureName } from '@/words/postures'
 import { readShipped, sayRoutineName } from '@/words/routines'
@@ -68,7 +68,7 @@ export async function printPath(
 
 /** What binds whoever walks it, and which parts they cannot be led to as it is written. */
 function sayAbout({ name, limits }: BenchPerson, path: Path): string[] {
-  const orders = limits.map((one) => sayBound(one)).join('; ')
+  const orders = sayAllBound(limits)
   const verdicts = listVerdicts(path)
   const not = path.parts.flatMap(({ analysis }, i) => {
     const isStood = analysis !== null && analysis.verdict !== 'beyond'
