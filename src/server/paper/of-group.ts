@@ -156,17 +156,11 @@ function sayWhoDoes(posture: string | undefined, group: string, members: readonl
   return [...lanes].map(([title, names]) => `${title}: ${sayList(names)}`).join(' · ')
 }
 
-/** What has to be known of somebody before a lesson: orders, who or what stands beside them, signs; none where nothing is. */
-function sayToKnow({ name, limits, helperBeside, watch, mark }: BenchPerson): string[] {
+/** What has to be known of somebody before a lesson: what binds them (a chair or a helper among it), signs; none where nothing is. */
+function sayToKnow({ name, limits, watch, mark }: BenchPerson): string[] {
   const sayWho = (what: string) => ENGLISH.say('paper.lesson.who', { name, what })
   if (mark === 'away') return [sayWho(ENGLISH.say('paper.lesson.away'))]
-  const support = limits.find(({ what }) => what === 'support')?.entry.value
-  const known = [
-    sayAllBound(limits),
-    helperBeside ? ENGLISH.say('paper.lesson.helper') : '',
-    support === 'chair-back' ? ENGLISH.say('paper.lesson.chair') : '',
-    sayList(watch.map(({ sign }) => saySign(sign))),
-  ].filter(Boolean)
+  const known = [sayAllBound(limits), sayList(watch.map(({ sign }) => saySign(sign)))].filter(Boolean)
   return known.length > 0 ? [sayWho(known.join('; '))] : []
 }
 
