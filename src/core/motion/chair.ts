@@ -6,7 +6,7 @@ import type { Arm, Placement, Seat, Stance } from '../stance/stance'
 import { type Held, type Instant, instantOf, ORIGIN } from './instant'
 import { type Stood, tryStand } from './posing'
 import { isPlaced, isTurned } from './script'
-import { makeTransition, planTransition, type Transition } from './transition'
+import { layTransition, planTransition, standTransition, type Transition } from './transition'
 
 /** Up from a chair, or down to it. */
 export type ChairWay = {
@@ -113,7 +113,7 @@ export function makeChairTransition(way: ChairWay, seconds: number, samples: num
     const plan = planTransition(ask)
     if (!plan) return null
     const own = (seconds * part) / all
-    const next = makeTransition({ ...ask, seconds: own, breath: 'free', samples }, plan, null)
+    const next = standTransition(layTransition({ ...ask, seconds: own, breath: 'free' }, plan, null), samples)
     if (!next) return null
     made = made ? follow(made, next, begins) : next
     begins += own

@@ -10,7 +10,14 @@ import type { PathPart, RoutinePart } from './path-parts'
 import { placeNext, scaleStep } from './place'
 import { compareCosts, type Plan } from './plan'
 import { keepsPlace } from './script'
-import { type IsEnough, makeTransition, planTransitions, type Transition } from './transition'
+import {
+  type IsEnough,
+  type Laid,
+  layTransition,
+  planTransitions,
+  standTransition,
+  type Transition,
+} from './transition'
 
 /** A part stood where it is; or why it cannot be. */
 export function standPart(body: Body, stance: Stance, index: number, standing: number | null): PathPart {
@@ -50,12 +57,12 @@ export type Planned = {
 /** Where a part stands at first, and the ways there, the likeliest first. */
 export type Planning = { here: PathPart; ways: Iterable<Planned> }
 
-/** How far one sits back, from not at all to as far as nothing is past its edge, and how many plans are made so. */
+/** How far one sits back, from not at all to as far as nothing is past its edge, and how many plans more are made so. */
 const MANNERS = [
   { sits: 0, plans: 6 },
   { sits: 0.5, plans: 3 },
   { sits: 1, plans: 3 },
-  { sits: 0.5, plans: 12 },
+  { sits: 0.5, plans: 9 },
 ] as const
 
 /** With the foot that anchors, or, where that is not said, with either; hands let go at last. */
@@ -69,11 +76,14 @@ export function planWays(ask: WayAsk): Planning {
   const letsGo = before.stance.supports.length > 0 && !part.holdsOn
   function* list(): Generator<Planned, undefined> {
     for (const holds of letsGo ? [true, false] : [true]) {
+      const sitting = new Map<number, Generator<Costed, undefined>>()
       for (const { sits, plans } of MANNERS) {
-        let left: number = plans
-        for (const { planned } of cheapestFirst(anchored.map((place) => plansFrom(ask, place, sits, holds)))) {
-          yield planned
-          if (--left === 0) break
+        const row = sitting.get(sits) ?? cheapestFirst(anchored.map((place) => plansFrom(ask, place, sits, holds)))
+        sitting.set(sits, row)
+        for (let left: number = plans; left > 0; left--) {
+          const next = row.next()
+          if (next.done) break
+          yield next.value.planned
         }
       }
     }
@@ -100,8 +110,11 @@ function* plansFrom(
   const steps = SIDES.some((side) => !keepsPlace(body, from.feet[side], to.feet[side]))
   const { seconds, breath } = part
   for (const plan of planTransitions(way, sits, sits === 0 && holds ? part.plan : undefined)) {
-    const make: Planned['make'] = (samples, quick, isEnough) =>
-      makeTransition({ ...way, seconds, breath, samples, quick }, plan, steps ? anchor : null, isEnough)
+    let laid: Laid | null = null
+    const make: Planned['make'] = (samples, quick, isEnough) => {
+      laid ??= layTransition({ ...way, seconds, breath }, plan, steps ? anchor : null)
+      return standTransition(laid, samples, quick, isEnough)
+    }
     yield { plan, planned: { here, held, holds, actions: plan.actions.length, make } }
   }
 }

@@ -1,3 +1,4 @@
+import type { Body } from '../body/body'
 import { otherSide, type Side } from '../conventions'
 import { InputError } from '../errors'
 import type { Held } from './instant'
@@ -16,10 +17,9 @@ export type Way = { transition: Transition; held: Held; readings: Readings }
 /** How finely a way is made: instants of a phase, without shortest times, also how long a step could be. */
 export type Look = { samples: number; quick: boolean; longest: boolean }
 
-/** So many ways are looked at where each has a fault; at a glance, but for the first. */
+/** So many ways are looked at where each has a fault. */
 const TRIED_MOST = { whole: 6, quick: 2 }
 const GLANCE: Look = { samples: 6, quick: true, longest: false }
-const isGlance = ({ samples, quick, longest }: Look) => samples === GLANCE.samples && quick && !longest
 
 /** What a step that falls counts among the faults of a way. */
 const FALLS = 20
@@ -28,52 +28,74 @@ type Tried = { planned: Planned; way: Way; faults: number }
 
 /**
  * The best way to a part: the likeliest that shows no fault at any instant, else the one with the fewest; what a hand
- * reaches is let go of only where there is no way with it.
+ * reaches is let go of only where there is no way with it. They are glanced at, and the best of them looked at whole.
  * @returns where the part stands, and the way; or why there is none
  */
 export function takeWay(ask: WayAsk, look: Look): { here: PathPart; way: Way | null; error: InputError | null } {
   const { body, before, index } = ask
   const planning = planWays(ask)
-  let why: InputError | null = null
-  /** None where it has as many faults as one that is known: no more of it is looked at than that takes. */
-  const attempt = (
-    planned: Planned,
-    { samples, quick, longest }: Look,
-    known = Number.POSITIVE_INFINITY,
-  ): { one: Tried | null; isStood: boolean } => {
-    try {
-      const broken = new Set<string>()
-      const transition = planned.make(samples, quick, (stood) => {
-        listBroken(stood, broken)
-        return HARD * broken.size >= known
-      })
-      if (!transition) return { one: null, isStood: true }
-      const way = { transition, held: planned.held, readings: readTransition(body, transition, planned.held, longest) }
-      const faults = HARD * broken.size + countLesser(way)
-      return { one: faults < known ? { planned, way, faults } : null, isStood: true }
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error
-      why ??= error
-      return { one: null, isStood: false }
-    }
+  const most = TRIED_MOST[look.quick ? 'quick' : 'whole']
+  const whys: InputError[] = []
+  const isGlance = look.samples === GLANCE.samples && look.quick && !look.longest
+  const lookWhole = (one: Tried, best: Tried | null): Tried | null => {
+    const whole = isGlance ? one : tryWay(body, one.planned, look, faultsOf(best), whys)
+    return typeof whole === 'object' && whole.faults < faultsOf(best) ? whole : best
   }
+  const glanced: Tried[] = []
+  let least: Tried | null = null
   let best: Tried | null = null
   let tried = 0
   for (const planned of planning.ways) {
-    if (best && (best.planned.holds !== planned.holds || tried === TRIED_MOST[look.quick ? 'quick' : 'whole'])) break
+    if (least && (least.planned.holds !== planned.holds || tried === most)) break
     // Nobody does more for what is only a little nearer its limit.
-    if (best && best.faults < FALLS && planned.actions > best.planned.actions) continue
-    const { one, isStood } = attempt(planned, best ? GLANCE : look, best?.faults)
-    if (isStood) tried++
-    // What is better at a glance is so only if it is when it is looked at.
-    const better: Tried | null = best && one && !isGlance(look) ? attempt(planned, look, best.faults).one : one
-    best = better ?? best
+    if (least && least.faults < FALLS && planned.actions > least.planned.actions) continue
+    const one = tryWay(body, planned, GLANCE, Math.min(faultsOf(best), faultsOf(least) + HARD), whys)
+    if (one !== 'unstood') tried++
+    if (typeof one === 'string') continue
+    glanced.push(one)
+    if (one.faults < faultsOf(least)) least = one
+    if (one.faults === 0) best = lookWhole(one, best)
     if (best?.faults === 0) break
+  }
+  for (const one of glanced.sort((a, b) => a.faults - b.faults)) {
+    if (one.faults < faultsOf(best)) best = lookWhole(one, best)
   }
   if (best) return { here: best.planned.here, way: best.way, error: null }
   const { here } = planning
-  const none = why ? cannot(index, why) : new InputError(`parts.${index}`, null, { code: 'noWay' })
+  const none = whys[0] ? cannot(index, whys[0]) : new InputError(`parts.${index}`, null, { code: 'noWay' })
   return { here, way: null, error: here.error ?? before.error ?? none }
+}
+
+const faultsOf = (one: Tried | null): number => one?.faults ?? Number.POSITIVE_INFINITY
+
+/**
+ * A way as it is made; `worse` where it has as many faults as are known of another, no more of it is looked at than that
+ * takes; `unstood` where an instant of it cannot be stood, and why.
+ */
+function tryWay(
+  body: Body,
+  planned: Planned,
+  { samples, quick, longest }: Look,
+  known: number,
+  whys: InputError[],
+): Tried | 'worse' | 'unstood' {
+  const broken = new Set<string>()
+  let close = 0
+  try {
+    const transition = planned.make(samples, quick, (stood) => {
+      listBroken(stood, broken)
+      if (stood.some((one) => verdictOf(one) === 'close')) close = CLOSE
+      return HARD * broken.size + close >= known
+    })
+    if (!transition) return 'worse'
+    const way = { transition, held: planned.held, readings: readTransition(body, transition, planned.held, longest) }
+    const faults = HARD * broken.size + close + countLesser(way)
+    return faults < known ? { planned, way, faults } : 'worse'
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    whys.push(error)
+    return 'unstood'
+  }
 }
 
 /** What stopped a way, named by its part and why. */
@@ -93,7 +115,6 @@ function listBroken(stood: readonly Stood[], broken: Set<string>): void {
 
 /** What does not break: least of it a head that bobs, or a foot that was to land on its heel and comes down on its ball. */
 function countLesser({ transition: { phases }, readings: { emptyStep, bob } }: Way): number {
-  const close = phases.some(({ samples }) => samples.some((stood) => verdictOf(stood) === 'close'))
   const onBall = phases.filter(
     ({ kind, foot, lands, to }, i) =>
       kind === 'touch' &&
@@ -104,7 +125,7 @@ function countLesser({ transition: { phases }, readings: { emptyStep, bob } }: W
       goesAhead(phases[i - 1] as TimedPhase, foot),
   )
   const small = onBall.length + (bob > BOB_CAUTION ? 1 : 0)
-  return (emptyStep && !emptyStep.passes ? FALLS : 0) + (close ? CLOSE : 0) + small
+  return (emptyStep && !emptyStep.passes ? FALLS : 0) + small
 }
 
 const goesAhead = ({ from, to }: TimedPhase, foot: Side): boolean =>

@@ -33,47 +33,59 @@ export type Ask = {
   held: Held
   choices: Choices
   seconds: number
-  /** Intervals of a phase. */
-  samples: number
   /** Two halves of a breath share the seconds alike. */
   breath: Breath
-  /** Without shortest times: phases share the seconds by their ways alone. */
-  quick?: boolean
+}
+
+/** A planned way, its phases laid out by their lengths alone: nothing of it hangs on how finely it is stood. */
+export type Laid = {
+  ask: Ask
+  plan: Plan
+  anchor: Side | null
+  followed: Phase[]
+  ways: number[]
+  rough: Phase[]
+}
+
+export function layTransition(ask: Ask, plan: Plan, anchor: Side | null): Laid {
+  const { body, held, seconds, breath } = ask
+  const followed = keepRaised(body, followFeet(taskOf(ask, plan.sits), keepFlat(plan.phases)), held)
+  const ways = followed.map((phase) => calcWay(body, phase, held))
+  const rough = setHeights(ask, followed, shareHalves(seconds, ways, [], countFirstHalf(breath, followed)))
+  return { ask, plan, anchor, followed, ways, rough }
 }
 
 /**
- * Times a planned way from one stance to the next, and stands every instant of it; null where that was given up.
+ * Times a way from one stance to the next, and stands every instant of it; null where that was given up.
+ * @param samples intervals of a phase
+ * @param quick without shortest times: phases share the seconds by their ways alone
  * @param isEnough asked after each phase, with what was stood of it: whether nothing more of the way has to be known
  * @throws InputError as an analysis does, where an instant cannot be stood
  */
-export function makeTransition(
-  ask: Ask,
-  plan: Plan,
-  anchor: Side | null,
+export function standTransition(
+  { ask, plan, anchor, followed, ways, rough }: Laid,
+  samples: number,
+  quick = false,
   isEnough: IsEnough = () => false,
 ): Transition | null {
   const { body, from, to, held, seconds } = ask
-  const followed = keepRaised(body, followFeet(taskOf(ask, plan.sits), keepFlat(plan.phases)), held)
-  const ways = followed.map((phase) => calcWay(body, phase, held))
-  const first = countFirstHalf(ask.breath, followed)
-  const rough = setHeights(ask, followed, shareHalves(seconds, ways, [], first))
-  const shortest = ask.quick ? [] : rough.map((phase) => calcShortest(body, phase, held))
-  const shared = shareHalves(seconds, ways, shortest, first)
-  const phases = ask.quick ? rough : setHeights(ask, followed, shared)
+  const shortest = quick ? [] : rough.map((phase) => calcShortest(body, phase, held))
+  const shared = shareHalves(seconds, ways, shortest, countFirstHalf(ask.breath, followed))
+  const phases = quick ? rough : setHeights(ask, followed, shared)
   let startS = 0
   const timed: TimedPhase[] = []
   for (const [i, phase] of phases.entries()) {
     const own = shared[i] as number
-    const samples = sample(ask, phase)
-    if (isEnough(samples)) return null
-    timed.push({ ...phase, startS, seconds: own, shortest: shortest[i] ?? null, samples })
+    const stood = sample(ask, phase, samples)
+    if (isEnough(stood)) return null
+    timed.push({ ...phase, startS, seconds: own, shortest: shortest[i] ?? null, samples: stood })
     startS += own
   }
   return { anchor, plan, phases: timed, levelAt: (at) => mix(from.height, to.height, seconds > 0 ? at / seconds : 1) }
 }
 
 /** What a plan needs to know: nothing of time. */
-type Planning = Omit<Ask, 'seconds' | 'samples' | 'breath' | 'quick'>
+type Planning = Omit<Ask, 'seconds' | 'breath'>
 
 /** The cheapest way there; null where there is none. */
 export const planTransition = (ask: Planning): Plan | null => findPlan(taskOf(ask, 0))
@@ -98,7 +110,7 @@ const taskOf = ({ body, from, to, held, choices }: Planning, sits: number): Task
   sits,
 })
 
-function sample({ body, held, samples }: Ask, phase: Phase): Stood[] {
+function sample({ body, held }: Ask, phase: Phase, samples: number): Stood[] {
   // First contact, the middle of a touch, is an instant too.
   const count = phase.kind === 'touch' ? samples + (samples % 2) : samples
   const stood: Stood[] = []
