@@ -36,7 +36,7 @@ export type EmptyStep = {
   longest: number
   /** The standing knee at first contact of the path. */
   standingKnee: number
-  /** The least standing knee with which the wished step lands empty; null: none. */
+  /** The least standing knee with which the wished step lands empty, or one with which it does; null: none. */
   neededKnee: number | null
 }
 
@@ -79,13 +79,16 @@ export function testEmptyStep(
     wished,
     longest: !longest ? (passes ? wished : 0) : lies ? findLonger(lands, wished) : findShorter(lands, wished),
     standingKnee: contact.legs[standing].flexion,
-    neededKnee: findNeededKnee(
-      contact,
-      [...(own ? [own] : []), ...ways.flat()],
-      standing,
-      { body, held, level, lowest: Number.NEGATIVE_INFINITY },
-      lies,
-    ),
+    neededKnee:
+      lies && !longest
+        ? contact.legs[standing].flexion
+        : findNeededKnee(
+            contact,
+            [...(own ? [own] : []), ...ways.flat()],
+            standing,
+            { body, held, level, lowest: Number.NEGATIVE_INFINITY },
+            lies,
+          ),
   }
 }
 
