@@ -102,7 +102,7 @@ export function findSaferWays(body: Body, asked: Way, anchor: Side | null, isOve
     let changed: Way | null = way
     for (const change of changes) changed = changed && changeWay(body, changed, change, anchor)
     if (!changed) return null
-    const marks = markWay(walkWay(body, changed, SAMPLES))
+    const marks = markWay(walkWay(body, changed, SAMPLES, 'verdicts'))
     const tried = { changes, cost: changes.reduce((sum, one) => sum + costOf(one), 0), marks, way: changed }
     seen.set(JSON.stringify(changes), tried)
     return tried
@@ -114,7 +114,9 @@ export function findSaferWays(body: Body, asked: Way, anchor: Side | null, isOve
   if (!isDone || rankOf(original) > 0) pairUp(singles, held, tryChanges, over)
   const best = Math.min(...[...seen.values()].map(({ marks }) => rankOf(marks)))
   if (best >= 2 || seen.size === 0) tryChanges([IN_PLACE])
-  return { original, ways: choose(original, [...seen.values()]) }
+  // How long its step could be is worked out of what is offered alone.
+  const whole = (one: SaferWay): SaferWay => ({ ...one, marks: markWay(walkWay(body, one.way, SAMPLES)) })
+  return { original, ways: choose(original, [...seen.values()]).map(whole) }
 }
 
 /** The foot that stays is the one that stayed: another one would be another movement. */
