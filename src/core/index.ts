@@ -87,7 +87,7 @@ export * from './motion/path'
 export { PHASE_KINDS, type PhaseKind } from './motion/phase'
 export type { Plan } from './motion/plan'
 export type { Stood } from './motion/posing'
-export type { Readings, Turn } from './motion/readings'
+export type { Readings, Roll, Turn } from './motion/readings'
 export { calcDrift, calcExtent, calcInRoom, calcSupportingSpare, type Footprint, listFootprints } from './motion/room'
 export { MOTION_RULES, type MotionFinding } from './motion/rules'
 export {

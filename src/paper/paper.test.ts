@@ -125,6 +125,12 @@ describe('a step at true size', () => {
     const said = marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : []))
     expect(said).toEqual(['L', 'R', 'L 2'])
     expect(marks.filter((mark) => mark.kind === 'path' && mark.fill === 'wash')).toHaveLength(1)
+    const tinted = (rolls: Parameters<typeof drawStep>[3]) =>
+      drawStep(body, prints, 1, rolls).marks.filter((mark) => mark.kind === 'path' && mark.stroke === 'tide').length
+    expect(tinted([])).toBe(0)
+    expect(tinted([{ foot: 'right', what: 'heel', leaves: true }])).toBe(1)
+    // Its toes are down before it leaves again: that is another step's.
+    expect(tinted([{ foot: 'right', what: 'toes', leaves: false }])).toBe(0)
     // From the heels to the toes of the foot that landed 40 cm ahead, and 4 cm about it.
     expect(box.bottom - box.top).toBeCloseTo(400 + 1000 * body.footLength + 80, 0)
   })

@@ -46,7 +46,8 @@ export function takeWay(ask: WayAsk, look: Look): { here: PathPart; way: Way | n
   let best: Tried | null = null
   let tried = 0
   for (const planned of planning.ways) {
-    if (least && (least.planned.holds !== planned.holds || tried >= (least.faults < FALLS ? TRIED_MOST.sound : most))) break
+    if (least && (least.planned.holds !== planned.holds || tried >= (least.faults < FALLS ? TRIED_MOST.sound : most)))
+      break
     // Nobody does more for what is only a little nearer its limit.
     if (least && least.faults < FALLS && planned.actions > least.planned.actions) continue
     const one = tryWay(body, planned, GLANCE, Math.min(faultsOf(best), faultsOf(least) + HARD), whys)

@@ -62,8 +62,9 @@ export async function printPath(
   if (asked.as === 'path')
     return { title, sheets: [pathSheet(title, body, prints, names, sayAbout(person, path), asked.size)] }
   const part = Math.min(names.length - 1, asked.of)
+  const rolls = path.transitions[part - 1]?.made?.readings.rolls ?? []
   const step = ENGLISH.say('paper.tape.step', { n: part + 1, posture: names[part] ?? '' })
-  return { title, sheets: cutTrueSize(drawStep(body, prints, part), `${title}, ${step}`, asked.size) }
+  return { title, sheets: cutTrueSize(drawStep(body, prints, part, rolls), `${title}, ${step}`, asked.size) }
 }
 
 /** What binds whoever walks it, and which parts they cannot be led to as it is written. */

@@ -3,20 +3,17 @@ import { type PointerEvent, useMemo, useRef, useState } from 'react'
 import {
   type Body,
   DEG,
-  fromRoom,
   type Placement,
   type RoutinePart,
   type ShownPath,
   SIDES,
   type Side,
-  type Stance,
   setFooting,
-  toRoom,
   type Vec2,
   walkWay,
 } from '@/core'
-import { footAt, midline } from '@/draw/footprint'
-import { fitPlan, type Plan, ringPath, toFloor, toScreen } from '@/draw/plan'
+import { midline } from '@/draw/footprint'
+import { fitPlan, type Plan, toFloor } from '@/draw/plan'
 import { Footprint } from '@/ui/floor/Footprint'
 import { FootHandle } from '@/ui/floor/stage/FootHandle'
 import type { FloorHands } from '@/ui/floor/stage/hands'
@@ -33,6 +30,7 @@ import type { Decidee, Library } from '../state/use-walk'
 import styles from './floor.module.css'
 import { LongestStep } from './LongestStep'
 import { NowOnFloor } from './NowOnFloor'
+import { placedIn } from './placed-in'
 
 type StepFloorProps = {
   path: ShownPath
@@ -98,15 +96,7 @@ export function StepFloor(props: StepFloorProps) {
             {was.map((foot) => (
               <Footprint key={foot.side} plan={plan} foot={foot} look="former" />
             ))}
-            <NowOnFloor
-              whole={path}
-              at={at}
-              step={step}
-              body={body}
-              frame={frame}
-              path={(ring) => ringPath(plan, ring)}
-              place={(point) => toScreen(plan, point)}
-            />
+            <NowOnFloor whole={path} at={at} step={step} body={body} frame={frame} plan={plan} />
             {SIDES.map((side) => (
               <FootHandle
                 key={side}
@@ -157,12 +147,4 @@ function Preview({ plan, body, frame }: { plan: Plan; body: Body; frame: Placeme
       <Footprint plan={plan} foot={placedIn(frame, body, stance, side)} look="former" />
     </g>
   ))
-}
-
-/** A foot of another stance, as the frame of this one has it. */
-function placedIn(frame: Placement, body: Body, stance: Stance, side: Side) {
-  const at = stance.at ?? { x: 0, y: 0, heading: 0 }
-  const { heel, toeOut, contact } = stance.feet[side]
-  const yaw = at.heading + (side === 'left' ? toeOut : -toeOut) - frame.heading
-  return footAt(side, fromRoom(frame, toRoom(at, heel)), yaw, contact, body)
 }

@@ -7,7 +7,7 @@ import { ENGLISH } from '@/words/language'
 import { saySeconds } from '@/words/path'
 import { goTo, usePlay } from '../state/play'
 import { useSaid } from '../state/use-said'
-import { listRows, type RibbonLine, type RibbonRow } from './lines'
+import { listRolled, listRows, type RibbonLine, type RibbonRow } from './lines'
 import styles from './ribbon.module.css'
 
 type RibbonProps = { path: ShownPath; parts: readonly PartDocument[]; names: readonly string[] }
@@ -77,6 +77,7 @@ function Rows({ rows, height, xAt, path }: { rows: readonly RibbonRow[]; height:
           // biome-ignore lint/suspicious/noArrayIndexKey: a row's lines keep their order
           <path key={i} d={pathOf(line, xAt, yAt)} className={styles[line.look]} />
         ))}
+        {row.key === 'weight' && <Rolled path={path} xAt={xAt} yAt={yAt} />}
         <text x={2} y={top + 12} className={styles.name}>
           {ENGLISH.say(`path.ribbon.${row.key}`)}
         </text>
@@ -93,6 +94,27 @@ function Rows({ rows, height, xAt, path }: { rows: readonly RibbonRow[]; height:
         {row.key === 'knees' && (
           <text x={end - 2} y={top + 12} textAnchor="end" className={styles.side}>
             {ENGLISH.say('path.ribbon.kneesBoth')}
+          </text>
+        )}
+      </g>
+    )
+  })
+}
+
+/** While a heel or its toes are up: a bar at its foot's edge of the weight. */
+function Rolled({ path, xAt, yAt }: { path: ShownPath; xAt: XAt; yAt: (value: number) => number }) {
+  const rolled = useMemo(() => listRolled(path), [path])
+  return rolled.map(({ foot, what, fromS, toS }) => {
+    const [from, to] = [xAt(fromS), xAt(toS)]
+    const said = ENGLISH.say('path.ribbon.rolled', { what })
+    const y = yAt(foot === 'left' ? 1 : 0)
+    return (
+      <g key={`${foot} ${fromS}`} className={styles.rolled}>
+        <title>{said}</title>
+        <line x1={from} x2={to} y1={y} y2={y} data-what={what} />
+        {to - from > said.length * LETTER && (
+          <text x={from} y={foot === 'left' ? y + 14 : y - 6}>
+            {said}
           </text>
         )}
       </g>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { makePath, resolveBody, type ShownPath, showPath } from '@/core'
 import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
-import { listRows, type RibbonRow } from './lines'
+import { listRolled, listRows, type RibbonRow } from './lines'
 
 const body = resolveBody({ stature: 1.66, mass: 68, sex: 'female', age: 60 })
 const walk = (parts: RoutineDocument['parts']): ShownPath => {
@@ -49,6 +49,19 @@ describe('what runs along time', () => {
     expect(Math.min(...values)).toBeCloseTo(0, 6)
     expect(values.at(-1)).toBeCloseTo(STEP.parts[1]?.stance.loadLeft ?? Number.NaN, 6)
     expect(valuesOf(rowOf(listRows(SHIFT, []), 'weight')).at(-1)).toBeCloseTo(0.8, 6)
+  })
+
+  it('a foot that lands on its heel has its toes up from then until they are down, the other one its heel behind the weight', () => {
+    const rolled = listRolled(STEP)
+    const rolls = STEP.transitions[0]?.readings?.rolls ?? []
+    expect(rolls.length).toBeGreaterThan(0)
+    for (const { foot, what } of rolls)
+      expect(
+        rolled.some((one) => one.foot === foot && one.what === what),
+        `${foot} ${what}`,
+      ).toBe(true)
+    for (const { fromS, toS } of rolled) expect(toS).toBeGreaterThan(fromS)
+    expect(listRolled(SHIFT)).toEqual([])
   })
 
   it('facing has a row only where it changes, from one end of it to the other', () => {

@@ -1,5 +1,4 @@
-import type { Breath } from '@/core'
-import { DEG, type ShownPath } from '@/core'
+import { type Breath, DEG, type ShownPath, SIDES, type Side } from '@/core'
 import { listInstants } from '@/ui/figure/instant'
 
 /** A point of the ribbon: seconds, and a value that lies between 0 (below) and 1 (above) of its row. */
@@ -108,5 +107,27 @@ function breathPoints(breaths: readonly { breath: Breath; startS: number; endS: 
         return { atS: startS + long * (half + i / WAVE_STEPS), value: isIn ? part : 1 - part }
       }),
     )
+  })
+}
+
+/** A foot that is up on a part of itself while the other end of it is down: from when until when. */
+export type RolledStretch = { foot: Side; what: 'heel' | 'toes'; fromS: number; toS: number }
+
+/** Where heels and toes are up, of feet that are on the floor. */
+export function listRolled({ transitions }: Pick<ShownPath, 'transitions'>): RolledStretch[] {
+  return transitions.flatMap((transition) => {
+    const instants = listInstants({ transitions: [transition] })
+    return SIDES.flatMap((foot) => {
+      const stretches: RolledStretch[] = []
+      for (const [i, { atS, instant }] of instants.entries()) {
+        const { contact, lift } = instant.stance.feet[foot]
+        const what = contact === 'ball' ? 'heel' : contact === 'heel' ? 'toes' : null
+        if (!what || lift === 0) continue
+        const last = stretches.at(-1)
+        if (last?.what === what && last.toS === instants[i - 1]?.atS) last.toS = atS
+        else stretches.push({ foot, what, fromS: atS, toS: atS })
+      }
+      return stretches.filter(({ fromS, toS }) => toS > fromS)
+    })
   })
 }
