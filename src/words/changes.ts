@@ -65,6 +65,20 @@ export function sayGain(before: Analysis, after: Analysis, words: Words = ENGLIS
   return said.join(', ')
 }
 
+/** From where a nudge comes, by where it goes to. */
+const NUDGES = ['forward', 'back', 'right', 'left'] as const
+
+/** How hard a nudge at the hip tips, from each of four sides, and how hard it did before where that is another figure. */
+export function sayNudges(before: Analysis, after: Analysis, words: Words = ENGLISH): string {
+  const newtons = ({ pushes }: Analysis, way: (typeof NUDGES)[number]) =>
+    words.number(Math.max(0, Math.round(pushes.hip[way])))
+  const said = NUDGES.map((way) => {
+    const [was, is] = [newtons(before, way), newtons(after, way)]
+    return words.say('changes.nudge.one', { way, is, was, same: was === is ? 'yes' : 'no' })
+  })
+  return words.say('changes.nudge.all', { said: said.join(words.say('changes.nudge.then')) })
+}
+
 /** How a foot stands on the floor. */
 export const sayContact = (contact: string | undefined, words: Words = ENGLISH): string =>
   words.say(`changes.contacts.${contact ?? 'whole'}`)

@@ -11,7 +11,7 @@ import {
   SIDES,
 } from '@/core'
 import { describeAim, describeBalance, describeOfStanding, describeReserve } from '@/words/balance'
-import { sayChange, sayGain } from '@/words/changes'
+import { sayChange, sayGain, sayNudges } from '@/words/changes'
 import { sayFinding, sayHeading } from '@/words/findings'
 import { listReadings } from '@/words/readings'
 import { worstFirst } from '@/words/reasons'
@@ -31,6 +31,16 @@ describe('what the bench says', () => {
       margins: { ...analysis.margins, usable: { ...analysis.margins.usable, nearest: -0.02 } },
     }
     expect(describeBalance(outside)).toMatch(/past the edge/)
+  })
+
+  it('says how hard a nudge from each side tips, and what it was: a wider stance bears more from the side', () => {
+    const { left, right } = bow.feet
+    const wide = { ...left, heel: [left.heel[0] - 0.05, left.heel[1]] as const }
+    const said = sayNudges(analysis, analyse(body, { ...bow, feet: { left: wide, right } }))
+    const [, is, was] = /from the right (\d+)\sN \(was (\d+)\)/.exec(said) ?? []
+    expect(Number(is)).toBeGreaterThan(Number(was))
+    expect(said.match(/from/g)).toHaveLength(4)
+    expect(sayNudges(analysis, analysis)).not.toContain('was')
   })
 
   it('never says a margin without what of it is sure and the reserve', () => {
