@@ -3,12 +3,16 @@ import type { ChangesDocument, PartDocument } from '../routine-document'
 /** Exercises in place, as parts of a routine: each goes out and comes back, on both sides, from set to set further. */
 export const EXERCISE_IDS = [
   'side-to-side',
+  'alternate',
   'back-to-front',
+  'rock',
   'waist',
   'arms',
   'arm-circles',
   'heel-taps',
   'toe-taps',
+  'ankles',
+  'neck',
   'one-foot',
   'rise',
 ] as const
@@ -26,6 +30,12 @@ export type Exercise = {
   seconds: number
   holdS: number
 }
+
+/** From the first set to the last, percent of one's own whole way; what is turned in a joint stays well inside of it. */
+export const usualRange = (id: ExerciseId, others: Range): Range =>
+  JOINTS.has(id) ? { fromPct: 70, toPct: 80 } : others
+const JOINTS: ReadonlySet<ExerciseId> = new Set(['neck', 'ankles', 'arm-circles'])
+type Range = Pick<Exercise, 'fromPct' | 'toPct'>
 
 type Side = 'left' | 'right'
 type Way = { posture: string; out: (part: number, side: Side) => ChangesDocument; sided: boolean }
@@ -46,7 +56,7 @@ const tap = (contact: 'heel' | 'toe-touch', liftDeg: number): Way => ({
 })
 
 /** What the whole way of each is: no further than all weight but a little, and what waist and arms do at shoulder height. */
-const WAYS: Record<Exclude<ExerciseId, 'rise'>, Way> = {
+const WAYS: Record<Exclude<ExerciseId, 'rise' | 'alternate'>, Way> = {
   'side-to-side': {
     posture: 'parallel',
     out: (part, side) => ({ loadLeftPct: 50 + towards(side, 45 * part) }),
@@ -54,6 +64,15 @@ const WAYS: Record<Exclude<ExerciseId, 'rise'>, Way> = {
   },
   // In a bow on the left foot: onto the front leg, and back.
   'back-to-front': { posture: 'bow', out: (part) => ({ loadLeftPct: 50 - 40 * part }), sided: false },
+  // Back until the front toes come up, and forward again.
+  rock: {
+    posture: 'bow',
+    out: (part) => ({ loadLeftPct: 50 - 35 * part, feet: { left: { contact: 'heel', liftDeg: -20 * part } } }),
+    sided: false,
+  },
+  // Turned in the air or about the toes: how far is felt, not set.
+  ankles: tap('toe-touch', 30),
+  neck: { posture: 'parallel', out: () => ({}), sided: true },
   waist: {
     posture: 'parallel',
     out: (part, side) => ({ pelvisYawDeg: towards(side, 25 * part), trunk: { yawDeg: towards(side, 25 * part) } }),
@@ -87,19 +106,41 @@ function riseAndSit(times: number, seconds: number, holdS: number): PartDocument
   ]).flat()
 }
 
+/** Right, left, right, left within one movement, then to the middle. */
+function swapSides({ counts, sets, seconds, holdS }: Exercise, partOf: (set: number) => number): PartDocument[] {
+  const { posture, out } = WAYS['side-to-side']
+  return Array.from({ length: sets }, (_, set): PartDocument[] => [
+    ...Array.from({ length: counts }, () =>
+      (['right', 'left'] as const).map(
+        (side): PartDocument => ({
+          posture,
+          side: 'left',
+          seconds,
+          breath: side === 'right' ? 'in' : 'out',
+          ...(holdS > 0 && { holdS }),
+          with: out(partOf(set), side),
+        }),
+      ),
+    ).flat(),
+    { posture, side: 'left', seconds, breath: 'free' },
+  ]).flat()
+}
+
 /** The parts of an exercise, without the stance that it begins from. */
-export function exerciseParts({ id, counts, sets, fromPct, toPct, seconds, holdS }: Exercise): PartDocument[] {
+export function exerciseParts(exercise: Exercise): PartDocument[] {
+  const { id, counts, sets, fromPct, toPct, seconds, holdS } = exercise
+  const partOf = (set: number) => (sets > 1 ? fromPct + ((toPct - fromPct) * set) / (sets - 1) : toPct) / 100
   if (id === 'rise') return riseAndSit(counts * sets, seconds, holdS)
+  if (id === 'alternate') return swapSides(exercise, partOf)
   const { posture, out, sided } = WAYS[id]
   const rest: PartDocument = { posture, side: 'left', seconds, breath: 'out' }
   const sides: readonly Side[] = sided ? ['left', 'right'] : ['left']
-  return Array.from({ length: sets }, (_, set) => {
-    const part = (sets > 1 ? fromPct + ((toPct - fromPct) * set) / (sets - 1) : toPct) / 100
-    return Array.from({ length: counts }, () =>
+  return Array.from({ length: sets }, (_, set) =>
+    Array.from({ length: counts }, () =>
       sides.flatMap((side): PartDocument[] => [
-        { posture, side: 'left', seconds, breath: 'in', ...(holdS > 0 && { holdS }), with: out(part, side) },
+        { posture, side: 'left', seconds, breath: 'in', ...(holdS > 0 && { holdS }), with: out(partOf(set), side) },
         rest,
       ]),
-    ).flat()
-  }).flat()
+    ).flat(),
+  ).flat()
 }

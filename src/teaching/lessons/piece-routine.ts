@@ -7,7 +7,7 @@ import {
   type PartDocument,
   type RoutineDocument,
 } from '@/formats/routine-document'
-import { exerciseParts } from '@/formats/routines/exercises'
+import { exerciseParts, usualRange } from '@/formats/routines/exercises'
 import type { Given } from '../given'
 
 type Side = 'left' | 'right'
@@ -34,6 +34,10 @@ export const FAULTY: Record<Fault, ChangesDocument> = {
 const HOLD_S = 5
 /** How an exercise grows where it says nothing else: percent of one's own whole way, from the first round to the last. */
 export const EXERCISE = { fromPct: 40, toPct: 100, seconds: 4, sets: 2 }
+export function rangeOf({ exercise, fromPct, toPct }: Pick<PieceDocument, 'exercise' | 'fromPct' | 'toPct'>) {
+  const usual = exercise ? usualRange(exercise, EXERCISE) : EXERCISE
+  return { fromPct: fromPct ?? usual.fromPct, toPct: toPct ?? usual.toPct }
+}
 
 /** What a piece is made of: the routines and postures that it names, and the form in which somebody stands one. */
 export type Makings = {
@@ -68,14 +72,13 @@ export function pieceRoutine(
       return routine && limbs === 'legs' ? { ...routine, parts: routine.parts.map(withStillArms) } : routine
     }
     case 'exercise': {
-      const { holdS = 0, fromPct = EXERCISE.fromPct, toPct = EXERCISE.toPct, seconds = halfBreathS } = piece
+      const { holdS = 0, seconds = halfBreathS } = piece
       const id = piece.exercise as NonNullable<PieceDocument['exercise']>
       const parts = exerciseParts({
         id,
         counts: 1,
         sets: id === 'rise' ? 1 : EXERCISE.sets,
-        fromPct,
-        toPct,
+        ...rangeOf(piece),
         seconds,
         holdS,
       })

@@ -23,7 +23,7 @@ import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
 import type { DoneAs } from '@/formats/log-document'
 import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
 import { type Given, giveForms } from '../given'
-import { EXERCISE, type Makings, pieceRoutine, roundSeconds, roundsOf, seatedRoutine, sidesOf } from './piece-routine'
+import { type Makings, pieceRoutine, rangeOf, roundSeconds, roundsOf, seatedRoutine, sidesOf } from './piece-routine'
 
 /** How somebody does a piece: in which form, how often, what all rounds ask of them, and the least that they have to spare. */
 export type Worked = {
@@ -174,7 +174,7 @@ function listForms(
   makings: Makings,
   asked: RoutineDocument,
 ): Form[] {
-  const { fromPct = EXERCISE.fromPct, toPct = EXERCISE.toPct } = piece
+  const { fromPct, toPct } = rangeOf(piece)
   const smaller =
     piece.kind === 'exercise'
       ? pieceRoutine({ ...piece, fromPct: fromPct * HALF, toPct: toPct * HALF }, lesson, makings)

@@ -9,7 +9,7 @@ import {
   PRACTISED,
 } from '@/formats/lesson-document'
 import { EXERCISE_IDS } from '@/formats/routines/exercises'
-import { EXERCISE } from '@/teaching/lessons/piece-routine'
+import { rangeOf } from '@/teaching/lessons/piece-routine'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { TypedField } from '@/ui/words/TypedField'
@@ -149,21 +149,21 @@ export function PieceSentence({ lesson, piece, named, routines }: PieceSentenceP
             {say('piece.growing')}{' '}
             <NumberWord
               label={say('piece.fromPct')}
-              value={piece.fromPct ?? EXERCISE.fromPct}
+              value={rangeOf(piece).fromPct}
               unit="%"
               step={5}
               min={5}
-              max={piece.toPct ?? EXERCISE.toPct}
+              max={rangeOf(piece).toPct}
               onChange={(fromPct) => set({ fromPct })}
               {...drag}
             />{' '}
             {say('piece.to')}{' '}
             <NumberWord
               label={say('piece.toPct')}
-              value={piece.toPct ?? EXERCISE.toPct}
+              value={rangeOf(piece).toPct}
               unit="%"
               step={5}
-              min={piece.fromPct ?? EXERCISE.fromPct}
+              min={rangeOf(piece).fromPct}
               max={100}
               onChange={(toPct) => set({ toPct })}
               {...drag}

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { PartDocument } from '@/formats/routine-document'
-import { EXERCISE_IDS, type Exercise, type ExerciseId, exerciseParts } from '@/formats/routines/exercises'
+import { EXERCISE_IDS, type Exercise, type ExerciseId, exerciseParts, usualRange } from '@/formats/routines/exercises'
 import { Form } from '@/ui/forms/Form'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
@@ -11,6 +11,11 @@ import styles from './order.module.css'
 const say = (key: string) => ENGLISH.say(`path.exercise.${key}`)
 
 const FIRST: Exercise = { id: 'side-to-side', counts: 4, sets: 2, fromPct: 50, toPct: 80, seconds: 5, holdS: 0 }
+
+const rangeOf = (id: ExerciseId) => {
+  const { fromPct, toPct } = usualRange(id, FIRST)
+  return { fromPct, toPct }
+}
 
 /** An exercise in place: what, how often, how far from set to set, how slowly. */
 export function ExerciseSheet({
@@ -48,7 +53,7 @@ export function ExerciseSheet({
             label={say('what')}
             value={id}
             choices={EXERCISE_IDS.map((value) => ({ value, name: say(`ids.${value}`) }))}
-            onChoose={(next: ExerciseId) => setExercise({ ...exercise, id: next })}
+            onChoose={(next: ExerciseId) => setExercise({ ...exercise, id: next, ...rangeOf(next) })}
           />{' '}
           {figure('counts', say('times'), { step: 1, min: 1, max: 12 })}, {say('in')}{' '}
           {figure('sets', say('setsOf'), { step: 1, min: 1, max: 4 })}, {say('from')}{' '}

@@ -100,17 +100,17 @@ describe('what is shipped', () => {
     expect(hard.map(({ code }) => code)).toEqual([])
   })
 
-  it.each(EXERCISE_IDS.filter((id) => id !== 'rise'))(
+  it.each(EXERCISE_IDS.filter((id) => id !== 'rise' && id !== 'alternate' && id !== 'neck'))(
     '%s goes out and comes back as often as asked, further from set to set',
     (id) => {
       const exercise = { id, counts: 2, sets: 2, fromPct: 40, toPct: 80, seconds: 5, holdS: 1 }
       const parts = exerciseParts(exercise)
-      const sides = id === 'back-to-front' || id === 'arms' || id === 'arm-circles' ? 1 : 2
+      const sides = ['back-to-front', 'rock', 'arms', 'arm-circles'].includes(id) ? 1 : 2
       expect(parts).toHaveLength(2 * 2 * sides * 2)
       const changes = parts.flatMap(({ with: one }) => (one ? [one] : []))
       expect(changes).toHaveLength(2 * 2 * sides)
       expect(JSON.stringify(changes[0])).not.toBe(JSON.stringify(changes.at(-sides)))
-      const first = id === 'back-to-front' ? 'bow' : 'parallel'
+      const first = id === 'back-to-front' || id === 'rock' ? 'bow' : 'parallel'
       const path = walk({ parts: [{ posture: first, side: 'left' }, ...parts] })
       expect(path.transitions.filter(({ made }) => !made)).toEqual([])
       if (sides === 1) return
@@ -124,6 +124,14 @@ describe('what is shipped', () => {
       expect(left / right).toBeCloseTo(1, 1)
     },
   )
+
+  it('weight alternates from side to side within one movement, and comes to the middle at its end', () => {
+    const exercise = { id: 'alternate', counts: 2, sets: 1, fromPct: 50, toPct: 100, seconds: 4, holdS: 0 } as const
+    const parts = exerciseParts(exercise)
+    expect(parts.map(({ with: one }) => one?.loadLeftPct ?? 50)).toEqual([5, 95, 5, 95, 50])
+    const path = walk({ parts: [{ posture: 'parallel', side: 'left' }, ...parts] })
+    expect(path.transitions.filter(({ made }) => !made)).toEqual([])
+  })
 
   it('weight goes as far as is asked: 80 % of the whole way is 86 % of the weight', () => {
     const parts = exerciseParts({
