@@ -7,6 +7,7 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter'
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
+import { Fresh } from '@/ui/places/Fresh'
 import { LIGHT_SCRIPT } from '@/ui/theme/light-script'
 import { ThemeFrame } from '@/ui/theme/ThemeFrame'
 
@@ -29,6 +30,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
       <body>
         <AppRouterCacheProvider options={{ enableCssLayer: true }}>
           <ThemeFrame>{children}</ThemeFrame>
+          <Fresh />
         </AppRouterCacheProvider>
       </body>
     </html>

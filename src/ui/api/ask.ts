@@ -1,5 +1,6 @@
 import { InputError } from '@/core'
 import { sayFieldError } from '@/words/fields'
+import { tellChange } from './changes'
 
 /** What the server said was wrong, as a screen says it. */
 export class RefusedError extends Error {}
@@ -22,7 +23,10 @@ export async function ask<T>(path: string, method: string, value?: unknown): Pro
     keepalive: method === 'PUT' && JSON.stringify(value ?? null).length < 60_000,
     ...(value !== undefined && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(value) }),
   })
-  if (response.ok) return response.json()
+  if (response.ok) {
+    tellChange(path, method)
+    return response.json()
+  }
   if (response.status === 409) throw new OvertakenError(((await response.json()) as { current: T }).current)
   if (response.status === 503) throw new Error('The server is busy.')
   if (response.status !== 400) throw new RefusedError('The server did not answer as it should; nothing was changed.')

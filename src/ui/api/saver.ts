@@ -17,6 +17,12 @@ export const SAVED = { isSaved: true, problem: null, theirs: null }
 /** What a save goes over, which page saves, and the how manieth of its saves this is: an answer may get lost. */
 export type Over = { revision: number; saver: string; turn: number }
 
+/** Whatever has something that the server does not have yet. */
+const unsaved = new Set<unknown>()
+
+/** Whether the server has all that was changed on this page. */
+export const isAllSaved = (): boolean => unsaved.size === 0
+
 const nameSaver = () => crypto.getRandomValues(new Uint32Array(3)).join('-')
 
 export type Saving<T> = {
@@ -95,6 +101,7 @@ export class Saver<T, Theirs> {
   /** The page goes: what is not sent is sent now, over what is on its way. */
   leave(): void {
     clearTimeout(this.timer)
+    unsaved.delete(this)
     const unsent = this.newest !== this.sent ? this.newest : null
     const onItsWay = this.underWay ? 1 : 0
     const coming = onItsWay + (unsent ? 1 : 0)
@@ -142,6 +149,8 @@ export class Saver<T, Theirs> {
 
   private tell(change: Partial<SaveState<Theirs>>): void {
     this.state = { ...this.state, ...change }
+    if (this.state.isSaved) unsaved.delete(this)
+    else unsaved.add(this)
     this.onState(this.state)
   }
 }
