@@ -12,7 +12,7 @@ import { makeSeated } from '../stance/seated'
 import type { Stance } from '../stance/stance'
 import { asStoodBy } from '../variants/demands'
 import { Explainer } from '../variants/explain'
-import { findGivenUp } from '../variants/meaning'
+import { findGivenUp, listAllowedShares } from '../variants/meaning'
 import type { Change } from '../variants/variant'
 import { findVariants } from '../variants/variants'
 import type { IsOver } from '../variants/weigh'
@@ -79,13 +79,17 @@ export function findForm(body: Body, measures: Measures, taught: Taught, isOver:
   const less = scaleTo(taught, false)
   const keeps = less !== null && findGivenUp(body, stance, less).length === 0
   if (keeps) return tell(held(less, stance) ? 'hand' : 'less', less)
-  const finer = original && searchOn(body, stance, tell, true, isOver)
+  // Where no share that is allowed leaves it what it is for, none is sought before the other side and a hand.
+  const [fewest, most] = listAllowedShares(body, stance, true)
+  const seek = () => original && searchOn(body, stance, tell, true, isOver)
+  const finer = fewest <= most ? seek() : null
   if (finer?.form === 'less') return finer
   const mirrored = differs(body) ? scaleTo(onOther, false) : null
   if (mirrored) return tell('other-side', mirrored)
   const helped = less ? null : scaleTo(taught, true)
   if (helped) return tell('hand', helped)
-  if (finer) return finer
+  const other = finer ?? (fewest <= most ? null : seek())
+  if (other) return other
   if (verdict === 'close') return asStood()
   if (less) return tell('other-use', less)
   return (original && searchOn(body, stance, tell, false, isOver)) ?? sitting()
