@@ -1,15 +1,20 @@
 import { notFound, redirect } from 'next/navigation'
 import { InputError } from '@/core'
+import { GroupRepertoire } from '@/features/repertoire/group/GroupRepertoire'
 import { Repertoire } from '@/features/repertoire/Repertoire'
-import { listNames, readBench } from '@/server/bench'
+import { listMembers, listNames, readBench } from '@/server/bench'
+import { readGroups } from '@/server/groups'
 import { readHouse } from '@/server/house'
 import { listOwn } from '@/server/library'
 
 export const dynamic = 'force-dynamic'
 
-/** ?person=ID: what they can do of the library today. */
-export default async function CanPage({ searchParams }: { searchParams: Promise<{ person?: string }> }) {
-  const { person: id } = await searchParams
+type CanQuery = { person?: string; group?: string }
+
+/** ?person=ID: what they can do of the library today; ?group=ID: what everybody of a group can. */
+export default async function CanPage({ searchParams }: { searchParams: Promise<CanQuery> }) {
+  const { person: id, group } = await searchParams
+  if (group !== undefined) return canGroup(group)
   if (id === undefined) redirect('/people')
   const [people, bench, own, house] = await Promise.all([
     listNames(),
@@ -21,4 +26,11 @@ export default async function CanPage({ searchParams }: { searchParams: Promise<
     readHouse(),
   ])
   return <Repertoire key={id} people={people} person={bench.person} own={own} ways={house.ways} />
+}
+
+async function canGroup(id: string) {
+  const [groups, members, own] = await Promise.all([readGroups(), listMembers(id), listOwn()])
+  const group = groups.find((one) => one.id === id)
+  if (!group) notFound()
+  return <GroupRepertoire key={id} groups={groups} group={group} members={members} own={own} />
 }

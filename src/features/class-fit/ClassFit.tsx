@@ -105,6 +105,9 @@ export function ClassFit({ groups, first, firstPosture, own, plans: known, ways,
               <span className={styles.keptOn}>{sayKept(kept.plan.name, dayOf(new Date(kept.updatedAt)), isKept)}</span>
             )}
             {all.length > 0 && <Button onClick={() => setSheet('roll')}>Roll call</Button>}
+            {group !== EVERYBODY && (
+              <Button href={`/can?group=${encodeURIComponent(group)}`}>{ENGLISH.say('repertoire.group.open')}</Button>
+            )}
             {plans.plans.length > 0 && <Button onClick={() => setSheet('plans')}>Kept plans</Button>}
             {!several && (
               <Button onClick={state.undo} disabled={!state.canUndo}>

@@ -1,6 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { readBench } from '@/server/bench'
+import { listMembers, readBench } from '@/server/bench'
+import { callRoll } from '@/server/roll-call'
 import { button, choose, user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
@@ -40,5 +41,21 @@ describe('what can she do', () => {
     await waitFor(() => expect(screen.getByText(/postures as taught, \d+ with less/)).toBeTruthy())
     expectReadable()
     expect(button(/^School:/).textContent).toContain('low coiling')
+  })
+})
+
+describe('what can a group do', () => {
+  it('shows what fits everybody who is here, each posture with who does what; who is away is named', async () => {
+    await openHouse()
+    const members = await listMembers('second-launch')
+    const away = members.slice(2).map(({ id }) => ({ person: id, mark: 'away' as const }))
+    await callRoll({ marks: away })
+    await openPage('/can?group=second-launch')
+    await waitFor(() => expect(screen.getByText(/^2 people: /)).toBeTruthy())
+    expect(screen.getByText(/^Away today: /)).toBeTruthy()
+    const all = group('Everybody as taught').getAllByRole('link')
+    expect(all[0]?.getAttribute('href')).toMatch(/^\/class\?group=second-launch&posture=/)
+    expect(within(all[0] as HTMLElement).getByText('2 of 2 as taught')).toBeTruthy()
+    expectReadable()
   })
 })

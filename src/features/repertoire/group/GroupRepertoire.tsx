@@ -1,0 +1,144 @@
+'use client'
+
+import Button from '@mui/material/Button'
+import { useMemo, useState } from 'react'
+import { layOut, resolveBody, SCHOOL_IDS, type SchoolId } from '@/core'
+import { mergeLibrary } from '@/formats/posture-document'
+import type { Group } from '@/records/groups'
+import type { BenchPerson } from '@/server/bench'
+import type { OwnPosture } from '@/server/library'
+import { SmallFloor } from '@/ui/floor/SmallFloor'
+import { PageHead } from '@/ui/places/PageHead'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { ENGLISH } from '@/words/language'
+import { sayList } from '@/words/lists'
+import { sayPostureName, saySchool } from '@/words/postures'
+import styles from '../repertoire.module.css'
+import { TRAINED, type Trained, trains } from '../rows'
+import { FITS, type GroupRow, gatherGroup } from './group-rows'
+import { useGroupRepertoire } from './use-group-repertoire'
+
+type GroupRepertoireProps = {
+  groups: readonly Group[]
+  group: Group
+  members: readonly BenchPerson[]
+  own: readonly OwnPosture[]
+}
+
+const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`repertoire.group.${key}`, values)
+
+/** What a group can do today, whoever is away left out: postures that fit everybody first, each with who does what. */
+export function GroupRepertoire({ groups, group, members, own }: GroupRepertoireProps) {
+  const [school, setSchool] = useState<SchoolId>('therapeutic')
+  const [trained, setTrained] = useState<Trained>('all')
+  const library = useMemo(() => mergeLibrary(own), [own])
+  const here = useMemo(() => members.filter(({ mark }) => mark !== 'away'), [members])
+  const { asked, known, left, failed } = useGroupRepertoire(here, group.id, library, school)
+  const rows = useMemo(() => (left === 0 ? gatherGroup(asked, known) : []), [asked, known, left])
+  const shown = rows.filter(({ posture }) => trains(posture, school, trained))
+  const away = members.filter(({ mark }) => mark === 'away').map(({ name }) => name)
+  const waiting = here.filter(({ unanswered }) => unanswered.length > 0).map(({ name }) => name)
+  return (
+    <main className={styles.repertoire}>
+      <PageHead
+        at="/class"
+        tools={<Button href={`/class?group=${encodeURIComponent(group.id)}`}>{say('class')}</Button>}
+      >
+        <h1>
+          What can{' '}
+          <ChoiceWord
+            label="Group"
+            value={group.id}
+            choices={groups.map(({ id, name }) => ({ value: id, name }))}
+            onChoose={(id) => window.location.assign(`/can?group=${encodeURIComponent(id)}`)}
+          />{' '}
+          do today, in the{' '}
+          <ChoiceWord
+            label="School"
+            value={school}
+            choices={SCHOOL_IDS.map((id) => ({ value: id, name: saySchool(id) }))}
+            onChoose={setSchool}
+            then="?"
+          />
+        </h1>
+        <p aria-live="polite">{saySum()}</p>
+      </PageHead>
+      {away.length > 0 && <p className={styles.orders}>{say('away', { names: sayList(away) })}</p>}
+      {waiting.length > 0 && <p className={styles.caution}>{say('unanswered', { names: sayList(waiting) })}</p>}
+      <p className={styles.choose}>
+        Show what trains{' '}
+        <ChoiceWord
+          label="Trains"
+          value={trained}
+          choices={TRAINED.map((value) => ({ value, name: ENGLISH.say(`repertoire.trained.${value}`) }))}
+          onChoose={setTrained}
+          then="."
+        />
+      </p>
+      {FITS.map((fits) => {
+        const some = shown.filter((row) => row.fits === fits)
+        return some.length === 0 ? null : (
+          <section key={fits} aria-label={say(`heading.${fits}`)}>
+            <h2>
+              {say(`heading.${fits}`)} <small>{some.length}</small>
+            </h2>
+            <ul className={styles.cards}>
+              {some.map((row) => (
+                <GroupCard key={row.posture.id} row={row} people={here} group={group.id} school={school} />
+              ))}
+            </ul>
+          </section>
+        )
+      })}
+      {left === 0 && here.length > 0 && shown.length === 0 && (
+        <p className={styles.orders}>{ENGLISH.say('repertoire.nothing')}</p>
+      )}
+    </main>
+  )
+
+  function saySum(): string {
+    if (failed) return ENGLISH.say('repertoire.failed')
+    if (here.length === 0) return say('nobody')
+    if (left > 0) return say('working', { left, all: here.length })
+    const count = (fits: GroupRow['fits']) => rows.filter((row) => row.fits === fits).length
+    return say('sum', { people: here.length, all: count('all'), one: count('one'), standing: count('standing') })
+  }
+}
+
+type GroupCardProps = { row: GroupRow; people: readonly BenchPerson[]; group: string; school: SchoolId }
+
+/** A posture as it is taught, and who of the group does what in its place. */
+function GroupCard({ row: { posture, asTaught, by }, people, group, school }: GroupCardProps) {
+  const first = people[0]
+  const drawn = useMemo(() => {
+    if (!first) return null
+    const body = resolveBody({ ...toMiddle(people), sex: 'unspecified' })
+    return { body, stance: layOut(posture.measures[school], body, 'left', posture.id, posture.keeps) }
+  }, [first, people, posture, school])
+  const address = `/class?group=${encodeURIComponent(group)}&posture=${encodeURIComponent(posture.id)}`
+  return (
+    <li>
+      <Button className={styles.card} href={address}>
+        {drawn && <SmallFloor body={drawn.body} stance={drawn.stance} width={84} height={84} />}
+        <span className={styles.said}>
+          <strong>{sayPostureName(posture)}</strong>
+          <span>{say('asTaught', { n: asTaught, all: people.length })}</span>
+          {by.map(({ form, names }) => (
+            <small key={form}>
+              {ENGLISH.say(`repertoire.heading.${form}`)}: {sayList(names)}
+            </small>
+          ))}
+        </span>
+      </Button>
+    </li>
+  )
+}
+
+/** A body of the group's middle size: only for a drawing. */
+function toMiddle(people: readonly BenchPerson[]): { stature: number; mass: number } {
+  const middle = (values: number[]) => values.toSorted((a, b) => a - b)[values.length >> 1] as number
+  return {
+    stature: middle(people.map(({ document }) => document.statureM)),
+    mass: middle(people.map(({ document }) => document.massKg)),
+  }
+}
