@@ -114,6 +114,7 @@ export type { TimedPhase, Transition } from './motion/transition'
 export { costOf, type Way, type WayChange, walkWay } from './motion/way-change'
 export { readWayIn, type WayIn } from './motion/way-in'
 export { type JointName, type Pose, UnreachableError } from './pose/pose'
+export { teachAlso, WAYS_TAUGHT, type WayTaught } from './postures/also-taught'
 export { ARM_PRESET_IDS, ARM_PRESETS, type ArmPreset } from './postures/arms'
 export { type Candidate, listCandidates } from './postures/candidates'
 export {

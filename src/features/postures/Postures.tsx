@@ -17,6 +17,7 @@ import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { UndoSnack } from '@/ui/words/UndoSnack'
 import { listWatch, sayCue, sayPostureName, sayPurpose } from '@/words/postures'
 import { useWaysIn } from '@/workers/use-ways-in'
+import { AlsoTaught } from './AlsoTaught'
 import { Index } from './Index'
 import { PostureEditor } from './PostureEditor'
 import styles from './postures.module.css'
@@ -114,6 +115,7 @@ export function Postures({ people, first, own: known, ways, aside }: PosturesPro
         <SchoolsFloor readings={readings} body={body} pointed={pointed} />
         <SchoolFigures readings={readings} waysIn={waysIn} pointed={pointed} onPoint={setPointed} onEdit={setEditing} />
       </div>
+      <AlsoTaught posture={posture} body={body} side={side} person={person?.id ?? null} />
       {watched.length > 0 && <p className={styles.watch}>Watch: {watched.join(', ')}.</p>}
       {editing ? (
         <PostureEditor

@@ -1,7 +1,8 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { readBench } from '@/server/bench'
 import { changePosture, listOwn } from '@/server/library'
-import { button, user, write } from '@/testing/screens/hands'
+import { button, choose, user, write } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
@@ -34,6 +35,18 @@ describe('the library', () => {
       expectReadable()
     }
     expect(index.getByText(/None yet: “Into the library”/)).toBeTruthy()
+  })
+
+  it('says how else it is taught, what that costs and why; one of them goes onto the bench', async () => {
+    await openPage('/postures')
+    await choose(/^Person:/, /Odalys/)
+    const also = () => within(screen.getByRole('region', { name: /^Also taught/ }))
+    expect(also().getAllByText(/^Taught because/).length).toBeGreaterThan(3)
+    await choose(/^Frame:/, /long upright/)
+    await user.click(also().getByRole('button', { name: 'Onto the bench: Front toes a little in' }))
+    await waitFor(async () => expect((await readBench('odalys-marrin')).draft?.school).toBe('long-upright'))
+    const { draft } = await readBench('odalys-marrin')
+    expect(draft?.stance.feet.left.toeOutDeg).toBeCloseTo(-10, 6)
   })
 
   it('a figure that is none, or left empty, is refused by its name and changes nothing', async () => {

@@ -1,0 +1,99 @@
+import Button from '@mui/material/Button'
+import { useMemo, useState } from 'react'
+import {
+  type Body,
+  kneeLoad,
+  layOut,
+  SCHOOL_IDS,
+  type SchoolId,
+  type Side,
+  teachAlso,
+  tryAnalyse,
+  WAYS_TAUGHT,
+} from '@/core'
+import { fromStance } from '@/formats/from-core'
+import type { Posture } from '@/formats/posture-document'
+import { sayUnsaved } from '@/ui/api/ask'
+import { putDraft } from '@/ui/api/put-draft'
+import { SmallFloor } from '@/ui/floor/SmallFloor'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { sayCentimetres } from '@/words/figures'
+import { ENGLISH } from '@/words/language'
+import { saySchool } from '@/words/postures'
+import styles from './postures.module.css'
+
+type AlsoTaughtProps = { posture: Posture; body: Body; side: Side; person: string | null }
+
+const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`postures.also.${key}`, values)
+
+/** Other ways in which a posture is taught: what each costs this body, and why it is taught so. None is wrong. */
+export function AlsoTaught({ posture, body, side, person }: AlsoTaughtProps) {
+  const [school, setSchool] = useState<SchoolId>('therapeutic')
+  const [problem, setProblem] = useState<string | null>(null)
+  const rows = useMemo(() => {
+    const read = (measures: typeof posture.measures.therapeutic) => {
+      const stance = layOut(measures, body, side, posture.id, posture.keeps)
+      return { stance, analysis: tryAnalyse(body, stance) }
+    }
+    const taught = posture.measures[school]
+    const ways = WAYS_TAUGHT.flatMap((way) => {
+      const measures = teachAlso(taught, way)
+      return measures ? [{ way, ...read(measures) }] : []
+    })
+    return ways.length > 0 ? [{ way: 'taught' as const, ...read(taught) }, ...ways] : []
+  }, [posture, body, side, school])
+  if (rows.length === 0) return null
+  const open = async (stance: (typeof rows)[number]['stance']) => {
+    if (!person) return
+    try {
+      await putDraft(person, { posture: posture.id, school, stance: fromStance(stance) })
+      window.location.assign(`/bench?person=${encodeURIComponent(person)}`)
+    } catch (error) {
+      setProblem(sayUnsaved(error))
+    }
+  }
+  return (
+    <section className={styles.also} aria-label={say('label')}>
+      <h2>
+        {say('label')}{' '}
+        <ChoiceWord
+          label={say('school')}
+          value={school}
+          choices={SCHOOL_IDS.map((id) => ({ value: id, name: saySchool(id) }))}
+          onChoose={setSchool}
+        />
+      </h2>
+      {problem && <p role="alert">{problem}</p>}
+      <ul>
+        {rows.map(({ way, stance, analysis }) => (
+          <li key={way}>
+            <SmallFloor body={body} stance={stance} width={72} height={72} />
+            <div>
+              <h3>{say(`ways.${way}`)}</h3>
+              {analysis ? (
+                <p>
+                  <VerdictMark verdict={analysis.verdict} size={14} /> {VERDICT_WORDS[analysis.verdict].toLowerCase()},{' '}
+                  {say('costs', {
+                    spare: sayCentimetres(Math.max(0, analysis.assured.margin)),
+                    nudge: Math.round(Math.max(0, Math.min(analysis.pushes.hip.left, analysis.pushes.hip.right))),
+                    left: Math.round(kneeLoad(analysis.legs.left)),
+                    right: Math.round(kneeLoad(analysis.legs.right)),
+                  })}
+                </p>
+              ) : (
+                <p>{say('cannot')}</p>
+              )}
+              {way !== 'taught' && <p className={styles.why}>{say('because', { why: say(`why.${way}`) })}</p>}
+              {person && analysis && way !== 'taught' && (
+                <Button onClick={() => open(stance)} aria-label={say('openNamed', { way: say(`ways.${way}`) })}>
+                  {say('open')}
+                </Button>
+              )}
+            </div>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
