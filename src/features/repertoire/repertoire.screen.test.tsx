@@ -51,7 +51,7 @@ describe('what can a group do', () => {
     const away = members.slice(2).map(({ id }) => ({ person: id, mark: 'away' as const }))
     await callRoll({ marks: away })
     await openPage('/can?group=second-launch')
-    await waitFor(() => expect(screen.getByText(/^2 people: /)).toBeTruthy())
+    await waitFor(() => expect(screen.getByText(/^2 people standing: /)).toBeTruthy())
     expect(screen.getByText(/^Away today: /)).toBeTruthy()
     const all = group('Everybody as taught').getAllByRole('link')
     expect(all[0]?.getAttribute('href')).toMatch(/^\/class\?group=second-launch&posture=/)

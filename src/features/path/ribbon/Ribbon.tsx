@@ -112,11 +112,6 @@ function Rolled({ path, xAt, yAt }: { path: ShownPath; xAt: XAt; yAt: (value: nu
       <g key={`${foot} ${fromS}`} className={styles.rolled}>
         <title>{said}</title>
         <line x1={from} x2={to} y1={y} y2={y} data-what={what} />
-        {to - from > said.length * LETTER && (
-          <text x={from} y={foot === 'left' ? y + 14 : y - 6}>
-            {said}
-          </text>
-        )}
       </g>
     )
   })

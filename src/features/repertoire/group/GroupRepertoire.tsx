@@ -1,6 +1,7 @@
 'use client'
 
 import Button from '@mui/material/Button'
+import ButtonBase from '@mui/material/ButtonBase'
 import { useMemo, useState } from 'react'
 import { layOut, resolveBody, SCHOOL_IDS, type SchoolId } from '@/core'
 import { mergeLibrary } from '@/formats/posture-document'
@@ -34,7 +35,7 @@ export function GroupRepertoire({ groups, group, members, own }: GroupRepertoire
   const library = useMemo(() => mergeLibrary(own), [own])
   const here = useMemo(() => members.filter(({ mark }) => mark !== 'away'), [members])
   const { asked, known, left, failed } = useGroupRepertoire(here, group.id, library, school)
-  const rows = useMemo(() => (left === 0 ? gatherGroup(asked, known) : []), [asked, known, left])
+  const { rows, sit, hold } = useMemo(() => gatherGroup(asked, left === 0 ? known : []), [asked, known, left])
   const shown = rows.filter(({ posture }) => trains(posture, school, trained))
   const away = members.filter(({ mark }) => mark === 'away').map(({ name }) => name)
   const waiting = here.filter(({ unanswered }) => unanswered.length > 0).map(({ name }) => name)
@@ -64,6 +65,8 @@ export function GroupRepertoire({ groups, group, members, own }: GroupRepertoire
         <p aria-live="polite">{saySum()}</p>
       </PageHead>
       {away.length > 0 && <p className={styles.orders}>{say('away', { names: sayList(away) })}</p>}
+      {sit.length > 0 && <p className={styles.orders}>{say('sit', { names: sayList(sit) })}</p>}
+      {hold.length > 0 && <p className={styles.orders}>{say('hold', { names: sayList(hold) })}</p>}
       {waiting.length > 0 && <p className={styles.caution}>{say('unanswered', { names: sayList(waiting) })}</p>}
       <p className={styles.choose}>
         Show what trains{' '}
@@ -84,7 +87,14 @@ export function GroupRepertoire({ groups, group, members, own }: GroupRepertoire
             </h2>
             <ul className={styles.cards}>
               {some.map((row) => (
-                <GroupCard key={row.posture.id} row={row} people={here} group={group.id} school={school} />
+                <GroupCard
+                  key={row.posture.id}
+                  row={row}
+                  people={here}
+                  all={here.length - sit.length}
+                  group={group.id}
+                  school={school}
+                />
               ))}
             </ul>
           </section>
@@ -101,14 +111,26 @@ export function GroupRepertoire({ groups, group, members, own }: GroupRepertoire
     if (here.length === 0) return say('nobody')
     if (left > 0) return say('working', { left, all: here.length })
     const count = (fits: GroupRow['fits']) => rows.filter((row) => row.fits === fits).length
-    return say('sum', { people: here.length, all: count('all'), one: count('one'), standing: count('standing') })
+    return say('sum', {
+      people: here.length - sit.length,
+      all: count('all'),
+      one: count('one'),
+      standing: count('standing'),
+    })
   }
 }
 
-type GroupCardProps = { row: GroupRow; people: readonly BenchPerson[]; group: string; school: SchoolId }
+type GroupCardProps = {
+  row: GroupRow
+  people: readonly BenchPerson[]
+  /** Of so many who stand at all. */
+  all: number
+  group: string
+  school: SchoolId
+}
 
 /** A posture as it is taught, and who of the group does what in its place. */
-function GroupCard({ row: { posture, asTaught, by }, people, group, school }: GroupCardProps) {
+function GroupCard({ row: { posture, asTaught, by }, people, all, group, school }: GroupCardProps) {
   const first = people[0]
   const drawn = useMemo(() => {
     if (!first) return null
@@ -118,18 +140,18 @@ function GroupCard({ row: { posture, asTaught, by }, people, group, school }: Gr
   const address = `/class?group=${encodeURIComponent(group)}&posture=${encodeURIComponent(posture.id)}`
   return (
     <li>
-      <Button className={styles.card} href={address}>
+      <ButtonBase className={styles.card} href={address}>
         {drawn && <SmallFloor body={drawn.body} stance={drawn.stance} width={84} height={84} />}
         <span className={styles.said}>
           <strong>{sayPostureName(posture)}</strong>
-          <span>{say('asTaught', { n: asTaught, all: people.length })}</span>
+          <span>{say('asTaught', { n: asTaught, all })}</span>
           {by.map(({ form, names }) => (
             <small key={form}>
               {ENGLISH.say(`repertoire.heading.${form}`)}: {sayList(names)}
             </small>
           ))}
         </span>
-      </Button>
+      </ButtonBase>
     </li>
   )
 }
