@@ -58,6 +58,8 @@ export function toAnalysisDocument(analysis: Analysis, words: DocumentWords) {
       oneLineDeg: deg(alignment.oneLine),
       frontOffVerticalM: alignment.frontOffVertical,
       pairsM: alignment.pairs,
+      bendDeg: { hips: deg(alignment.bend.hips), back: deg(alignment.bend.back) },
+      handReachM: alignment.handReach,
       evenness: alignment.evenness,
     },
     push: {

@@ -261,8 +261,13 @@ function listPushes({ pushes, pose }: Analysis, say: Sayer): ReadingGroup {
   }
 }
 
+const sayWays = ({ hips, back }: Analysis['alignment']['bend']) => ({
+  hipsWay: hips < 0 ? 'back' : 'forward',
+  backWay: back < 0 ? 'back' : 'forward',
+})
+
 function listAlignment({ alignment, pose }: Analysis, say: Sayer): ReadingGroup {
-  const { thigh, shoulderOverHip, pairs, evenness } = alignment
+  const { thigh, shoulderOverHip, pairs, evenness, bend, handReach } = alignment
   const { both, signed, text } = say
   const deg = (radians: number) => sayDegrees(radians, say.words)
   const turn = calcFreeTurn(pose.body, pose.stance)
@@ -272,6 +277,20 @@ function listAlignment({ alignment, pose }: Analysis, say: Sayer): ReadingGroup 
       'shoulders',
       both((side) => text('alignment.shoulders.value', { by: signed(shoulderOverHip[side][1]) })),
       { sideways: both((side) => signed(shoulderOverHip[side][0])) },
+    ],
+    [
+      'bend',
+      text('alignment.bend.value', {
+        hips: deg(Math.abs(bend.hips)),
+        back: deg(Math.abs(bend.back)),
+        ...sayWays(bend),
+      }),
+    ],
+    [
+      'reach',
+      both((side) =>
+        text('alignment.reach.value', { ahead: say.cm(handReach[side].forward), down: say.cm(handReach[side].down) }),
+      ),
     ],
     ['turn', text('alignment.turn.value', { left: deg(turn.left), right: deg(turn.right) })],
     ['pelvis', deg(alignment.pelvisToFrontFoot)],

@@ -19,6 +19,10 @@ export type Alignment = {
   frontOffVertical: number
   /** Upper less lower along the pelvis' sideways axis, outward positive. */
   pairs: BySide<{ handFoot: number; elbowKnee: number; shoulderHip: number }>
+  /** The trunk's lean forward (back negative): what the pelvis tips with it, and what is left to the low back. */
+  bend: { hips: number; back: number }
+  /** How much further a hand comes with its elbow straight and the shoulder where it is: ahead at its height, down where it is. */
+  handReach: BySide<{ forward: number; down: number }>
   /** Smallest over largest of the rose on the usable base. */
   evenness: number
 }
@@ -55,6 +59,8 @@ export function readAlignment(pose: Pose, rose: readonly number[]): Alignment {
     oneLine: Math.abs(wrapAngle(upper - lower)),
     frontOffVertical: Math.max(...sideY) - Math.min(...sideY),
     pairs: bySide((side) => readPairs(pose, side)),
+    bend: { hips: stance.pelvisTilt, back: stance.trunk.pitch - stance.pelvisTilt },
+    handReach: bySide((side) => readHandReach(pose, side)),
     evenness: largest > 0 ? smallest / largest : 0,
   }
 }
@@ -70,4 +76,17 @@ function readPairs({ joints, stance }: Pose, side: Side) {
     elbowKnee: across(at.elbow, at.knee),
     shoulderHip: across(at.shoulder, at.hip),
   }
+}
+
+/** Along the heading and down, from the hand to where the straight arm ends; nothing where the arm is straight already. */
+function readHandReach({ joints, body }: Pose, side: Side) {
+  const { shoulder, knuckle } = JOINTS[side]
+  const [dx, dy, dz] = [0, 1, 2].map((i) => (joints[knuckle][i] as number) - (joints[shoulder][i] as number)) as [
+    number,
+    number,
+    number,
+  ]
+  const arm = body.upperArm[side] + body.forearm[side] + body.hand[side]
+  const most = (...others: [number, number]) => Math.sqrt(Math.max(0, arm ** 2 - others[0] ** 2 - others[1] ** 2))
+  return { forward: Math.max(0, most(dx, dz) - dy), down: Math.max(0, most(dx, dy) + dz) }
 }
