@@ -12,7 +12,7 @@ import { makeSeated } from '../stance/seated'
 import type { Stance } from '../stance/stance'
 import { asStoodBy } from '../variants/demands'
 import { Explainer } from '../variants/explain'
-import { findGivenUp, listAllowedShares } from '../variants/meaning'
+import { findGivenUp, goesFurtherOver, listAllowedShares } from '../variants/meaning'
 import type { Change } from '../variants/variant'
 import { findVariants } from '../variants/variants'
 import type { IsOver } from '../variants/weigh'
@@ -188,7 +188,7 @@ function searchOn(
   if (!variant || variant.stance.seat) return null
   const { changes, givesUp } = variant
   if (changes.some(({ what }) => what === 'side')) return tell('other-side', variant.stance)
-  if (givesUp.length > 0) return tell('other-use', variant.stance)
+  if (givesUp.length > 0 || goesFurtherOver(body, stance, variant.stance)) return tell('other-use', variant.stance)
   return tell(held(variant.stance, stance) ? 'hand' : 'less', variant.stance)
 }
 

@@ -44,6 +44,14 @@ export function findGivenUp(body: Body, original: Stance, stance: Stance): Meani
   return filled ? [...given, 'empty'] : given
 }
 
+/** Whether more weight goes over than does in a stance with most of it in front: no less of the same. */
+export function goesFurtherOver(body: Body, original: Stance, stance: Stance): boolean {
+  const step = calcLead(original)
+  const front = frontOf(step)
+  const was = shareOf(original, front)
+  return isStep(step, body) && was > 0.5 && shareOf(stance, front) > was + POINT
+}
+
 const isEmpty = (stance: Stance, side: Side): boolean => shareOf(stance, side) <= EMPTY_MOST + DUST
 
 /** How far a step (left heel ahead of the right) may be changed with what the posture is for kept: from, to. */
@@ -70,7 +78,8 @@ export function listShareRange(body: Body, stance: Stance, keeping = true): read
     if (frontOf(step) === 'left') [low, high] = [keeping ? 0.5 + POINT : 0, stance.loadLeft]
     else [low, high] = [stance.loadLeft, keeping ? 0.5 - POINT : 1]
   }
-  if (!keeping) return [low, high]
+  // Where an order leaves the other leg less than that, more goes over: another use of the posture, standing.
+  if (!keeping) return low > body.loadMax.left + DUST || high < 1 - body.loadMax.right - DUST ? [0, 1] : [low, high]
   if (isEmpty(stance, 'left')) high = Math.min(high, EMPTY_MOST)
   if (isEmpty(stance, 'right')) low = Math.max(low, 1 - EMPTY_MOST)
   return [low, high]
