@@ -4,7 +4,7 @@ import { expect, test } from './test'
 
 test('shows whether a person holds a posture, and follows another person and posture', async ({ page }) => {
   await openBench(page, /Odalys Marrin/)
-  await expect(verdict(page)).toHaveText(/Beyond/)
+  await expect(verdict(page)).toHaveText(/Not like this/)
   await expect(page.getByText('The left knee bends past its limit')).toBeVisible()
   await choose(page, /^Person:/, /Bram Tallow/)
   await expect(page.getByText('Tall, stiff ankles')).toBeVisible()
@@ -87,12 +87,12 @@ test('a foot is moved and turned on the floor by hand and by keyboard, and the w
 
 test('a safer variant is taken, kept with a note, and found again after a restart of the page', async ({ page }) => {
   await openBench(page, /Odalys Marrin/)
-  const nearest = page.getByRole('article', { name: 'Nearest' })
+  const nearest = page.getByRole('article', { name: 'Smallest change' })
   await expect(nearest).toContainText('left knee 34° → 30°')
   await nearest.getByRole('button', { name: /^Take this/ }).click()
-  await expect(verdict(page)).toHaveText(/Holds/)
+  await expect(verdict(page)).toHaveText(/Steady/)
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(verdict(page)).toHaveText(/Beyond/)
+  await expect(verdict(page)).toHaveText(/Not like this/)
   await page.getByRole('button', { name: 'Redo' }).click()
   await page.getByRole('button', { name: 'Keep this' }).click()
   await page.getByLabel('Name').fill('Half a step')
@@ -107,7 +107,7 @@ test('a safer variant is taken, kept with a note, and found again after a restar
   await page.reload()
   await expect(page.getByRole('spinbutton', { name: 'Track width' })).toHaveValue(width as string)
   await page.getByRole('button', { name: /^Half a step/ }).click()
-  await expect(verdict(page)).toHaveText(/Holds/)
+  await expect(verdict(page)).toHaveText(/Steady/)
   await expect(page.getByRole('region', { name: 'Kept' })).toContainText('knees soft, watch the left')
   await choose(page, /^Posture:/, 'parallel stance')
   await expect(page.getByRole('region', { name: 'Kept' })).toContainText('Nothing kept yet')

@@ -14,9 +14,9 @@ test('the levels of a class are found; everybody in a lane keeps their limits th
   await openClass(page)
   await expect(lane(page, 1).getByRole('heading', { name: 'As taught' })).toBeVisible()
   for (const level of [1, 2]) {
-    const standing = lane(page, level).getByRole('button', { name: /^\S+ (holds|close|beyond)/ })
+    const standing = lane(page, level).getByRole('button', { name: /^\S+ (steady|nearly|not like this)/ })
     expect(await standing.count()).toBeGreaterThan(0)
-    await expect(standing.filter({ hasNotText: ' holds' })).toHaveCount(0)
+    await expect(standing.filter({ hasNotText: ' steady' })).toHaveCount(0)
   }
   // Nobody is taught with nearer feet.
   await expect(lane(page, 2).getByRole('heading')).not.toHaveText(/arrower/)
@@ -34,7 +34,7 @@ test('people move between lanes by key and by hand, a level is changed, and the 
 }) => {
   await openClass(page)
   // Her knee's limit keeps her out of a level as deep as what is taught.
-  const beyond = lane(page, 1).getByRole('button', { name: /^Odalys beyond, put here by hand/ })
+  const beyond = lane(page, 1).getByRole('button', { name: /^Odalys not like this, put here by hand/ })
   await lane(page, 2)
     .getByRole('button', { name: /^Odalys/ })
     .focus()
@@ -44,14 +44,14 @@ test('people move between lanes by key and by hand, a level is changed, and the 
   await beyond.focus()
   await page.keyboard.press('ArrowRight')
 
-  const yuki = lane(page, 1).getByRole('button', { name: /^Yuki holds/ })
+  const yuki = lane(page, 1).getByRole('button', { name: /^Yuki steady/ })
   const from = (await yuki.boundingBox()) as { x: number; y: number }
   const to = (await lane(page, 2).boundingBox()) as { x: number; y: number; width: number; height: number }
   await page.mouse.move(from.x + 30, from.y + 15)
   await page.mouse.down()
   await page.mouse.move(to.x + to.width / 2, to.y + to.height * 0.7, { steps: 12 })
   await page.mouse.up()
-  await expect(lane(page, 2).getByRole('button', { name: /^Yuki holds.*put here by hand/ })).toBeVisible()
+  await expect(lane(page, 2).getByRole('button', { name: /^Yuki steady.*put here by hand/ })).toBeVisible()
 
   // Much softer knees over the same step are not to be had; over half a step with less weight over they are.
   await page.getByRole('button', { name: /^Change level 2/ }).click()
@@ -66,7 +66,7 @@ test('people move between lanes by key and by hand, a level is changed, and the 
   await change('Weight on the named foot', '55')
   await expect(lane(page, 2).getByText(/^This step takes the knee/)).toBeHidden()
   await lane(page, 2).getByRole('button', { name: 'Done' }).click()
-  await expect(lane(page, 2).getByRole('button', { name: /^Odalys holds/ })).toBeVisible()
+  await expect(lane(page, 2).getByRole('button', { name: /^Odalys steady/ })).toBeVisible()
   await expect(page.getByRole('button', { name: /^Change level 2/ })).toContainText('knees to 20°')
 
   await page.getByRole('button', { name: 'Keep for the class' }).click()
@@ -74,20 +74,20 @@ test('people move between lanes by key and by hand, a level is changed, and the 
   await expect(page.getByRole('button', { name: 'Keep for the class' })).toBeDisabled()
   await page.reload()
   await choose(page, /^Posture:/, 'brush knee').catch(() => {})
-  await expect(lane(page, 2).getByRole('button', { name: /^Odalys holds, put here by hand/ })).toBeVisible()
+  await expect(lane(page, 2).getByRole('button', { name: /^Odalys steady, put here by hand/ })).toBeVisible()
   await openBench(page, /Odalys Marrin/)
   const planned = page.getByRole('region', { name: 'In class' })
   await expect(planned).toContainText('Slack Tide, brush knee')
   await planned.getByRole('button').click()
   await expect(page.getByRole('button', { name: 'Posture: brush knee' })).toBeVisible()
-  await expect(page.getByTestId('verdict')).toHaveText(/Holds/)
+  await expect(page.getByTestId('verdict')).toHaveText(/Steady/)
 })
 
 test('without chairs whoever needs a hand keeps it', async ({ page }) => {
   await openClass(page, 'white crane')
   await choose(page, /^Chairs:/, 'without chairs')
   await expect(page.getByRole('progressbar')).toBeHidden()
-  const holding = page.getByRole('button', { name: /^\S+ (holds|close|beyond), chair/ })
+  const holding = page.getByRole('button', { name: /^\S+ (steady|nearly|not like this), chair/ })
   await expect(holding).toHaveCount(2)
   await expect(holding.filter({ hasText: /^(Marit|Fenwick) / })).toHaveCount(2)
 })
@@ -114,7 +114,7 @@ test('the schools of a posture side by side; a change is kept, and the original 
   await page.getByRole('button', { name: 'low coiling frame: back to the original figures' }).click()
   await expect(page.getByLabel('Knee bend, degrees')).not.toHaveValue('33')
   await expect(page.getByText('Root first.')).toBeVisible()
-  await page.getByRole('button', { name: 'Leave it' }).click()
+  await page.getByRole('button', { name: 'Cancel' }).click()
   await page.getByRole('button', { name: 'long upright frame', exact: true }).click()
   await expect(page.getByLabel('Knee bend, degrees')).toHaveValue('20')
   await page.getByRole('button', { name: /^All of it, words and every school/ }).click()

@@ -47,7 +47,7 @@ test('a lesson is proposed, moved, lengthened and torn, undone, and there again 
   await page.keyboard.press('Control+z')
   await page.keyboard.press('Control+z')
   await expect(strip(page).nth(2).getByRole('button')).toHaveAccessibleName(`3. ${name}`)
-  await page.getByRole('button', { name: 'Tear off' }).click()
+  await page.getByRole('button', { name: 'Split' }).click()
   await expect(strip(page)).toHaveCount(11)
   await page.getByRole('spinbutton', { name: 'Hold' }).fill('9')
   await settled(page)

@@ -133,7 +133,7 @@ test('kept stances are renamed, compared, taken away and put back', async ({ pag
   await expect(sheet).toContainText(/step 20\.2 cm long → 10 cm long/)
   await expect(sheet.getByRole('img')).toHaveCount(2)
   await page.keyboard.press('Escape')
-  await page.getByRole('button', { name: 'Take away Shorter' }).click()
+  await page.getByRole('button', { name: 'Remove Shorter' }).click()
   await expect(kept(page).getByRole('listitem')).toHaveCount(1)
   await page.getByRole('button', { name: 'Put it back' }).click()
   await expect(kept(page)).toContainText('ten less')
@@ -181,8 +181,8 @@ test('from start to a kept safer variant in six actions, by keyboard and mouse',
     await action
   }
   await act(choose(page, /^Person:/, /Odalys Marrin/))
-  await expect(page.getByRole('article', { name: 'Nearest' })).toBeVisible()
-  await act(page.getByRole('button', { name: /^Take this: Nearest/ }).click())
+  await expect(page.getByRole('article', { name: 'Smallest change' })).toBeVisible()
+  await act(page.getByRole('button', { name: /^Take this: Smallest change/ }).click())
   await act(page.getByRole('button', { name: 'Keep this' }).click())
   await act(page.getByRole('button', { name: 'Keep', exact: true }).click())
   await expect(kept(page)).toContainText('Variant')
@@ -202,7 +202,7 @@ test('one change is taken and another left; the keys are on a sheet', async ({ p
   await expect(number(page, 'Bend of the left knee')).toHaveValue('34')
   await expect(number(page, 'Step length')).not.toHaveValue(before)
   await page.keyboard.press('?')
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('take the nearest variant')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('take the smallest change')
 })
 
 test('text twice as large still fits the page', async ({ page }) => {

@@ -64,7 +64,7 @@ test('at twice the text names stay whole and nothing runs off', async ({ page })
     await page.evaluate(() => document.documentElement.style.setProperty('font-size', '200%'))
     await expect.poll(() => findCut(page), path).toEqual({ wide: 0, cut: [] })
     if (path !== '/class') continue
-    const name = page.getByRole('button', { name: /^Tomasz holds/ }).getByText('Tomasz')
+    const name = page.getByRole('button', { name: /^Tomasz steady/ }).getByText('Tomasz')
     const box = (await name.boundingBox()) as { width: number; height: number }
     // On one line, not a letter on each.
     expect(box.width).toBeGreaterThan(box.height)
@@ -89,7 +89,7 @@ for (const [width, height] of [
       first.getByRole('button', { name: /^Take this/ }),
       first.getByText(/knees? .*straighter/).first(),
       // On the smaller screen what it buys begins there.
-      ...(height === 800 ? [first.getByText(/sure/).first()] : []),
+      ...(height === 800 ? [first.getByText(/room left/).first()] : []),
     ]) {
       const box = (await what.boundingBox()) as { y: number; height: number }
       expect(box.y + box.height).toBeLessThanOrEqual(height)

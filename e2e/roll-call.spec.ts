@@ -15,7 +15,7 @@ async function openClass(page: Page, posture: string) {
 /** The first words of whoever stands as taught, and of nobody who was put there. */
 async function listAsTaught(page: Page): Promise<string[]> {
   const people = await lane(page, 1)
-    .getByRole('button', { name: / holds/ })
+    .getByRole('button', { name: / steady/ })
     .allInnerTexts()
   return people.map((text) => text.trim().split(/\s/)[0] as string)
 }
@@ -130,7 +130,7 @@ test('“Fit again” says what it would drop, and both it and keeping can be un
   await sheet.getByRole('button', { name: 'Keep', exact: true }).click()
   await expect(sheet).toContainText('Before the holidays')
   await expect(sheet).toContainText('Slowly, twice each side.')
-  await sheet.getByRole('button', { name: 'Take away Before the holidays' }).click()
+  await sheet.getByRole('button', { name: 'Remove Before the holidays' }).click()
   await expect(sheet).not.toContainText('Before the holidays')
   await page.getByRole('button', { name: 'Close' }).click()
   await page.getByRole('button', { name: 'Undo' }).last().click()

@@ -61,7 +61,7 @@ test('a finger that rests takes somebody to another lane; one that moves at once
   await expect(lane(2)).toBeVisible()
   await expect(page.getByRole('progressbar')).toBeHidden()
   const first = await lane(1)
-    .getByRole('button', { name: / holds/ })
+    .getByRole('button', { name: / steady/ })
     .first()
     .textContent()
   const name = (first ?? '').trim().split(/\s/)[0]

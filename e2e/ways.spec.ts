@@ -70,7 +70,7 @@ test('what is heard of somebody in a lane is what works; a choice says what is c
   await page.goto('/class?group=slack-tide')
   const lane = page.getByRole('region', { name: /^Level 1:/ })
   await expect(lane).toBeVisible()
-  const person = lane.getByRole('button', { name: /holds/ }).first()
+  const person = lane.getByRole('button', { name: /steady/ }).first()
   await expect(person).toHaveAccessibleDescription(/The left and right arrow keys move this person to another level\./)
   await expect(person).not.toHaveAccessibleDescription(/space bar|pick up/i)
   await page.getByRole('button', { name: /^Levels:/ }).click()

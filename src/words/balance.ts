@@ -81,10 +81,8 @@ export const describeEstimate = ({ pose: { body } }: Analysis, words: Words = EN
 
 /** The margin as it is held against the reserve. */
 export function describeReserve({ assured, reserve: least }: Analysis, words: Words = ENGLISH): string {
-  const reserve = sayCentimetres(least, words)
-  if (assured.margin <= 0) return words.say('balance.reserve.none', { reserve })
-  const kept = assured.margin >= least ? 'yes' : 'no'
-  return words.say('balance.reserve.sure', { kept, sure: sayCentimetres(assured.margin, words), reserve })
+  const room = assured.margin - least
+  return words.say(`balance.reserve.${room < 0 ? 'none' : 'sure'}`, { room: sayCentimetres(Math.abs(room), words) })
 }
 
 /** Up to which part of their own standing each wording goes. */

@@ -38,10 +38,12 @@ const LEAST_LOAD = 0.05
 
 /** What the whole variant buys, from what to what: margin, knees, and the load on the knee that carries more. */
 export function sayGain(before: Analysis, after: Analysis, words: Words = ENGLISH): string {
+  // What is left when what sway needs is taken off.
+  const room = ({ assured, reserve }: Analysis) => assured.margin - reserve
   const cm = (metres: number) => words.number(metres * 100, 1)
-  const is = sayCentimetres(after.assured.margin, words)
-  const same = cm(before.assured.margin) === cm(after.assured.margin)
-  const said = [words.say(`changes.gain.${same ? 'same' : 'margin'}`, { was: cm(before.assured.margin), is })]
+  const is = sayCentimetres(room(after), words)
+  const same = cm(room(before)) === cm(room(after))
+  const said = [words.say(`changes.gain.${same ? 'same' : 'margin'}`, { was: cm(room(before)), is })]
   const deepest = Math.max(before.legs.left.flexion, before.legs.right.flexion)
   for (const side of SIDES) {
     const [from, to] = [before.legs[side].flexion, after.legs[side].flexion]

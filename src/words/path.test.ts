@@ -18,20 +18,20 @@ describe('a routine that is walked is said', () => {
   it('the gravest first, counted: no way, falls, beyond, close; waiting while it is worked out', () => {
     expect(sayWalked(null)).toBe('being worked out.')
     const path = show([{ posture: 'parallel' }, { posture: 'parallel', seconds: 4, with: { loadLeftPct: 60 } }])
-    expect(sayWalked(path)).toBe('every way holds.')
+    expect(sayWalked(path)).toBe('every move is steady.')
     const [way] = path.transitions
     if (!way) throw new Error('no way')
     const of = (...more: object[]) => sayWalked({ ...path, transitions: more.map((one) => ({ ...way, ...one })) })
-    expect(of({ verdict: 'close' }, { verdict: 'close' })).toBe('2 ways are close.')
-    expect(of({ verdict: 'close' }, { verdict: 'beyond' })).toBe('one way is beyond.')
-    expect(of({ verdict: 'beyond', findings: [{ code: 'step.falls' }] })).toBe('one step is a fall.')
+    expect(of({ verdict: 'close' }, { verdict: 'close' })).toBe('2 moves are nearly steady.')
+    expect(of({ verdict: 'close' }, { verdict: 'beyond' })).toBe('one move does not suit them.')
+    expect(of({ verdict: 'beyond', findings: [{ code: 'step.falls' }] })).toBe('one step lands heavy.')
     const ordered = [
       { code: 'step.falls', severity: 'hard' },
       { code: 'load.limit', severity: 'hard' },
     ]
-    expect(of({ verdict: 'beyond', findings: ordered })).toBe('one way is past a limit of theirs.')
+    expect(of({ verdict: 'beyond', findings: ordered })).toBe('one move goes past a limit of theirs.')
     const error = { field: 'parts.1', value: null, accepts: { code: 'noWay' } }
-    expect(of({ verdict: null, error }, { verdict: 'beyond' })).toBe('one way cannot be taken.')
+    expect(of({ verdict: null, error }, { verdict: 'beyond' })).toBe('one move cannot be made.')
   })
 
   it('parts by their posture, with a side only where there is one', () => {
@@ -122,10 +122,10 @@ describe('a routine that is walked is said', () => {
     expect(refused({ code: 'transition', why: 'handReach', at: 'stance.supports.0.at' })).toBe(
       'There is no way there: on it a leg or a hand would not reach.',
     )
-    expect(plain(sayStep(way))).toMatch(/^A step of [\d.]+ cm; up to [\d.]+ cm can be taken back\./)
+    expect(plain(sayStep(way))).toMatch(/^A step of [\d.]+ cm; up to [\d.]+ cm they can step back out\./)
     const fails = { ...test, passes: false, longest: 0.1, neededKnee: 50 * DEG }
     expect(plain(sayStep({ ...way, readings: { ...way.readings, emptyStep: fails } }))).toMatch(
-      /only 10 cm can be taken back, the rest is a fall\. To set the foot down empty, the standing knee would have to bend 50°/,
+      /only up to 10 cm they can step back out, beyond that the foot lands heavy\. To set the foot down empty, the standing knee would have to bend 50°/,
     )
   })
 })
@@ -162,12 +162,12 @@ describe('safer ways are said', () => {
   it('with what they buy and nothing that stays as it was', () => {
     const after = { ...marks, verdict: 'holds', hard: 0, leastMargin: 0.004, bend: 40 * DEG, fallsBy: -0.02 } as const
     expect(plain(sayBought(marks, after))).toBe(
-      'beyond → holds · can be taken back · margin over the reserve −1 → 0.4 cm · knees to 40° instead of 50°',
+      'not like this → steady · can step back out · room left, allowing for sway, −1 → 0.4 cm · knees to 40° instead of 50°',
     )
     expect(sayBought(marks, marks)).toBe('')
-    expect(sayLeft({ noWay: 0, beyond: 0, close: 0, falls: 0 })).toBe('With it every way holds.')
+    expect(sayLeft({ noWay: 0, beyond: 0, close: 0, falls: 0 })).toBe('With it every move is steady.')
     expect(sayLeft({ noWay: 1, beyond: 0, close: 2, falls: 0 })).toBe(
-      'With it none is beyond, 2 are close, 1 cannot be taken.',
+      'With it none is too much, 2 are nearly so, 1 cannot be taken.',
     )
   })
 })
@@ -185,7 +185,7 @@ describe('a class on one path is said', () => {
   })
 
   it('each in a line: close ways are named, chairs with their hand and ways', () => {
-    expect(sayWalker(walk('asIs', { fitted: ['holds', 'close', 'close'] }))).toBe('as it is; close at 2 and 3')
+    expect(sayWalker(walk('asIs', { fitted: ['holds', 'close', 'close'] }))).toBe('as it is; nearly at 2 and 3')
     expect(sayWalker(walk('steps', { scale: 0.5 }))).toBe('half steps')
     expect(plain(sayWalker(walk('steps', { scale: 0.5, nearer: 0.06 })))).toBe(
       'half steps, feet 6 cm nearer each other',

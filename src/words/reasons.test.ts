@@ -13,7 +13,7 @@ describe('why somebody does not do a posture', () => {
   it('is nothing where they do, with what is to spare', () => {
     const holds = stand('bow')
     expect([holds?.verdict, sayReasonShort(holds), holds && sayWorst(holds)]).toEqual(['holds', '', ''])
-    expect(sayReason(holds)).toMatch(/^\d\.\d\scm to spare, the reserve is 1\.5\scm\.$/)
+    expect(sayReason(holds)).toMatch(/^\d\.\d\scm, needs 1\.5\scm\.$/)
   })
 
   it('is the hardest finding, before a caution', () => {

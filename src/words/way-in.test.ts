@@ -20,11 +20,11 @@ describe('how a stance is come to is said', () => {
 
   it('by what is in the way, and where that is from', () => {
     const found = wayInto('bow', 'long-upright')
-    expect(headWayIn(found)).toBe('The way into it is close')
+    expect(headWayIn(found)).toBe('The way into it is nearly too much')
     expect(sayWayIn(found)).toMatch(
       /^Stepping into it from standing parallel: The (left|right) foot lands .* could land empty nowhere on its way.* Empty it would take a standing knee of /,
     )
-    expect(briefWayIn(found)).toBe('going in: the step is a fall')
+    expect(briefWayIn(found)).toBe('going in: the foot lands heavy')
     expect(markWayIn({ ...found, leadsIn: false, verdict: 'beyond' })).toBe('no way back')
     expect(sayLimitOrigin(found.reason as never, [], undefined)).toBe('Its source: the motion model’s empty-step test.')
   })

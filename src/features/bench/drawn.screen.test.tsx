@@ -25,7 +25,7 @@ beforeEach(async () => {
   await openHouse()
   await openPage(`/bench?person=${WHO}`)
   const shows = () => screen.getByRole('region', { name: 'What the stance shows' }).textContent
-  await waitFor(() => expect(shows()).toMatch(/Holds|Close|Beyond/))
+  await waitFor(() => expect(shows()).toMatch(/Steady|Nearly|Not like this/))
 })
 
 describe('a stance that is drawn', () => {

@@ -44,10 +44,10 @@ describe('what the bench says', () => {
   })
 
   it('never says a margin without what of it is sure and the reserve', () => {
-    expect(describeReserve(analysis)).toMatch(/^Of that [\d.]+\scm are sure; the reserve for sway is 1\.5\scm\.$/)
-    expect(describeReserve({ ...analysis, reserve: 0.05 })).toMatch(/Of that only .* are sure/)
+    expect(describeReserve(analysis)).toMatch(/^Room left, allowing for sway: [\d.]+\scm\.$/)
+    expect(describeReserve({ ...analysis, reserve: 0.05 })).toMatch(/^Allowing for sway, [\d.]+\scm are missing/)
     const unsure = { ...analysis, assured: { ...analysis.assured, margin: -0.004 } }
-    expect(describeReserve(unsure)).toMatch(/^None of that is sure/)
+    expect(describeReserve(unsure)).toMatch(/^Allowing for sway, [\d.]+\scm are missing/)
   })
 
   it('names an order as an order: how near it is, which share to aim at, and that two scales would settle it', () => {
@@ -124,7 +124,7 @@ describe('what the bench says', () => {
     expect(shorter.some((one) => /^step \d+\scm shorter$/.test(one))).toBe(true)
     const after = analyse(body, (nearest as (typeof variants)[0]).stance)
     expect(sayGain(analysis, after)).toMatch(/left knee 34° → 30°/)
-    expect(sayGain(analysis, analysis)).toMatch(/^[\d.]+\scm sure, as before$/)
+    expect(sayGain(analysis, analysis)).toMatch(/^room left [\d.]+\scm, as before$/)
   })
 
   it('tells two stances apart by what can be set, and nothing more', () => {
@@ -156,7 +156,7 @@ describe('the readings', () => {
 
   it('say how long a step can be taken back from each leg, and the bend that this one needs; none from a seat', () => {
     const steps = (posture: string) =>
-      all(posture).find(({ name }) => name === 'Steps that can be taken back')?.readings
+      all(posture).find(({ name }) => name === 'Steps that they can step back out of')?.readings
     const [left, right] = steps('bow') as NonNullable<ReturnType<typeof steps>>
     expect(left?.value).toMatch(/^ahead [\d.]+\scm, back [\d.]+\scm, to the right [\d.]+\scm$/)
     // The left foot is in front: it stepped from the right leg.

@@ -32,7 +32,7 @@ export function FitAgain({ state }: { state: Class }) {
               Fit again
             </Button>
             <Button variant="outlined" onClick={() => setAnchor(null)}>
-              Leave it
+              Cancel
             </Button>
           </p>
         </section>

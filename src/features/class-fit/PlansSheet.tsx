@@ -60,8 +60,8 @@ export function PlansSheet({ open, onClose, plans, groups, postures, onOpen }: P
                   <Button aria-label={`Name ${name || title}`} onClick={() => setWording(plan)}>
                     name and note
                   </Button>
-                  <Button aria-label={`Take away ${name || title}`} onClick={() => plans.takeAway(plan)}>
-                    take away
+                  <Button aria-label={`Remove ${name || title}`} onClick={() => plans.takeAway(plan)}>
+                    remove
                   </Button>
                 </span>
               )}

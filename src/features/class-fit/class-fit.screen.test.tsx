@@ -11,7 +11,7 @@ import { expectReadable } from '@/testing/screens/sight'
 const lane = (level: number) => within(screen.getByRole('region', { name: new RegExp(`^Level ${level}:`) }))
 const inLane = (level: number) =>
   lane(level)
-    .queryAllByRole('button', { name: /^\S+ (holds|close|beyond)/ })
+    .queryAllByRole('button', { name: /^\S+ (steady|nearly|not like this)/ })
     .map((one) => (one.textContent ?? '').split(' ')[0])
 
 async function fitted() {
@@ -53,7 +53,7 @@ describe('a class', () => {
     await user.click(button('Fit again'))
     const drops = within(await screen.findByRole('region', { name: 'What fitting again drops' }))
     expect(drops.getByText(new RegExp(first as string))).toBeTruthy()
-    await user.click(drops.getByRole('button', { name: 'Leave it' }))
+    await user.click(drops.getByRole('button', { name: 'Cancel' }))
     expect(inLane(2)).toContain(first)
   })
 
@@ -90,7 +90,7 @@ describe('a class', () => {
     await user.clear(knees)
     await user.type(knees, '70{Enter}')
     await waitFor(() =>
-      expect(lane(1).queryAllByRole('button', { name: /^\S+ (close|beyond)/ }).length).toBeGreaterThan(0),
+      expect(lane(1).queryAllByRole('button', { name: /^\S+ (nearly|not like this)/ }).length).toBeGreaterThan(0),
     )
     await user.click(lane(1).getByRole('button', { name: 'Done' }))
     expect(button(/^Change level 1/).textContent).toMatch(/knees to 70°/)
@@ -136,11 +136,11 @@ describe('a class', () => {
     await user.click(sheet.getByRole('button', { name: 'Keep' }))
     expect((await sheet.findByRole('alert')).textContent).toMatch(/Somebody else changed it meanwhile: this is theirs/)
     expect((await plans())[0]?.name).toBe('Theirs')
-    await user.click(sheet.getByRole('button', { name: 'Leave it' }))
-    await user.click(sheet.getByRole('button', { name: /^Take away / }))
+    await user.click(sheet.getByRole('button', { name: 'Cancel' }))
+    await user.click(sheet.getByRole('button', { name: /^Remove / }))
     await waitFor(async () => expect(await plans()).toHaveLength(0))
     await user.click(
-      within(screen.getByText('The plan was taken away.').parentElement as HTMLElement).getByRole('button', {
+      within(screen.getByText('The plan was removed.').parentElement as HTMLElement).getByRole('button', {
         name: 'Undo',
       }),
     )

@@ -79,7 +79,7 @@ export function usePlans(known: readonly ClassPlan[], at: PlanAt, onKept: () => 
     takeAway: (plan: ClassPlan) =>
       attempt(async () => {
         await remove(plan)
-        setDone({ message: 'The plan was taken away.', at: plan, before: plan, after: null })
+        setDone({ message: 'The plan was removed.', at: plan, before: plan, after: null })
       }),
     /** Undoes what was done last; gives what is kept then, for whoever shows it, or null where it could not be undone. */
     undo: async (): Promise<Done | null> => {

@@ -22,7 +22,7 @@ export function KeepBar({ house }: { house: ReturnType<typeof useHouse> }) {
           Keep
         </Button>
         <Button variant="outlined" onClick={leave}>
-          Leave it
+          Cancel
         </Button>
       </p>
     </section>
@@ -51,12 +51,12 @@ function Lines({ what, turned: { no, again } }: { what: string; turned: Turned }
     <>
       {no.length > 0 && (
         <li>
-          {what}, no longer “holds”: <b>{sayList(no)}</b>.
+          {what}, no longer “steady”: <b>{sayList(no)}</b>.
         </li>
       )}
       {again.length > 0 && (
         <li>
-          {what}, “holds” again: {sayList(again)}.
+          {what}, “steady” again: {sayList(again)}.
         </li>
       )}
     </>

@@ -25,8 +25,8 @@ export function Signs({ signs, onSet }: SignsProps) {
         {signs.map((sign) => (
           <li key={sign}>
             {sign}{' '}
-            <Button aria-label={`Take away: ${sign}`} onClick={() => onSet(signs.filter((one) => one !== sign))}>
-              take away
+            <Button aria-label={`Remove: ${sign}`} onClick={() => onSet(signs.filter((one) => one !== sign))}>
+              remove
             </Button>
           </li>
         ))}

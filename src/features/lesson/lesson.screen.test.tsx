@@ -77,7 +77,7 @@ describe('a lesson', () => {
       before.length,
     )
     expectReadable()
-    await user.click(sheet.getByRole('button', { name: 'Leave it as it is planned' }))
+    await user.click(sheet.getByRole('button', { name: 'Keep it as it is planned' }))
     expect(names()).toEqual(before)
     await user.click(button('Propose a plan'))
     await user.click(await screen.findByRole('button', { name: 'Take the proposal' }))
@@ -95,7 +95,7 @@ describe('a lesson', () => {
     expect(document.activeElement).toBe(strip()[2])
     await user.keyboard('{Shift>}{ArrowLeft}{/Shift}')
     expect(screen.getByText('One minute left.')).toBeTruthy()
-    await user.click(button('Tear off'))
+    await user.click(button('Split'))
     await user.click(button('Once more'))
     await user.click(button('On the other side, too'))
     expect(names().filter((name) => /bow/.test(name))).toHaveLength(4)

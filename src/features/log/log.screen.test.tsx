@@ -172,7 +172,7 @@ describe('the weeks of somebody', () => {
   it('give the reason before the proposal; left with a reason it is kept, and can be decided again', async () => {
     await openPage('/log?person=isolde-farrant')
     const next = within(screen.getByRole('region', { name: 'Next week' }))
-    await user.click(next.getByRole('button', { name: /^Leave it/ }))
+    await user.click(next.getByRole('button', { name: /^Cancel/ }))
     await user.type(next.getByRole('textbox'), 'her grandchild is ill{Enter}')
     expect(await next.findByText(/her grandchild is ill/)).toBeTruthy()
     await user.click(next.getByRole('button', { name: /again/ }))

@@ -72,7 +72,7 @@ describe('two scales', () => {
     await user.click(button('Keep it'))
     await saved()
     expect((await record()).measures).toMatchObject([{ what: 'split', loadLeftPct: 60.8, by: 'R. Holm' }])
-    await user.click(button('take away'))
+    await user.click(button('remove'))
     await saved()
     expect((await record()).measures).toEqual([])
   })

@@ -72,7 +72,7 @@ export function PeopleList({
             choices={[
               { value: EVERYONE, name: 'Everyone' },
               ...groups.map(({ id, name }) => ({ value: id, name })),
-              { value: PUT_AWAY, name: 'Put away' },
+              { value: PUT_AWAY, name: 'Archived' },
             ]}
             onChoose={setGroup}
             then=","

@@ -75,7 +75,7 @@ export function AlsoTaught({ posture, body, side, person }: AlsoTaughtProps) {
                 <p>
                   <VerdictMark verdict={analysis.verdict} size={14} /> {VERDICT_WORDS[analysis.verdict].toLowerCase()},{' '}
                   {say('costs', {
-                    spare: sayCentimetres(Math.max(0, analysis.assured.margin)),
+                    spare: sayCentimetres(Math.max(0, analysis.assured.margin - analysis.reserve)),
                     nudge: Math.round(Math.max(0, Math.min(analysis.pushes.hip.left, analysis.pushes.hip.right))),
                     left: Math.round(kneeLoad(analysis.legs.left)),
                     right: Math.round(kneeLoad(analysis.legs.right)),

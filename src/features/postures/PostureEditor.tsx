@@ -173,7 +173,7 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
           ))}
         </div>
         <fieldset>
-          <legend>What carries its meaning (the nearest variant keeps it)</legend>
+          <legend>What carries its meaning (the smallest change keeps it)</legend>
           {FEATURES.map((feature) => (
             <label key={feature}>
               <Checkbox name="keeps" value={feature} defaultChecked={posture.keeps.includes(feature)} />{' '}

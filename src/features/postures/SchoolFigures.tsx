@@ -121,10 +121,10 @@ const ROWS = [
     read: ({ margins: { usable }, reserve }: Analysis) => <SmallVial margins={usable} reserve={reserve} />,
   },
   {
-    name: 'sure to spare',
+    name: 'room, needed for sway',
     read: ({ assured, reserve }: Analysis) => (
       <>
-        {sayCentimetres(Math.max(0, assured.margin))} <small>of {sayCentimetres(reserve)}</small>
+        {sayCentimetres(Math.max(0, assured.margin))} <small>needs {sayCentimetres(reserve)}</small>
       </>
     ),
   },

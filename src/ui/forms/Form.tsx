@@ -55,7 +55,7 @@ export function Form({
         {more}
         {onLeave && (
           <Button variant="outlined" onClick={onLeave}>
-            Leave it
+            Cancel
           </Button>
         )}
       </div>

@@ -13,7 +13,7 @@ export function LightSwitch({ className }: { className?: string }) {
   }
   return (
     <Button className={className} onClick={turn}>
-      {next === 'dark' ? 'Dim' : 'Bright'}
+      {next === 'dark' ? 'Dark' : 'Light'}
     </Button>
   )
 }

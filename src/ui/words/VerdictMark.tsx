@@ -25,9 +25,9 @@ export function VerdictMark({ verdict, size = 18 }: { verdict: Verdict; size?: n
   )
 }
 
-export const VERDICT_WORDS: Record<Verdict, string> = { holds: 'Holds', close: 'Close', beyond: 'Beyond' }
+export const VERDICT_WORDS: Record<Verdict, string> = { holds: 'Steady', close: 'Nearly', beyond: 'Not like this' }
 
-export const BY_ESTIMATE = 'by estimate alone'
+export const BY_ESTIMATE = 'not tested yet'
 
 type JudgedProps = { verdict: Verdict; size: number; estimated: boolean }
 

@@ -7,14 +7,14 @@ const KEYS: [string, string][] = [
   ['?', 'this sheet'],
   ['M', 'more of the stance, or less'],
   ['A', 'all readings, or away with them'],
-  ['N', 'take the nearest variant'],
+  ['N', 'take the smallest change'],
   ['K', 'keep the stance'],
   ['C', 'compare what was kept'],
   ['1 2 3 4', 'the body: three-quarter, front, right side, drawn'],
   ['R  P  T  F', 'on the floor: the rose, the tip test, tape lines, fit'],
   ['arrows', 'a number in the sentence, a foot, a chair or the weight: nudge it (with Shift: a millimetre)'],
   [',  .', 'a foot or a wall: turn it left, right'],
-  ['Delete', 'take away what a hand is on'],
+  ['Delete', 'remove what a hand is on'],
   ['Ctrl Z', 'undo; with Shift, redo'],
 ]
 

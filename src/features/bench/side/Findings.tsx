@@ -106,8 +106,8 @@ function AboutPerson({ person }: { person: BenchPerson }) {
   return (
     <div className={styles.story}>
       {person.limits.length > 0 && (
-        <section aria-label="Limits that bind">
-          <h3>Limits that bind</h3>
+        <section aria-label="Limits that count here">
+          <h3>Limits that count here</h3>
           <ul>
             {person.limits.map((one) => (
               <li key={`${one.what} ${one.side}`}>

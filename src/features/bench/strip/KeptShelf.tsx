@@ -84,7 +84,7 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
       )}
       <UndoSnack
         open={taken !== null}
-        message={`“${taken?.name ?? ''}” was taken away.`}
+        message={`“${taken?.name ?? ''}” was removed.`}
         action="Put it back"
         onUndo={() => taken && putBack(taken)}
       />
@@ -118,8 +118,8 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
                 <Button onClick={() => setRenaming(one.id)} aria-label={`Rename ${one.name}`}>
                   rename
                 </Button>
-                <Button onClick={() => takeAway(one)} aria-label={`Take away ${one.name}`}>
-                  take away
+                <Button onClick={() => takeAway(one)} aria-label={`Remove ${one.name}`}>
+                  remove
                 </Button>
               </span>
             </li>

@@ -187,7 +187,7 @@ function LegDifference({ record, change, day }: PartProps) {
         : 'Legs taken as equal.'}
       <Button onClick={() => setOpen(true)}>{legDifference ? 'measure again' : 'one is shorter'}</Button>
       {legDifference && (
-        <Button onClick={() => change(({ legDifference: _, ...r }) => r as RecordDocument)}>take away</Button>
+        <Button onClick={() => change(({ legDifference: _, ...r }) => r as RecordDocument)}>remove</Button>
       )}
     </p>
   )

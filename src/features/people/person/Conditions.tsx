@@ -37,10 +37,10 @@ export function Conditions({ record, change, day }: PartProps) {
               <strong>{sayHad(one.condition, one.side)}</strong>
               <span className={styles.origin}>since {ENGLISH.day(one.on, day.slice(0, 4))}</span>
               <Button
-                aria-label={`Take away: ${sayHad(one.condition, one.side)}`}
+                aria-label={`Remove: ${sayHad(one.condition, one.side)}`}
                 onClick={() => change((r) => ({ ...r, conditions: r.conditions.filter((other) => other !== one) }))}
               >
-                take away
+                remove
               </Button>
               {proposals
                 .filter(({ answer, condition, side }) => answer && condition.id === one.condition && side === one.side)

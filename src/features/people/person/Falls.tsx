@@ -38,10 +38,10 @@ export function Falls({ record, change, day }: PartProps) {
           <li key={`${told.on} ${told.times} ${told.doing}`}>
             <strong>{sayFalls(told)}</strong>
             <Button
-              aria-label={`Take away: ${sayFalls(told)}`}
+              aria-label={`Remove: ${sayFalls(told)}`}
               onClick={() => change((r) => ({ ...r, falls: r.falls.filter((one) => one !== told) }))}
             >
-              take away
+              remove
             </Button>
           </li>
         ))}

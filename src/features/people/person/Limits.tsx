@@ -32,8 +32,8 @@ export function Limits({ change, day, bindings, record }: PartProps & { bindings
                 {sayOrigin(entry, binding.today)}
               </span>
               {record.limits.includes(entry) && (
-                <Button aria-label={`Take away: ${sayBinding(binding)}`} onClick={() => remove(entry)}>
-                  take away
+                <Button aria-label={`Remove: ${sayBinding(binding)}`} onClick={() => remove(entry)}>
+                  remove
                 </Button>
               )}
               {entry.note && <small>{entry.note}</small>}
@@ -41,8 +41,8 @@ export function Limits({ change, day, bindings, record }: PartProps & { bindings
                 <small key={`${other.source.kind} ${other.on} ${other.value} ${other.side}`}>
                   outranks: {sayLimit(other)} ({sayOrigin(other)})
                   {record.limits.includes(other) && (
-                    <Button aria-label={`Take away: ${sayLimit(other)}`} onClick={() => remove(other)}>
-                      take away
+                    <Button aria-label={`Remove: ${sayLimit(other)}`} onClick={() => remove(other)}>
+                      remove
                     </Button>
                   )}
                 </small>

@@ -34,7 +34,7 @@ export function StandingWords({ standing: { analysis, seen, cautious }, record, 
         </p>
       ) : (
         <p>
-          {sayCentimetres(Math.max(0, analysis.assured.margin))} are sure, the reserve for sway is{' '}
+          {sayCentimetres(Math.max(0, analysis.assured.margin))} of room, normal sway needs{' '}
           {sayCentimetres(analysis.reserve)}
           {effects.usableAlong ? '' : `; ${sayEstimate(record)}`}.{needsHand && ' Stands with a hand on a support.'}
         </p>

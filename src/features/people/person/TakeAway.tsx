@@ -29,7 +29,7 @@ export function TakeAway({ record, change, id }: Pick<PartProps, 'record' | 'cha
   return (
     <>
       <Button onClick={() => change((r) => ({ ...r, archived: !r.archived }))}>
-        {record.archived ? 'Bring back from away' : 'Put away'}
+        {record.archived ? 'Bring back' : 'Archive'}
       </Button>
       <Button onClick={() => setAsking(true)}>Delete</Button>
       {problem && <p role="alert">{problem}</p>}

@@ -51,8 +51,8 @@ export function Tests({ id: personId, record, change, day, effects }: PartProps 
                 <Button aria-label={`${name} again`} onClick={() => setAdding(id)}>
                   again
                 </Button>
-                <Button aria-label={`Take away the last ${name}`} onClick={() => remove(last)}>
-                  take away
+                <Button aria-label={`Remove the last ${name}`} onClick={() => remove(last)}>
+                  remove
                 </Button>
               </span>
             </li>

@@ -74,7 +74,7 @@ describe('somebody of whom little is known', () => {
       'left',
       'clinician',
     ])
-    await user.click(limits.getByRole('button', { name: /Take away/ }))
+    await user.click(limits.getByRole('button', { name: /Remove/ }))
     await saved()
     expect((await record()).limits).toEqual([])
   })
