@@ -10,6 +10,7 @@ import type { ReactNode } from 'react'
 import { Fresh } from '@/ui/places/Fresh'
 import { LIGHT_SCRIPT } from '@/ui/theme/light-script'
 import { ThemeFrame } from '@/ui/theme/ThemeFrame'
+import { ENGLISH } from '@/words/language'
 
 export const metadata: Metadata = {
   title: 'Nivrel',
@@ -28,6 +29,9 @@ export default async function Layout({ children }: { children: ReactNode }) {
         <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: LIGHT_SCRIPT }} />
       </head>
       <body>
+        <a className="skip" href="#about">
+          {ENGLISH.say('places.skip')}
+        </a>
         <AppRouterCacheProvider options={{ enableCssLayer: true }}>
           <ThemeFrame>{children}</ThemeFrame>
           <Fresh />

@@ -3,8 +3,10 @@ import { Today } from '@/features/today/Today'
 import { listOwn } from '@/server/library'
 import { listRoutines } from '@/server/routines'
 import { readToday } from '@/server/today-page'
+import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
+export const metadata = titleOf('today')
 
 type TodayQuery = { group?: string; person?: string; kept?: string }
 

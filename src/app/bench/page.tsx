@@ -3,8 +3,10 @@ import { findLastPersonId, listNames, readBench } from '@/server/bench'
 import { today } from '@/server/clock'
 import { readHouse } from '@/server/house'
 import { listOwn } from '@/server/library'
+import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
+export const metadata = titleOf('bench')
 
 type BenchQuery = { person?: string; kept?: string }
 

@@ -6,8 +6,10 @@ import { listMembers, listNames, readBench } from '@/server/bench'
 import { readGroups } from '@/server/groups'
 import { readHouse } from '@/server/house'
 import { listOwn } from '@/server/library'
+import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
+export const metadata = titleOf('can')
 
 type CanQuery = { person?: string; group?: string }
 

@@ -6,8 +6,10 @@ import { readGroups } from '@/server/groups'
 import { readHouse } from '@/server/house'
 import { listOwn } from '@/server/library'
 import { listPlans, listUnreadablePlans } from '@/server/plans'
+import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
+export const metadata = titleOf('class')
 
 type ClassQuery = { group?: string; posture?: string }
 

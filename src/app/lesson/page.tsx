@@ -8,8 +8,10 @@ import { listPupils } from '@/server/lesson-page'
 import { listLessons, listUnreadableLessons } from '@/server/lessons'
 import { listOwn } from '@/server/library'
 import { listRoutines } from '@/server/routines'
+import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
+export const metadata = titleOf('lesson')
 
 type LessonQuery = { group?: string; day?: string }
 

@@ -11,8 +11,10 @@ import { listLessons } from '@/server/lessons'
 import { listOwn } from '@/server/library'
 import { readDay, readLogOfGroup } from '@/server/log'
 import { readLastLesson, readWeeks } from '@/server/weeks'
+import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
+export const metadata = titleOf('log')
 
 type LogQuery = { group?: string; day?: string; person?: string }
 

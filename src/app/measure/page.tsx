@@ -9,8 +9,10 @@ import { readGroups } from '@/server/groups'
 import { readHouse } from '@/server/house'
 import { listOwn } from '@/server/library'
 import { readRecord } from '@/server/people'
+import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
+export const metadata = titleOf('measure')
 
 type MeasureQuery = { person?: string; what?: string; test?: string }
 

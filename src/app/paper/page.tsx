@@ -12,8 +12,10 @@ import {
 } from '@/server/paper/asked'
 import { makeSheets } from '@/server/paper/make'
 import { listPrintable } from '@/server/paper/of-person'
+import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
+export const metadata = titleOf('paper')
 
 /** ?as=card&person=ID, ?as=class&group=ID&posture=ID, ?as=lesson&group=ID&day=YYYY-MM-DD, ?as=path&routine=ID: as they print. */
 export default async function OnePaper({ searchParams }: { searchParams: Promise<Record<string, string>> }) {

@@ -5,8 +5,10 @@ import { readGroups } from '@/server/groups'
 import { readHouse } from '@/server/house'
 import { listOwn } from '@/server/library'
 import { listRoutines, listUnreadableRoutines } from '@/server/routines'
+import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
+export const metadata = titleOf('path')
 
 type PathQuery = { person?: string; routine?: string; group?: string }
 

@@ -1,8 +1,10 @@
 import { PeopleList } from '@/features/people/PeopleList'
 import { readHouse } from '@/server/house'
 import { readRoster } from '@/server/roster'
+import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
+export const metadata = titleOf('people')
 
 /** ?bring opens with a list to bring in. */
 export default async function PeoplePage({ searchParams }: { searchParams: Promise<{ bring?: string }> }) {

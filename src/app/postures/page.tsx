@@ -2,8 +2,10 @@ import { Postures } from '@/features/postures/Postures'
 import { findLastPersonId, listNames, readBench } from '@/server/bench'
 import { readHouse } from '@/server/house'
 import { listOwn, listUnreadablePostures } from '@/server/library'
+import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
+export const metadata = titleOf('postures')
 
 export default async function PosturesPage() {
   const [people, last, own, aside, house] = await Promise.all([

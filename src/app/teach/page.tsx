@@ -5,8 +5,10 @@ import { readHouse } from '@/server/house'
 import { listLessons } from '@/server/lessons'
 import { listOwn } from '@/server/library'
 import { listRoutines } from '@/server/routines'
+import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
+export const metadata = titleOf('teach')
 
 type TeachQuery = { group?: string; day?: string }
 

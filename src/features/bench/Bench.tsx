@@ -36,6 +36,6 @@ export function Bench({ people, onBench, opened, own, ways, units, day: served }
   }, [onBench, opened, own])
   const day = useDayTurn(served)
   if (!onBench) return <NobodyYet units={units} day={day} />
-  if (!ready) return <main className={styles.bench} aria-busy="true" />
+  if (!ready) return <main id="about" tabIndex={-1} className={styles.bench} aria-busy="true" />
   return <FullBench people={people} first={onBench} opened={opened} ways={ways} units={units} day={day} />
 }

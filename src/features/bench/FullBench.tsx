@@ -90,7 +90,7 @@ export function FullBench({ people: known, first, opened, ways, units, day }: Fu
   })
   const closeSheet = () => setSheet(null)
   return (
-    <main className={styles.bench}>
+    <main id="about" tabIndex={-1} className={styles.bench}>
       <PageHead
         at="/bench"
         tools={<HeadTools person={person} fine={fine} onFine={() => setFine(!fine)} onKeys={() => setSheet('keys')} />}

@@ -9,7 +9,7 @@ import styles from './bench.module.css'
 export function NobodyYet({ units, day }: { units: BodyUnits; day: string }) {
   const [open, setOpen] = useState(false)
   return (
-    <main className={styles.empty}>
+    <main id="about" tabIndex={-1} className={styles.empty}>
       <PageHead at="/bench">
         <h1>Nobody is on the list yet. Three ways to begin:</h1>
       </PageHead>

@@ -96,7 +96,7 @@ export function ClassFit({ groups, first, firstPosture, own, plans: known, ways,
   }
   const isKept = kept !== null && state.isPlan
   return (
-    <main className={styles.class}>
+    <main id="about" tabIndex={-1} className={styles.class}>
       <PageHead
         at="/class"
         tools={

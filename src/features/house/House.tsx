@@ -45,7 +45,7 @@ export function House({ settings: first }: { settings: HouseSettings }) {
   }
   const changed = Object.keys(draft.rules).length
   return (
-    <main className={styles.house}>
+    <main id="about" tabIndex={-1} className={styles.house}>
       <PageHead at="/house">
         <div className={styles.head}>
           <h1>The house’s own rules</h1>

@@ -101,7 +101,7 @@ export function FullLesson(props: FullLessonProps) {
   const away =
     day === today ? pupils.filter(({ person }) => person.mark === 'away').map(({ person }) => person.name) : []
   return (
-    <main className={styles.lesson}>
+    <main id="about" tabIndex={-1} className={styles.lesson}>
       <PageHead
         at="/lesson"
         tools={

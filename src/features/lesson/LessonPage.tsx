@@ -17,12 +17,12 @@ export function LessonPage({
   useEffect(() => setReady(true), [])
   if (!group)
     return (
-      <main className={styles.lesson}>
+      <main id="about" tabIndex={-1} className={styles.lesson}>
         <PageHead at="/lesson">
           <h1>{ENGLISH.say('lesson.sentence.none')}</h1>
         </PageHead>
       </main>
     )
-  if (!ready) return <main className={styles.lesson} aria-busy="true" />
+  if (!ready) return <main id="about" tabIndex={-1} className={styles.lesson} aria-busy="true" />
   return <FullLesson group={group} {...rest} />
 }

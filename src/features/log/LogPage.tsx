@@ -15,11 +15,11 @@ export function LogPage({ today, door, weeks }: LogPageProps) {
   useDayTurn(today)
   const [ready, setReady] = useState(false)
   useEffect(() => setReady(true), [])
-  if (!ready) return <main className={styles.door} aria-busy="true" />
+  if (!ready) return <main id="about" tabIndex={-1} className={styles.door} aria-busy="true" />
   if (weeks) return <Weeks {...weeks} />
   if (door) return <Door {...door} />
   return (
-    <main className={styles.door}>
+    <main id="about" tabIndex={-1} className={styles.door}>
       <PageHead at="/log">
         <h1>{ENGLISH.say('lesson.sentence.none')}</h1>
       </PageHead>

@@ -89,7 +89,7 @@ export function FullMeasure(props: MeasureProps) {
     onKeep,
   }
   return (
-    <main className={styles.measure}>
+    <main id="about" tabIndex={-1} className={styles.measure}>
       <PageHead
         at="/people"
         tools={

@@ -8,5 +8,9 @@ import styles from './measure.module.css'
 export function MeasurePage(props: MeasureProps) {
   const [ready, setReady] = useState(false)
   useEffect(() => setReady(true), [])
-  return ready ? <FullMeasure {...props} /> : <main className={styles.measure} aria-busy="true" />
+  return ready ? (
+    <FullMeasure {...props} />
+  ) : (
+    <main id="about" tabIndex={-1} className={styles.measure} aria-busy="true" />
+  )
 }

@@ -38,7 +38,7 @@ export function PaperPage({ asked, title, sheets, kinds, stances, at }: PaperPro
   const { as, size, unit, of, counts, hold, routine } = asked
   const go = (change: Partial<PrintRequest>) => window.location.assign(`/paper?${toQuery({ ...asked, ...change })}`)
   return (
-    <main className={styles.paper}>
+    <main id="about" tabIndex={-1} className={styles.paper}>
       <div data-print="no">
         <PageHead
           at={at}

@@ -115,7 +115,7 @@ export function FullPath(props: FullPathProps) {
     />
   )
   return (
-    <main className={styles.path}>
+    <main id="about" tabIndex={-1} className={styles.path}>
       <PageHead
         at="/path"
         tools={

@@ -21,12 +21,12 @@ export function Path({ walker, day: served, ...rest }: PathProps) {
   useEffect(() => setReady(true), [])
   if (!walker)
     return (
-      <main className={styles.path}>
+      <main id="about" tabIndex={-1} className={styles.path}>
         <PageHead at="/path">
           <h1>{ENGLISH.say('path.tools.nobody')}</h1>
         </PageHead>
       </main>
     )
-  if (!ready) return <main className={styles.path} aria-busy="true" />
+  if (!ready) return <main id="about" tabIndex={-1} className={styles.path} aria-busy="true" />
   return <FullPath walker={walker} {...rest} />
 }

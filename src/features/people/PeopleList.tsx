@@ -63,7 +63,7 @@ export function PeopleList({
   const day = useDayTurn(served)
   const close = () => setSheet(null)
   return (
-    <main className={styles.people}>
+    <main id="about" tabIndex={-1} className={styles.people}>
       <PageHead at="/people">
         <h1>
           <ChoiceWord

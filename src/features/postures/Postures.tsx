@@ -80,7 +80,7 @@ export function Postures({ people, first, own: known, ways, aside }: PosturesPro
     }
   }
   return (
-    <main className={styles.postures}>
+    <main id="about" tabIndex={-1} className={styles.postures}>
       <PageHead at="/postures">
         <h1>
           <ChoiceWord

@@ -67,7 +67,7 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
   const unanswered = sayUnanswered(person.unanswered)
   const estimated = isBaseEstimated(body)
   return (
-    <main className={styles.repertoire}>
+    <main id="about" tabIndex={-1} className={styles.repertoire}>
       <PageHead at="/people" tools={<Button href={`/people/${encodeURIComponent(person.id)}`}>Their page</Button>}>
         <h1>
           What can{' '}

@@ -168,7 +168,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
   const door = `/log?group=${encodeURIComponent(group.id)}&day=${day}`
   if (clock.over)
     return (
-      <main className={styles.over}>
+      <main id="about" tabIndex={-1} className={styles.over}>
         <h1>{say('done')}</h1>
         <Waiting outbox={outbox} />
         <p>
@@ -185,7 +185,13 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
   )
   const said = sayFading(piece, here?.round ?? 1, lesson.fading ?? true)
   return (
-    <main className={styles.teach} aria-label={say('label', { group: group.name })} onPointerUp={letGo}>
+    <main
+      id="about"
+      tabIndex={-1}
+      className={styles.teach}
+      aria-label={say('label', { group: group.name })}
+      onPointerUp={letGo}
+    >
       <button
         type="button"
         className={styles.tap}

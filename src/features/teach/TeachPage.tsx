@@ -12,7 +12,7 @@ export function TeachPage({ lesson, group, ...rest }: Omit<TeachProps, 'lesson' 
   useEffect(() => setReady(true), [])
   if (!lesson || !group || lesson.document.pieces.length === 0)
     return (
-      <main className={styles.over}>
+      <main id="about" tabIndex={-1} className={styles.over}>
         <h1>{ENGLISH.say('lesson.teach.gone')}</h1>
         <p>
           <Button variant="contained" href="/lesson">
@@ -21,6 +21,6 @@ export function TeachPage({ lesson, group, ...rest }: Omit<TeachProps, 'lesson' 
         </p>
       </main>
     )
-  if (!ready) return <main className={styles.teach} aria-busy="true" />
+  if (!ready) return <main id="about" tabIndex={-1} className={styles.teach} aria-busy="true" />
   return <Teach lesson={lesson} group={group} {...rest} />
 }

@@ -25,7 +25,7 @@ const say = (key: string) => ENGLISH.say(`today.glossary.${key}`)
 /** What the words of the program mean, as one would say it in a hall. */
 export function Glossary() {
   return (
-    <main className={styles.today}>
+    <main id="about" tabIndex={-1} className={styles.today}>
       <PageHead at="/">
         <h1>{say('title')}</h1>
         <p className={styles.hour}>{say('lead')}</p>

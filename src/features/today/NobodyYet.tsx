@@ -16,7 +16,7 @@ const STEPS = [
 /** From nobody to the first class. */
 export function NobodyYet() {
   return (
-    <main className={styles.today}>
+    <main id="about" tabIndex={-1} className={styles.today}>
       <PageHead at="/" tools={<Button href="/words">{ENGLISH.say('today.look.words')}</Button>}>
         <h1>{say('title')}</h1>
         <p className={styles.hour}>{say('lead')}</p>

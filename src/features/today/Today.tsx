@@ -38,7 +38,7 @@ export function Today({ page, own, routines }: TodayProps) {
   const first = coming?.lesson?.pieces.find(({ kind }) => kind !== 'talk' && kind !== 'rest')
   const { next, at } = roll
   return (
-    <main className={styles.today}>
+    <main id="about" tabIndex={-1} className={styles.today}>
       <PageHead
         at="/"
         tools={

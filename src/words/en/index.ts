@@ -17,6 +17,7 @@ import measure from './measure.json'
 import paper from './paper.json'
 import path from './path.json'
 import people from './people.json'
+import places from './places.json'
 import postures from './postures.json'
 import practice from './practice.json'
 import readings from './readings.json'
@@ -41,6 +42,7 @@ export const en = {
   readings,
   path,
   people,
+  places,
   differences,
   class: classes,
   balance,

@@ -7,8 +7,10 @@ import { readGroups } from '@/server/groups'
 import { readHouse } from '@/server/house'
 import { listOwn } from '@/server/library'
 import { readRecord } from '@/server/people'
+import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
+export const metadata = titleOf('person')
 
 export default async function OnePersonPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params

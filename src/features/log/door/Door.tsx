@@ -106,7 +106,7 @@ export function Door(props: DoorProps) {
   }
   const { waiting, refused } = on.outbox
   return (
-    <main className={styles.door} onKeyDown={onKeyDown}>
+    <main id="about" tabIndex={-1} className={styles.door} onKeyDown={onKeyDown}>
       <PageHead
         at="/log"
         tools={

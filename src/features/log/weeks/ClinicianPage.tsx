@@ -25,7 +25,7 @@ export function ClinicianPage({ weeks: { person, rows }, days, concerns, today, 
   )
   const [question, setQuestion] = useState(lines.question)
   return (
-    <main className={styles.paper}>
+    <main id="about" tabIndex={-1} className={styles.paper}>
       <p className={styles.acts} data-print="no">
         <Button variant="contained" onClick={() => window.print()}>
           {say('print')}

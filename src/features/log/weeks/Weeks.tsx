@@ -66,7 +66,7 @@ export function Weeks({ weeks, last, names, own, today }: WeeksProps) {
       />
     )
   return (
-    <main className={styles.weeks}>
+    <main id="about" tabIndex={-1} className={styles.weeks}>
       <PageHead
         at="/log"
         tools={

@@ -60,6 +60,8 @@ export function PersonPage({ kept, house, groups: known, day: served, stances, o
   const { groups, take } = useGroups(known)
   return (
     <main
+      id="about"
+      tabIndex={-1}
       className={styles.person}
       onClickCapture={(event) => {
         const link = (event.target as Element).closest('a')

@@ -40,7 +40,7 @@ export function GroupRepertoire({ groups, group, members, own }: GroupRepertoire
   const away = members.filter(({ mark }) => mark === 'away').map(({ name }) => name)
   const waiting = here.filter(({ unanswered }) => unanswered.length > 0).map(({ name }) => name)
   return (
-    <main className={styles.repertoire}>
+    <main id="about" tabIndex={-1} className={styles.repertoire}>
       <PageHead
         at="/class"
         tools={<Button href={`/class?group=${encodeURIComponent(group.id)}`}>{say('class')}</Button>}
