@@ -70,6 +70,13 @@ export function sayGain(before: Analysis, after: Analysis, words: Words = ENGLIS
 /** From where a nudge comes, by where it goes to. */
 const NUDGES = ['forward', 'back', 'right', 'left'] as const
 
+/** How hard a nudge at the hip from the weaker side tips, and how hard it did before. */
+export function saySideNudge(before: Analysis, after: Analysis, words: Words = ENGLISH): string {
+  const least = ({ pushes: { hip } }: Analysis) => words.number(Math.max(0, Math.round(Math.min(hip.left, hip.right))))
+  const [was, is] = [least(before), least(after)]
+  return words.say('changes.nudge.side', { is, was, same: was === is ? 'yes' : 'no' })
+}
+
 /** How hard a nudge at the hip tips, from each of four sides, and how hard it did before where that is another figure. */
 export function sayNudges(before: Analysis, after: Analysis, words: Words = ENGLISH): string {
   const newtons = ({ pushes }: Analysis, way: (typeof NUDGES)[number]) =>

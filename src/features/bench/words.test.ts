@@ -11,7 +11,7 @@ import {
   SIDES,
 } from '@/core'
 import { describeAim, describeBalance, describeOfStanding, describeReserve } from '@/words/balance'
-import { sayChange, sayGain, sayNudges } from '@/words/changes'
+import { sayChange, sayGain, sayNudges, saySideNudge } from '@/words/changes'
 import { sayFinding, sayHeading } from '@/words/findings'
 import { listReadings } from '@/words/readings'
 import { worstFirst } from '@/words/reasons'
@@ -40,6 +40,7 @@ describe('what the bench says', () => {
     const [, is, was] = /from the right (\d+)\sN \(was (\d+)\)/.exec(said) ?? []
     expect(Number(is)).toBeGreaterThan(Number(was))
     expect(said.match(/from/g)).toHaveLength(4)
+    expect(saySideNudge(analysis, analysis)).toMatch(/^a nudge from the side tips at \d+\sN$/)
     expect(sayNudges(analysis, analysis)).not.toContain('was')
   })
 

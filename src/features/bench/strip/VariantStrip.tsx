@@ -8,7 +8,7 @@ import { fromStance } from '@/formats/from-core'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
-import { sayChange, sayGain, sayKind, sayNudges } from '@/words/changes'
+import { sayChange, sayGain, sayKind, sayNudges, saySideNudge } from '@/words/changes'
 import { sayFinding, sayHeading } from '@/words/findings'
 import { uncapital } from '@/words/lists'
 import { sayPosture } from '@/words/postures'
@@ -103,7 +103,10 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
         <SmallVial margins={after.margins.usable} reserve={after.reserve} />
         <p>{variant.changes.map((change) => sayChange(change)).join(', ')}</p>
         {gain && <p className={styles.gain}>{gain}</p>}
-        <p className={styles.after}>{sayNudges(before, after)}</p>
+        <details className={styles.oneByOne}>
+          <summary>{saySideNudge(before, after)}</summary>
+          <p>{sayNudges(before, after)}</p>
+        </details>
         {after.findings.length > 0 && (
           <p className={styles.after}>
             After it:{' '}

@@ -91,6 +91,11 @@ function Rows({ rows, height, xAt, path }: { rows: readonly RibbonRow[]; height:
             </text>
           </>
         )}
+        {row.key === 'weight' && (
+          <text x={end - 2} y={top + 10} textAnchor="end" className={styles.side}>
+            {ENGLISH.say('path.ribbon.rolls')}
+          </text>
+        )}
         {row.key === 'knees' && (
           <text x={end - 2} y={top + 12} textAnchor="end" className={styles.side}>
             {ENGLISH.say('path.ribbon.kneesBoth')}
@@ -107,7 +112,7 @@ function Rolled({ path, xAt, yAt }: { path: ShownPath; xAt: XAt; yAt: (value: nu
   return rolled.map(({ foot, what, fromS, toS }) => {
     const [from, to] = [xAt(fromS), xAt(toS)]
     const said = ENGLISH.say('path.ribbon.rolled', { what })
-    const y = yAt(foot === 'left' ? 1 : 0)
+    const y = yAt(foot === 'left' ? 1 : 0) + (foot === 'left' ? 3 : -3)
     return (
       <g key={`${foot} ${fromS}`} className={styles.rolled}>
         <title>{said}</title>

@@ -36,6 +36,13 @@ it('who sits or holds on through all of it is named once, and stands in no postu
   expect(rows.map(({ fits, asTaught, by }) => [fits, asTaught, by])).toEqual(asked3.map(() => ['all', 2, []]))
 })
 
+it('who sits in some of it is said of those, and one or two of many leave it easy', () => {
+  const some = { name: 'Some', found: able.found.map((one, i) => (i === 0 ? (sits.found[0] ?? null) : one)) }
+  const { rows } = gatherGroup(asked, [able, some])
+  expect(rows.map(({ fits, by }) => [fits, by.flatMap(({ names }) => names)])).toContainEqual(['but', ['Some']])
+  expect(rows.filter(({ fits }) => fits === 'all')).toHaveLength(2)
+})
+
 it('of what is not worked out for everybody nothing is said', () => {
   const half = { name: 'Half', found: asked.map((_, i) => (i === 0 ? (able.found[0] ?? null) : null)) }
   expect(gatherGroup(asked, [able, half]).rows.length).toBeLessThan(asked3.length)

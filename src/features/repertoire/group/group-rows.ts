@@ -3,8 +3,11 @@ import type { Posture } from '@/formats/posture-document'
 import type { Asked } from '@/formats/repertoire-document'
 import type { Answer } from '@/teaching/answer'
 
-/** How a whole group does a posture: all as taught, all standing with one change each, all standing, or not all. */
-export const FITS = ['all', 'one', 'standing', 'some'] as const
+/**
+ * How a whole group does a posture: all as taught, all standing with one change each, so but for one or two who sit, all
+ * standing, or not all.
+ */
+export const FITS = ['all', 'one', 'but', 'standing', 'some'] as const
 export type Fits = (typeof FITS)[number]
 
 /** A posture as a group does it, on whichever side is worse for each; who does not do it as it is taught, by how they do. */
@@ -55,8 +58,13 @@ function worstOf(answers: readonly (Answer | null)[]): Does | null {
   return { form, changes: Math.max(...known.map(({ changes }) => changes.length)) }
 }
 
+/** So few that a chair in the circle is no other class. */
+const SITTING_MOST = 2
+
 function fitsOf(done: readonly { form: Form; changes: number }[]): Fits {
   if (done.every(({ form }) => form === 'as-taught')) return 'all'
-  if (done.some(({ form }) => form === 'seated' || form === 'none')) return 'some'
-  return done.every(({ changes }) => changes <= 1) ? 'one' : 'standing'
+  const standing = done.filter(({ form }) => form !== 'seated' && form !== 'none')
+  const isEasy = standing.every(({ changes }) => changes <= 1)
+  if (standing.length === done.length) return isEasy ? 'one' : 'standing'
+  return isEasy && done.length - standing.length <= Math.min(SITTING_MOST, standing.length) ? 'but' : 'some'
 }
