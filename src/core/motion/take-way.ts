@@ -1,5 +1,5 @@
 import type { Body } from '../body/body'
-import { otherSide, type Side } from '../conventions'
+import { DEG, otherSide, type Side } from '../conventions'
 import { InputError } from '../errors'
 import type { Held } from './instant'
 import { verdictOf } from './judge-path'
@@ -80,17 +80,17 @@ function tryWay(
   known: number,
   whys: InputError[],
 ): Tried | 'worse' | 'unstood' {
-  const broken = new Set<string>()
+  const broken = new Map<string, number>()
   let close = 0
   try {
     const transition = planned.make(samples, quick, (stood) => {
-      listBroken(stood, broken)
+      gatherBroken(stood, broken)
       if (stood.some((one) => verdictOf(one) === 'close')) close = CLOSE
       return HARD * broken.size + close >= known
     })
     if (!transition) return 'worse'
     const way = { transition, held: planned.held, readings: readTransition(body, transition, planned.held, longest) }
-    const faults = HARD * broken.size + close + countLesser(way)
+    const faults = HARD * broken.size + countExcess(broken) + close + countLesser(way)
     return faults < known ? { planned, way, faults } : 'worse'
   } catch (error) {
     if (!(error instanceof InputError)) throw error
@@ -107,12 +107,20 @@ const cannot = (part: number, { field, value, accepts }: InputError): InputError
 const HARD = 100
 const CLOSE = 4
 
-/** What of some instants may not be, each once. */
-function listBroken(stood: readonly Stood[], broken: Set<string>): void {
+/** What of some instants may not be, each once, with how far an angle goes past its limit at the most: radians. */
+function gatherBroken(stood: readonly Stood[], broken: Map<string, number>): void {
   for (const { findings } of stood)
-    for (const { severity, code, side, part } of findings)
-      if (severity === 'hard') broken.add(`${code} ${side} ${part}`)
+    for (const { severity, code, side, part, unit, value, limit } of findings) {
+      if (severity !== 'hard') continue
+      const key = `${code} ${side} ${part}`
+      broken.set(key, Math.max(broken.get(key) ?? 0, unit === 'rad' ? value - limit : 0))
+    }
 }
+
+/** Of two ways that break the same limit, the one goes first that goes less far past it: by 5 degrees, as much as one that is close. */
+const countExcess = (broken: ReadonlyMap<string, number>): number =>
+  Math.min(EXCESS_MOST, ([...broken.values()].reduce((sum, by) => sum + by, 0) / (5 * DEG)) * CLOSE)
+const EXCESS_MOST = 60
 
 /** What does not break: least of it a head that bobs, or a foot that was to land on its heel and comes down on its ball. */
 function countLesser({ transition: { phases }, readings: { emptyStep, bob } }: Way): number {
