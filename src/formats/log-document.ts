@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { accepted, documentOf, filledText, flag, formatOf, keysOf, list, number, oneOf, text } from './fields'
+import { PAIN_PLACES } from './pain-places'
 import { day } from './record-document'
 
 export const LOG_FORMAT = 'nivrel.log/1'
@@ -7,21 +8,6 @@ export const LOG_FORMAT = 'nivrel.log/1'
 /** What a touch on a name says happened; kept with when, so that what two people saw is added up and never lost. */
 export const HAPPENINGS = ['wobble', 'touch', 'stop', 'pain', 'near-fall'] as const
 export type Happening = (typeof HAPPENINGS)[number]
-
-/** Where it hurts, as people show it. */
-export const PAIN_PLACES = [
-  'knee',
-  'hip',
-  'back',
-  'shoulder',
-  'ankle',
-  'foot',
-  'neck',
-  'chest',
-  'head',
-  'other',
-] as const
-export type PainPlace = (typeof PAIN_PLACES)[number]
 
 /** How somebody did a piece: as taught, a level of the class's plan, a form of their own, or with what a path asked of them. */
 export const DONE_AS = ['taught', 'level', 'own', 'steps', 'chair', 'in-place', 'seated', 'none'] as const

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { LOWERED_KEYS } from '@/core'
 import { accepted, documentOf, filledText, flag, formatOf, keysOf, list, number, oneOf, point2, text } from './fields'
 import { LIMIT_FIELDS, LIMIT_WHATS, optionalLimits } from './limit-fields'
+import { PAIN_PLACES } from './pain-places'
 import { personDocument } from './person-document'
 
 export const RECORD_FORMAT = 'nivrel.person/1'
@@ -123,6 +124,8 @@ const todayEntry = z.looseObject(
   {
     on: day,
     reason: filledText(200),
+    /** Where somebody who is sore is so. */
+    at: oneOf(PAIN_PLACES).optional(),
     ...optionalLimits(LOWERED_KEYS),
   },
   keysOf('on, reason'),

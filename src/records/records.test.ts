@@ -12,7 +12,7 @@ import {
 import { toPerson } from '@/formats/to-core'
 import { sayBound, sayLimit, sayOrigin } from '@/words/limits'
 import { sayColumn, sayDue, sayRow } from '@/words/records'
-import { type Binding, bindLimits, bindOnDay } from './binding'
+import { type Binding, bindLimits, bindOnDay, findToday } from './binding'
 import { capVerdict } from './cap-verdict'
 import { CONDITIONS, confirmCaution, declineCaution, listProposals, listUnanswered } from './conditions'
 import { listDue, monthsBefore } from './due'
@@ -23,7 +23,7 @@ import { columnOf, guessColumns, readHeadings, readTable, writeTable } from './s
 import { readStanding } from './standing'
 import { isStricter } from './stricter'
 import { findEffects, proposeFamily, usableFromReach } from './test-effects'
-import { liftToday, lowerToday, proposeToday } from './today'
+import { liftToday, lowerToday, markDay, proposeToday } from './today'
 
 const DAY = '2026-03-12'
 const BODY = { statureM: 1.62, massKg: 68, sex: 'female' as const, ageYears: 82 }
@@ -222,6 +222,24 @@ describe('whatever was said of somebody', () => {
         expect(liftToday(tired, DAY)).toEqual(usual)
       }),
     )
+  })
+
+  it('lowers whoever is sore in one place where that place is asked for, and everything where nobody said where', () => {
+    const keysOf = (at?: 'knee' | 'shoulder' | 'back') => {
+      const { kneeFlexionMaxDeg, armElevationMaxDeg, holdMaxS } = proposeToday(record({}), 'sore', DAY, {}, at)
+      return [kneeFlexionMaxDeg !== undefined, armElevationMaxDeg !== undefined, holdMaxS !== undefined]
+    }
+    expect(keysOf()).toEqual([true, true, true])
+    expect(keysOf('back')).toEqual([true, true, true])
+    expect(keysOf('knee')).toEqual([true, false, true])
+    expect(keysOf('shoulder')).toEqual([false, true, true])
+    const sore = markDay(record({}), 'sore', DAY)
+    const said = markDay(sore, 'sore', DAY, {}, 'shoulder')
+    expect([findToday(said, DAY)?.at, said.today.filter(({ on }) => on === DAY)]).toEqual([
+      'shoulder',
+      [said.today.at(-1)],
+    ])
+    expect(markDay(said, 'sore', DAY)).toBe(said)
   })
 
   it('becomes a person that the model accepts, and whose standing has no figure that is none', () => {

@@ -1,4 +1,5 @@
 import { type DayRulesDocument, resolveDayRule, TODAY_REASONS, type TodayReason } from '@/formats/day-rules'
+import type { PainPlace } from '@/formats/pain-places'
 import type { RecordDocument, TodayEntry } from '@/formats/record-document'
 import { bindLimits, findToday } from './binding'
 
@@ -8,12 +9,20 @@ const SOFTEST = 10
 
 const isUsual = (reason: string): reason is TodayReason => (TODAY_REASONS as readonly string[]).includes(reason)
 
-/** What one press lowers, by the house's rule for the reason; any other reason counts as tired. */
+/** What of a day is spared of whoever is sore there alone: arms of a sore knee, knees of a sore shoulder. */
+const LEGS: ReadonlySet<PainPlace> = new Set(['knee', 'hip', 'ankle', 'foot'])
+const ARMS: ReadonlySet<PainPlace> = new Set(['shoulder', 'neck'])
+
+/**
+ * What one press lowers, by the house's rule for the reason; any other reason counts as tired. Whoever is sore in one
+ * place is lowered where that place is asked for; where nobody said where, everywhere.
+ */
 export function proposeToday(
   record: RecordDocument,
   reason: string,
   on: string,
   rules: DayRulesDocument = {},
+  at?: PainPlace,
 ): TodayEntry {
   const rule = resolveDayRule(rules, isUsual(reason) ? reason : 'tired')
   const bindings = bindLimits(record.limits)
@@ -23,8 +32,11 @@ export function proposeToday(
   return {
     on,
     reason,
-    kneeFlexionMaxDeg: Math.max(SOFTEST, Math.round((knee * rule.kneePct) / 100)),
-    armElevationMaxDeg: least('armElevationMaxDeg', rule.armElevationMaxDeg),
+    ...(at && { at }),
+    ...(!(at && ARMS.has(at)) && {
+      kneeFlexionMaxDeg: Math.max(SOFTEST, Math.round((knee * rule.kneePct) / 100)),
+    }),
+    ...(!(at && LEGS.has(at)) && { armElevationMaxDeg: least('armElevationMaxDeg', rule.armElevationMaxDeg) }),
     holdMaxS: least('holdMaxS', rule.holdMaxS),
     ...(rule.chair && { support: 'chair-back' }),
   }
@@ -57,11 +69,17 @@ export function readMark(record: RecordDocument, on: string): Mark | null {
 }
 
 /** Marks somebody for a day. Whoever was away and comes is as the day had them; whoever is marked here again, as usual. */
-export function markDay(record: RecordDocument, mark: Mark, on: string, rules: DayRulesDocument = {}): RecordDocument {
-  if (mark === readMark(record, on)) return record
+export function markDay(
+  record: RecordDocument,
+  mark: Mark,
+  on: string,
+  rules: DayRulesDocument = {},
+  at?: PainPlace,
+): RecordDocument {
+  if (mark === readMark(record, on) && (at === undefined || at === findToday(record, on)?.at)) return record
   if (mark === 'away') return { ...record, away: [...record.away, on] }
   const wasAway = isAway(record, on)
   const here = { ...record, away: record.away.filter((day) => day !== on) }
   if (mark === 'here') return wasAway ? here : liftToday(here, on)
-  return lowerToday(liftToday(here, on), proposeToday(here, mark, on, rules))
+  return lowerToday(liftToday(here, on), proposeToday(here, mark, on, rules, at))
 }

@@ -15,6 +15,7 @@ import {
   saveDraft,
 } from '@/db/kept'
 import { filledText, oneOf, text } from '@/formats/fields'
+import type { PainPlace } from '@/formats/pain-places'
 import { parse } from '@/formats/parse'
 import type { PersonDocument } from '@/formats/person-document'
 import type { PlanDocument } from '@/formats/plan-document'
@@ -74,6 +75,8 @@ export type BenchPerson = {
   notes: string
   /** Why today is lowered. */
   today: string | null
+  /** Where they are sore today, where that was said. */
+  soreAt: PainPlace | null
   /** How the roll call has them today; null where the day was lowered for a reason of its own. */
   mark: Mark | null
   /** Seen standing by themselves, though the estimate alone calls that short: when. */
@@ -163,6 +166,7 @@ function toBenchPerson(
     falls: findFalls(record, day),
     beginsWithHand: beginsWithHand(record, day),
     today: findToday(record, day)?.reason ?? null,
+    soreAt: findToday(record, day)?.at ?? null,
     mark: readMark(record, day),
     groups: groups.filter((one) => record.groups.includes(one.id)),
     seenStanding: standing.cautious && standing.seen ? standing.seen.on : null,

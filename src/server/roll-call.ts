@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { list, oneOf, text } from '@/formats/fields'
+import { PAIN_PLACES } from '@/formats/pain-places'
 import { parse } from '@/formats/parse'
 import { MARKS, markDay } from '@/records/today'
 import { today } from './clock'
@@ -7,7 +8,9 @@ import { ConflictError } from './conflict'
 import { readHouse } from './house'
 import { readRecord, saveRecord } from './people'
 
-const marking = z.object({ marks: list(z.object({ person: text(80), mark: oneOf(MARKS) }), 'people') })
+const marking = z.object({
+  marks: list(z.object({ person: text(80), mark: oneOf(MARKS), at: oneOf(PAIN_PLACES).optional() }), 'people'),
+})
 
 /** Somebody may save the same record meanwhile: a mark is only put on what is there then. */
 const TRIES = 4
@@ -16,7 +19,7 @@ const TRIES = 4
 export async function callRoll(value: unknown): Promise<void> {
   const { marks } = parse(marking, value)
   const [{ days }, day] = await Promise.all([readHouse(), today()])
-  for (const { person, mark } of marks) await putMark(person, (record) => markDay(record, mark, day, days))
+  for (const { person, mark, at } of marks) await putMark(person, (record) => markDay(record, mark, day, days, at))
 }
 
 async function putMark(id: string, change: (record: Awaited<ReturnType<typeof readRecord>>['record']) => unknown) {

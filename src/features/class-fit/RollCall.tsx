@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button'
+import type { PainPlace } from '@/formats/pain-places'
 import type { Mark } from '@/records/today'
 import { RollList } from '@/ui/people/RollList'
 import { Sheet } from '@/ui/words/Sheet'
@@ -11,7 +12,7 @@ type RollCallProps = {
   day: string
   members: readonly Member[]
   problem: string | null
-  onMark: (marks: readonly { person: string; mark: Mark }[]) => void
+  onMark: (marks: readonly { person: string; mark: Mark; at?: PainPlace }[]) => void
   onClose: () => void
 }
 
@@ -27,8 +28,8 @@ export function RollCall({ open, day, members, problem, onMark, onClose }: RollC
       </p>
       {problem && <p role="alert">{problem}</p>}
       <RollList
-        people={sorted.map(({ id, name, person: { mark, today } }) => ({ id, name, mark, today }))}
-        onMark={(person, mark) => onMark([{ person, mark }])}
+        people={sorted.map(({ id, name, person: { mark, today, soreAt } }) => ({ id, name, mark, today, at: soreAt }))}
+        onMark={(person, mark, at) => onMark([{ person, mark, ...(at && { at }) }])}
       />
       {unusual.length > 0 && (
         <Button onClick={() => onMark(unusual.map(({ id }) => ({ person: id, mark: 'here' })))}>

@@ -21,6 +21,7 @@ const make = (name: string, kneeFlexionMaxDeg = 120) => ({
   watch: [],
   measured: [],
   today: null,
+  soreAt: null,
   seenStanding: null,
   falls: null,
   beginsWithHand: false,

@@ -19,6 +19,7 @@ const person = (name: string, helperBeside = false): BenchPerson => ({
   watch: [],
   measured: [],
   today: null,
+  soreAt: null,
   seenStanding: null,
   falls: null,
   beginsWithHand: false,

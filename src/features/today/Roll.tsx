@@ -16,7 +16,13 @@ export function Roll({ roll: { members, isToday, called, mark, failed } }: { rol
         <>
           <p className={styles.soft}>{called ? say('called') : say('rollHow')}</p>
           <RollList
-            people={sorted.map(({ person: { id, name, mark, today } }) => ({ id, name, mark, today }))}
+            people={sorted.map(({ person: { id, name, mark, today, soreAt } }) => ({
+              id,
+              name,
+              mark,
+              today,
+              at: soreAt,
+            }))}
             onMark={mark}
           />
         </>

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { today } from '@/server/clock'
 import { keepLesson, listLessons } from '@/server/lessons'
 import { readRecord, saveRecord } from '@/server/people'
-import { user } from '@/testing/screens/hands'
+import { choose, user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
@@ -35,6 +35,19 @@ describe('today', () => {
     await waitFor(async () => expect((await readRecord('isolde-farrant')).record.away).toContain(await today()))
     await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/one of them away today/))
     expect(screen.getByRole('link', { name: 'Teach' }).getAttribute('href')).toMatch(/^\/teach\?group=slack-tide/)
+  })
+
+  it('asks where somebody is sore, and lowers what that place is asked for', async () => {
+    await openToday()
+    const roll = within(screen.getByRole('region', { name: 'Who comes' }))
+    await user.click(within(roll.getByRole('group', { name: 'Isolde Farrant' })).getByRole('button', { name: 'sore' }))
+    await waitFor(() => expect(button('Where Isolde Farrant is sore: where?')).toBeTruthy())
+    await choose(/^Where Isolde Farrant/, 'shoulder')
+    await waitFor(() => expect(button('Where Isolde Farrant is sore: shoulder')).toBeTruthy())
+    const { record } = await readRecord('isolde-farrant')
+    expect(record.today.at(-1)).toMatchObject({ reason: 'sore', at: 'shoulder' })
+    expect(record.today.at(-1)).not.toHaveProperty('kneeFlexionMaxDeg')
+    expectReadable()
   })
 
   it('asks for the roll where nobody is marked, and is content with everybody', async () => {

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import type { PainPlace } from '@/formats/pain-places'
 import type { Mark } from '@/records/today'
 import type { BenchPerson } from '@/server/bench'
 import type { TodayPage } from '@/server/today-page'
@@ -10,9 +11,9 @@ export function useRoll({ members: first, coming, unwritten, today }: TodayPage)
   const [members, setMembers] = useState(first)
   const [called, setCalled] = useState(first.some(({ person }) => person.mark === 'away'))
   const [failed, setFailed] = useState(false)
-  const mark = async (person: string, to: Mark) => {
+  const mark = async (person: string, to: Mark, at?: PainPlace) => {
     try {
-      await ask('/api/roll-call', 'PUT', { marks: [{ person, mark: to }] })
+      await ask('/api/roll-call', 'PUT', { marks: [{ person, mark: to, at }] })
       const found = await ask<BenchPerson[]>(`/api/bench?group=${encodeURIComponent(coming?.group.id ?? '')}`, 'GET')
       setMembers((before) =>
         before.map((one) => ({ ...one, person: found.find(({ id }) => id === one.person.id) ?? one.person })),

@@ -1,25 +1,35 @@
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import type { ReactNode } from 'react'
+import type { PainPlace } from '@/formats/pain-places'
 import { MARKS, type Mark } from '@/records/today'
 import { sayToday } from '@/words/limits'
 import { sayMark } from '@/words/records'
 import styles from './roll-list.module.css'
+import { SoreAt } from './SoreAt'
 
 /** Somebody on a roll: how today has them, and why where that is a reason of its own. */
-export type OnRoll = { id: string; name: string; mark: Mark | null; today: string | null; more?: ReactNode }
+export type OnRoll = {
+  id: string
+  name: string
+  mark: Mark | null
+  today: string | null
+  at?: PainPlace | null
+  more?: ReactNode
+}
 
-type RollListProps = { people: readonly OnRoll[]; onMark: (person: string, mark: Mark) => void }
+type RollListProps = { people: readonly OnRoll[]; onMark: (person: string, mark: Mark, at?: PainPlace) => void }
 
 /** A roll call: one touch for each who is not as usual. */
 export function RollList({ people, onMark }: RollListProps) {
   return (
     <ul className={styles.roll}>
-      {people.map(({ id, name, mark, today, more }) => (
+      {people.map(({ id, name, mark, today, at, more }) => (
         <li key={id} data-mark={mark ?? 'other'}>
           <div>
             <strong>{name}</strong>
             {mark === null && today && <small>{sayToday(today)}</small>}
+            {mark === 'sore' && <SoreAt name={name} at={at ?? null} onChoose={(where) => onMark(id, 'sore', where)} />}
             {more}
           </div>
           <ToggleButtonGroup

@@ -4,6 +4,7 @@ import { type DayRulesDocument, TODAY_REASONS } from '@/formats/day-rules'
 import type { TodayEntry } from '@/formats/record-document'
 import { isAway, liftToday, lowerToday, markDay, proposeToday } from '@/records/today'
 import { Field } from '@/ui/forms/Field'
+import { SoreAt } from '@/ui/people/SoreAt'
 import { sayLowered, sayToday } from '@/words/limits'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
@@ -34,8 +35,15 @@ export function Today({ record, change, day, lowered, rules }: TodayProps) {
       {lowered ? (
         <>
           <p>
-            <strong>{sayToday(lowered.reason)}.</strong> {sayLowered(lowered)} Until the day ends; then the standing
-            limits are back by themselves.
+            <strong>{sayToday(lowered.reason)}.</strong>{' '}
+            {lowered.reason === 'sore' && (
+              <SoreAt
+                name={record.name}
+                at={lowered.at ?? null}
+                onChoose={(at) => change((r) => markDay(r, 'sore', day, rules, at))}
+              />
+            )}{' '}
+            {sayLowered(lowered)} Until the day ends; then the standing limits are back by themselves.
           </p>
           <p className={styles.actions}>
             <Button onClick={() => change((r) => liftToday(r, day))}>Back to usual now</Button>
