@@ -14,7 +14,7 @@ test('person, bench and class lead to each other; what was kept is found from th
   const shorter = await step.inputValue()
   await page.getByRole('button', { name: 'As taught' }).click()
   await expect(step).toHaveValue(taught as string)
-  await expect(page.getByRole('region', { name: 'Limits that bind' })).toContainText('a hand on a chair back')
+  await expect(page.getByRole('region', { name: 'Limits that count here' })).toContainText('a hand on a chair back')
 
   // From another posture: the person's page has what was kept, and opens it.
   await choose(page, /^Posture:/, 'parallel stance')

@@ -14,7 +14,7 @@ export function HeadTools({ person, fine, onFine, onKeys }: HeadToolsProps) {
   return (
     <nav className={styles.tools} aria-label="Bench">
       <Button href={`/people/${person.id}`} aria-label={`Page of ${person.name}`}>
-        Their page
+        Page
       </Button>
       <Button href={`/can?person=${encodeURIComponent(person.id)}`} aria-label={`What ${person.name} can do`}>
         Can do
@@ -24,7 +24,7 @@ export function HeadTools({ person, fine, onFine, onKeys }: HeadToolsProps) {
           href={`/class?group=${encodeURIComponent(group.id)}&posture=${encodeURIComponent(posture)}`}
           aria-label={`Class ${group.name} in this posture`}
         >
-          Their class
+          Class
         </Button>
       )}
       <Button onClick={asTaught}>As taught</Button>
