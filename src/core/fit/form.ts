@@ -81,15 +81,16 @@ export function findForm(body: Body, measures: Measures, taught: Taught, isOver:
   if (keeps) return tell(held(less, stance) ? 'hand' : 'less', less)
   // Where no share that is allowed leaves it what it is for, none is sought before the other side and a hand.
   const [fewest, most] = listAllowedShares(body, stance, true)
+  const isKeepable = fewest <= most
   const seek = () => original && searchOn(body, stance, tell, true, isOver)
-  const finer = fewest <= most ? seek() : null
+  const finer = isKeepable ? seek() : null
   if (finer?.form === 'less') return finer
   const mirrored = differs(body) ? scaleTo(onOther, false) : null
   if (mirrored) return tell('other-side', mirrored)
   const helped = less ? null : scaleTo(taught, true)
   if (helped) return tell('hand', helped)
-  const other = finer ?? (fewest <= most ? null : seek())
-  if (other) return other
+  const least = isKeepable ? finer : seek()
+  if (least) return least
   if (verdict === 'close') return asStood()
   if (less) return tell('other-use', less)
   return (original && searchOn(body, stance, tell, false, isOver)) ?? sitting()

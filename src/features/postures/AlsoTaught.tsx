@@ -14,7 +14,7 @@ import {
 import { fromStance } from '@/formats/from-core'
 import type { Posture } from '@/formats/posture-document'
 import { sayUnsaved } from '@/ui/api/ask'
-import { putDraft } from '@/ui/api/put-draft'
+import { openOnBench } from '@/ui/api/put-draft'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
@@ -47,8 +47,7 @@ export function AlsoTaught({ posture, body, side, person }: AlsoTaughtProps) {
   const open = async (stance: (typeof rows)[number]['stance']) => {
     if (!person) return
     try {
-      await putDraft(person, { posture: posture.id, school, stance: fromStance(stance) })
-      window.location.assign(`/bench?person=${encodeURIComponent(person)}`)
+      await openOnBench(person, { posture: posture.id, school, stance: fromStance(stance) })
     } catch (error) {
       setProblem(sayUnsaved(error))
     }

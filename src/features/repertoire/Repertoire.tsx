@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
-import { FORMS, type Form, resolveBody, SCHOOL_IDS, type SchoolId } from '@/core'
+import { FORMS, type Form, resolveBody, type SchoolId } from '@/core'
 import { type HouseWays, toChoices } from '@/formats/choices-document'
 import { fromStance } from '@/formats/from-core'
 import { mergeLibrary } from '@/formats/posture-document'
@@ -12,17 +12,16 @@ import { isBaseEstimated } from '@/records/resolve'
 import type { BenchPerson, NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import { sayUnsaved } from '@/ui/api/ask'
-import { putDraft } from '@/ui/api/put-draft'
+import { openOnBench } from '@/ui/api/put-draft'
 import { PageHead } from '@/ui/places/PageHead'
-import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
 import { sayAllBound } from '@/words/limits'
-import { saySchool } from '@/words/postures'
 import { sayUnanswered } from '@/words/records'
 import { useWaysIn } from '@/workers/use-ways-in'
+import { ChooseTrained, WhatCan } from './Heading'
 import { RepertoireCard } from './RepertoireCard'
 import styles from './repertoire.module.css'
-import { gatherRows, type Row, TRAINED, type Trained, trains } from './rows'
+import { gatherRows, type Row, type Trained, trains } from './rows'
 import { useRepertoire } from './use-repertoire'
 
 type RepertoireProps = {
@@ -56,8 +55,7 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
   const open = async ({ posture, found: { stance } }: Row) => {
     if (!stance) return
     try {
-      await putDraft(person.id, { posture: posture.id, school, stance: fromStance(stance) })
-      window.location.assign(`/bench?person=${encodeURIComponent(person.id)}`)
+      await openOnBench(person.id, { posture: posture.id, school, stance: fromStance(stance) })
     } catch (error) {
       setProblem(sayUnsaved(error))
     }
@@ -69,23 +67,7 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
   return (
     <main id="about" tabIndex={-1} className={styles.repertoire}>
       <PageHead at="/people" tools={<Button href={`/people/${encodeURIComponent(person.id)}`}>Their page</Button>}>
-        <h1>
-          What can{' '}
-          <ChoiceWord
-            label="Person"
-            value={person.id}
-            choices={people.map(({ id, name }) => ({ value: id, name }))}
-            onChoose={(id) => window.location.assign(`/can?person=${encodeURIComponent(id)}`)}
-          />{' '}
-          do today, in the{' '}
-          <ChoiceWord
-            label="School"
-            value={school}
-            choices={SCHOOL_IDS.map((id) => ({ value: id, name: saySchool(id) }))}
-            onChoose={setSchool}
-            then="?"
-          />
-        </h1>
+        <WhatCan who="person" label="Person" id={person.id} others={people} school={school} onSchool={setSchool} />
         <p aria-live="polite">
           {failed
             ? ENGLISH.say('repertoire.failed')
@@ -104,16 +86,7 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
       {unanswered && <p className={styles.caution}>{unanswered}</p>}
       {person.beginsWithHand && <p className={styles.caution}>{ENGLISH.say('records.falls.begin')}</p>}
       {person.limits.length > 0 && <p className={styles.orders}>{sayAllBound(person.limits)}.</p>}
-      <p className={styles.choose}>
-        Show what trains{' '}
-        <ChoiceWord
-          label="Trains"
-          value={trained}
-          choices={TRAINED.map((value) => ({ value, name: ENGLISH.say(`repertoire.trained.${value}`) }))}
-          onChoose={setTrained}
-          then="."
-        />
-      </p>
+      <ChooseTrained value={trained} onChoose={setTrained} />
       {FORMS.map((form) => {
         const rows = shown(form)
         return rows.length === 0 ? null : (

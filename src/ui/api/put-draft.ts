@@ -10,3 +10,9 @@ export async function putDraft(
   const { draft } = await ask<{ draft: { revision: number } | null }>(address, 'GET')
   await ask(`${address}/draft`, 'PUT', { revision: draft?.revision ?? 0, ...on })
 }
+
+/** The same, and to the bench with it. */
+export async function openOnBench(person: string, on: Parameters<typeof putDraft>[1]): Promise<void> {
+  await putDraft(person, on)
+  window.location.assign(`/bench?person=${encodeURIComponent(person)}`)
+}

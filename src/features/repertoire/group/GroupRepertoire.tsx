@@ -3,19 +3,19 @@
 import Button from '@mui/material/Button'
 import ButtonBase from '@mui/material/ButtonBase'
 import { useMemo, useState } from 'react'
-import { layOut, resolveBody, SCHOOL_IDS, type SchoolId } from '@/core'
+import { layOut, resolveBody, type SchoolId } from '@/core'
 import { mergeLibrary } from '@/formats/posture-document'
 import type { Group } from '@/records/groups'
 import type { BenchPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { PageHead } from '@/ui/places/PageHead'
-import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
 import { sayList } from '@/words/lists'
-import { sayPostureName, saySchool } from '@/words/postures'
+import { sayPostureName } from '@/words/postures'
+import { ChooseTrained, WhatCan } from '../Heading'
 import styles from '../repertoire.module.css'
-import { TRAINED, type Trained, trains } from '../rows'
+import { type Trained, trains } from '../rows'
 import { FITS, type GroupRow, gatherGroup } from './group-rows'
 import { useGroupRepertoire } from './use-group-repertoire'
 
@@ -45,39 +45,14 @@ export function GroupRepertoire({ groups, group, members, own }: GroupRepertoire
         at="/class"
         tools={<Button href={`/class?group=${encodeURIComponent(group.id)}`}>{say('class')}</Button>}
       >
-        <h1>
-          What can{' '}
-          <ChoiceWord
-            label="Group"
-            value={group.id}
-            choices={groups.map(({ id, name }) => ({ value: id, name }))}
-            onChoose={(id) => window.location.assign(`/can?group=${encodeURIComponent(id)}`)}
-          />{' '}
-          do today, in the{' '}
-          <ChoiceWord
-            label="School"
-            value={school}
-            choices={SCHOOL_IDS.map((id) => ({ value: id, name: saySchool(id) }))}
-            onChoose={setSchool}
-            then="?"
-          />
-        </h1>
+        <WhatCan who="group" label="Group" id={group.id} others={groups} school={school} onSchool={setSchool} />
         <p aria-live="polite">{saySum()}</p>
       </PageHead>
       {away.length > 0 && <p className={styles.orders}>{say('away', { names: sayList(away) })}</p>}
       {sit.length > 0 && <p className={styles.orders}>{say('sit', { names: sayList(sit) })}</p>}
       {hold.length > 0 && <p className={styles.orders}>{say('hold', { names: sayList(hold) })}</p>}
       {waiting.length > 0 && <p className={styles.caution}>{say('unanswered', { names: sayList(waiting) })}</p>}
-      <p className={styles.choose}>
-        Show what trains{' '}
-        <ChoiceWord
-          label="Trains"
-          value={trained}
-          choices={TRAINED.map((value) => ({ value, name: ENGLISH.say(`repertoire.trained.${value}`) }))}
-          onChoose={setTrained}
-          then="."
-        />
-      </p>
+      <ChooseTrained value={trained} onChoose={setTrained} />
       {FITS.map((fits) => {
         const some = shown.filter((row) => row.fits === fits)
         return some.length === 0 ? null : (
@@ -131,17 +106,15 @@ type GroupCardProps = {
 
 /** A posture as it is taught, and who of the group does what in its place. */
 function GroupCard({ row: { posture, asTaught, by }, people, all, group, school }: GroupCardProps) {
-  const first = people[0]
   const drawn = useMemo(() => {
-    if (!first) return null
     const body = resolveBody({ ...toMiddle(people), sex: 'unspecified' })
     return { body, stance: layOut(posture.measures[school], body, 'left', posture.id, posture.keeps) }
-  }, [first, people, posture, school])
+  }, [people, posture, school])
   const address = `/class?group=${encodeURIComponent(group)}&posture=${encodeURIComponent(posture.id)}`
   return (
     <li>
       <ButtonBase className={styles.card} href={address}>
-        {drawn && <SmallFloor body={drawn.body} stance={drawn.stance} width={84} height={84} />}
+        <SmallFloor body={drawn.body} stance={drawn.stance} width={84} height={84} />
         <span className={styles.said}>
           <strong>{sayPostureName(posture)}</strong>
           <span>{say('asTaught', { n: asTaught, all })}</span>
