@@ -11,6 +11,7 @@ import {
   tryAnalyse,
   WAYS_TAUGHT,
 } from '@/core'
+import { type HouseWays, toChoices } from '@/formats/choices-document'
 import { fromStance } from '@/formats/from-core'
 import type { Posture } from '@/formats/posture-document'
 import { sayUnsaved } from '@/ui/api/ask'
@@ -20,15 +21,18 @@ import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
+import { capital } from '@/words/lists'
 import { saySchool } from '@/words/postures'
+import { markWayIn } from '@/words/way-in'
+import { useWaysIn } from '@/workers/use-ways-in'
 import styles from './postures.module.css'
 
-type AlsoTaughtProps = { posture: Posture; body: Body; side: Side; person: string | null }
+type AlsoTaughtProps = { posture: Posture; body: Body; side: Side; person: string | null; ways: HouseWays }
 
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`postures.also.${key}`, values)
 
 /** Other ways in which a posture is taught: what each costs this body, and why it is taught so. None is wrong. */
-export function AlsoTaught({ posture, body, side, person }: AlsoTaughtProps) {
+export function AlsoTaught({ posture, body, side, person, ways }: AlsoTaughtProps) {
   const [school, setSchool] = useState<SchoolId>('therapeutic')
   const [problem, setProblem] = useState<string | null>(null)
   const rows = useMemo(() => {
@@ -43,6 +47,16 @@ export function AlsoTaught({ posture, body, side, person }: AlsoTaughtProps) {
     })
     return ways.length > 0 ? [{ way: 'taught' as const, ...read(taught) }, ...ways] : []
   }, [posture, body, side, school])
+  const asks = useMemo(
+    () =>
+      rows.map(({ stance, analysis }) =>
+        analysis && analysis.verdict !== 'beyond'
+          ? { person: body.person, stance, choices: toChoices(school, ways) }
+          : null,
+      ),
+    [rows, body, school, ways],
+  )
+  const waysIn = useWaysIn(asks)
   if (rows.length === 0) return null
   const open = async (stance: (typeof rows)[number]['stance']) => {
     if (!person) return
@@ -65,7 +79,7 @@ export function AlsoTaught({ posture, body, side, person }: AlsoTaughtProps) {
       </h2>
       {problem && <p role="alert">{problem}</p>}
       <ul>
-        {rows.map(({ way, stance, analysis }) => (
+        {rows.map(({ way, stance, analysis }, i) => (
           <li key={way}>
             <SmallFloor body={body} stance={stance} width={72} height={72} />
             <div>
@@ -83,6 +97,7 @@ export function AlsoTaught({ posture, body, side, person }: AlsoTaughtProps) {
               ) : (
                 <p>{say('cannot')}</p>
               )}
+              {markWayIn(waysIn[i]) && <p className={styles.why}>{capital(markWayIn(waysIn[i]))}.</p>}
               {way !== 'taught' && <p className={styles.why}>{say('because', { why: say(`why.${way}`) })}</p>}
               {person && analysis && way !== 'taught' && (
                 <Button onClick={() => open(stance)} aria-label={say('openNamed', { way: say(`ways.${way}`) })}>

@@ -115,7 +115,7 @@ export function Postures({ people, first, own: known, ways, aside }: PosturesPro
         <SchoolsFloor readings={readings} body={body} pointed={pointed} />
         <SchoolFigures readings={readings} waysIn={waysIn} pointed={pointed} onPoint={setPointed} onEdit={setEditing} />
       </div>
-      <AlsoTaught posture={posture} body={body} side={side} person={person?.id ?? null} />
+      <AlsoTaught posture={posture} body={body} side={side} person={person?.id ?? null} ways={ways} />
       {watched.length > 0 && <p className={styles.watch}>Watch: {watched.join(', ')}.</p>}
       {editing ? (
         <PostureEditor
