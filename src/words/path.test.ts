@@ -179,6 +179,8 @@ describe('a class on one path is said', () => {
     scale: 1,
     nearer: 0,
     chairs: [],
+    why: null,
+    parts: null,
     fitted: [],
     floor: null,
     ...more,

@@ -1,5 +1,6 @@
 import type { WalkFit } from '@/core'
 import { sayCentimetres } from './figures'
+import { sayFinding } from './findings'
 import { ENGLISH, type Words } from './language'
 import { sayCount } from './levels'
 import { capital, sayList } from './lists'
@@ -31,6 +32,10 @@ export function sayWalker(fit: WalkFit | null, words: Words = ENGLISH): string {
     ),
   })
 }
+
+/** Why somebody walks it otherwise than as it is asked, and on which way that is. */
+export const sayWhyWalker = ({ part, finding }: NonNullable<WalkFit['why']>, words: Words = ENGLISH): string =>
+  words.say('walkers.why', { part, finding: sayFinding(finding, words) })
 
 /** Who walks it together, and how: counted. */
 export function sayWalkers(fits: readonly (WalkFit | null)[], words: Words = ENGLISH): string {

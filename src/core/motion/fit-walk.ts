@@ -2,13 +2,15 @@ import { analyse } from '../analysis'
 import type { Body } from '../body/body'
 import { otherSide, SIDES, type Side, type Vec2 } from '../conventions'
 import { InputError } from '../errors'
-import type { Verdict } from '../limits/finding'
+import { findGravest, type Verdict } from '../limits/finding'
 import { toRoom } from '../stance/placed'
 import type { Placement } from '../stance/stance'
+import { FIRST_SAID } from './first-said'
 import { verdictOfTransition } from './judge-path'
 import { makePath, type Path, type RoutinePart } from './path'
 import { scaleStep } from './place'
 import { calcExtent, type Footprint, listFootprints } from './room'
+import type { MotionFinding } from './rules'
 import { markWay } from './safer'
 import { keepAnchors, type Measure, measureRoutine, NEARER, tallyPath } from './safer-routine'
 import { changeWay, type Way, walkWay } from './way-change'
@@ -22,6 +24,10 @@ export type WalkFit = {
   scale: number
   nearer: number
   chairs: WayChair[]
+  /** Why it is not as it is asked: the gravest that is found on a way, and the part that the way leads to. */
+  why: { part: number; finding: MotionFinding } | null
+  /** The routine with it, where it was tried as a whole; what each person does in it keeps the others' places. */
+  parts: RoutinePart[] | null
   /** What each way comes to then. */
   fitted: (Verdict | null)[]
   /** Where that takes them, in a room of their own; null where their first stance cannot be stood. */
@@ -63,7 +69,8 @@ const isFit = (path: Path): boolean => {
 export function fitWalk(asked: readonly RoutinePart[], path: Path): WalkFit {
   const { body } = path
   const verdicts = listVerdicts(path)
-  const found = { asked: verdicts, scale: 1, nearer: 0, chairs: [], fitted: verdicts }
+  const why = findWhy(path)
+  const found = { asked: verdicts, scale: 1, nearer: 0, chairs: [], why, parts: null, fitted: verdicts }
   if (isFit(path)) return { ...found, how: 'asIs', floor: layWalked(path) }
   const routine = keepAnchors(path, asked)
   const failing = verdicts.flatMap((verdict, i) => (verdict === 'holds' || verdict === 'close' ? [] : [i]))
@@ -75,12 +82,24 @@ export function fitWalk(asked: readonly RoutinePart[], path: Path): WalkFit {
     if (!isFit(makePath(body, parts, SAMPLES, 'beyond'))) continue
     const shorter = makePath(body, parts, SAMPLES, 'verdicts')
     if (isFit(shorter))
-      return { ...found, how: 'steps', scale, nearer, fitted: listVerdicts(shorter), floor: layWalked(shorter) }
+      return { ...found, how: 'steps', scale, nearer, parts, fitted: listVerdicts(shorter), floor: layWalked(shorter) }
   }
   const held = holdOn(body, routine, path, found)
   if (held) return held
   const stays = layWalked({ ...path, parts: path.parts.slice(0, 1), transitions: [] })
   return { ...found, how: canShift(body, asked) ? 'inPlace' : 'sits', scale: 0, fitted: [], floor: stays }
+}
+
+/** An order or a limit that is broken first, then a fall; null where nothing is more than a note. */
+function findWhy({ transitions }: Path): WalkFit['why'] {
+  const found = transitions.flatMap(({ made, to }) =>
+    (made?.findings ?? []).flatMap((finding) => (finding.severity === 'note' ? [] : [{ part: to, finding }])),
+  )
+  const gravest = findGravest(
+    found.map(({ finding }) => finding),
+    FIRST_SAID,
+  )
+  return found.find(({ finding }) => finding === gravest) ?? null
 }
 
 /** With a hand on a chair where it fails: as it is asked, else with half of every step and the feet nearer each other. */
@@ -92,12 +111,14 @@ function holdOn(body: Body, routine: readonly RoutinePart[], path: Path, found: 
     const { scale, nearer } = measure
     if (!held) continue
     const how = held.chairs.length > 0 ? 'chair' : 'steps'
-    return { ...found, scale, nearer, how, ...held, floor: layWalked(walked, held.chairs) }
+    const whole = isFit(makePath(body, held.parts, SAMPLES, 'beyond'))
+    const floor = layWalked(walked, held.chairs)
+    return { ...found, scale, nearer, how, ...held, parts: whole ? held.parts : null, floor }
   }
   return null
 }
 const AS_ASKED = { scale: 1, by: 0, nearer: 0 }
-type Found = Pick<WalkFit, 'asked'>
+type Found = Pick<WalkFit, 'asked' | 'why'>
 
 /** Who may not stand without a hand needs it for the shortest step, too. */
 const isHelpedBySteps = ({ transitions }: Path): boolean =>
@@ -140,8 +161,13 @@ function holdWhereItFails(
   body: Body,
   parts: readonly RoutinePart[],
   path: Path,
-): Pick<WalkFit, 'chairs' | 'fitted'> | null {
+): (Pick<WalkFit, 'chairs' | 'fitted'> & { parts: RoutinePart[] }) | null {
   const fitted = listVerdicts(path)
+  const withHands = [...parts]
+  const hold = (at: number, stance: RoutinePart['stance'] | undefined) => {
+    const part = withHands[at]
+    if (part && stance) withHands[at] = { ...part, stance: { ...part.stance, supports: stance.supports } }
+  }
   const chairs: WalkFit['chairs'] = []
   for (const [i, verdict] of fitted.entries()) {
     if (verdict === 'holds' || verdict === 'close') continue
@@ -151,14 +177,18 @@ function holdWhereItFails(
       const changed = changeWay(body, way, { what: 'hand', hand }, null)
       const verdict = changed && markWay(walkWay(body, changed, SAMPLES, 'verdicts')).verdict
       const chair = changed && chairInRoom(changed, path.parts[i]?.stance.at)
-      return chair && verdict && verdict !== 'beyond' ? [{ chair: { part: i + 1, hand, ...chair }, verdict }] : []
+      return chair && verdict && verdict !== 'beyond'
+        ? [{ chair: { part: i + 1, hand, ...chair }, verdict, changed }]
+        : []
     })
     const [one] = held.sort((a, b) => Number(a.verdict === 'close') - Number(b.verdict === 'close'))
     if (!one) return null
     chairs.push(one.chair)
     fitted[i] = one.verdict
+    hold(i, one.changed.before.stance)
+    hold(i + 1, one.changed.parts[0]?.stance)
   }
-  return { chairs, fitted }
+  return { chairs, fitted, parts: withHands }
 }
 
 /** Where the chair of a way stands, its first stance standing where it does in the whole. */

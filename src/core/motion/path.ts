@@ -5,6 +5,7 @@ import { decide, judgeTransition, verdictOfTransition } from './judge-path'
 import type { Path, PathDetail, PathPart, PathTransition, RoutinePart } from './path-parts'
 import { standPart } from './plan-ways'
 import { takeWay } from './take-way'
+import type { WayMemory } from './way-memory'
 
 export type { Path, PathDetail, PathPart, PathTransition, RoutinePart } from './path-parts'
 
@@ -13,6 +14,7 @@ export type { Path, PathDetail, PathPart, PathTransition, RoutinePart } from './
  * @param samples intervals of a phase
  * @param detail `verdicts`: no longest steps, on which no verdict hangs; `beyond`: only what it asks and whether any of
  *   it is beyond, without shortest times and no further than the first way that is
+ * @param memory ways that were made before
  * @example makePath(ana, routine, 20).transitions[0]?.made?.transition.phases.map(({ kind }) => kind) // => ['empty', 'lift', 'reach', 'touch', 'empty', 'turn', 'shift']
  */
 export function makePath(
@@ -20,6 +22,7 @@ export function makePath(
   routine: readonly RoutinePart[],
   samples: number,
   detail: PathDetail = 'whole',
+  memory: WayMemory = { take: takeWay },
 ): Path {
   const quick = detail === 'beyond'
   const parts: PathPart[] = []
@@ -36,7 +39,7 @@ export function makePath(
     }
     const startS = clock
     const look = { samples, quick, longest: detail === 'whole' }
-    const { here, way, error } = takeWay({ body, before, part, index: i, standing }, look)
+    const { here, way, error } = memory.take({ body, before, part, index: i, standing }, look)
     parts.push(here)
     const made = way && { ...way, findings: [] }
     const found: PathTransition = { from: i - 1, to: i, startS, made, error }

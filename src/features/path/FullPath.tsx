@@ -2,7 +2,6 @@ import LinearProgress from '@mui/material/LinearProgress'
 import { useEffect, useMemo, useState } from 'react'
 import type { HouseWays } from '@/formats/choices-document'
 import { mergeLibrary } from '@/formats/posture-document'
-import { HALF_BREATH_S } from '@/formats/routine-document'
 import type { Group } from '@/records/groups'
 import type { BenchOfPerson, NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
@@ -17,17 +16,13 @@ import { sayFieldError } from '@/words/fields'
 import { ENGLISH } from '@/words/language'
 import { sayGivenParts } from '@/words/origin'
 import { type FacingIn, sayFacing, sayPart } from '@/words/path'
-import { PlayedBody } from './body/PlayedBody'
-import { goByPhase, PlayTools, togglePlaying } from './body/PlayTools'
+import { goByPhase, togglePlaying } from './body/PlayTools'
 import { usePlaying } from './body/use-playing'
 import { ClassWalk } from './class/ClassWalk'
-import { PathFloor } from './floor/PathFloor'
-import { StepFloor } from './floor/StepFloor'
 import { OrderPanel } from './order/OrderPanel'
 import styles from './path.module.css'
 import { RenameSheet } from './RenameSheet'
 import { RoutineTools } from './RoutineTools'
-import { Ribbon } from './ribbon/Ribbon'
 import { GROUP, PathSentence } from './sentence/PathSentence'
 import { setPlay, usePlay } from './state/play'
 import { editRoutine, redo, undo } from './state/store'
@@ -35,11 +30,7 @@ import { useCalmRoutine } from './state/use-calm-routine'
 import { useRoutines } from './state/use-routines'
 import { useWalk } from './state/use-walk'
 import { useWalker, type WalkingGroup } from './state/use-walker'
-import { Asks } from './trouble/Asks'
-import { Remedies } from './trouble/Remedies'
-import { Trouble } from './trouble/Trouble'
-import { TwoWays } from './trouble/TwoWays'
-import { WholeRemedy } from './trouble/WholeRemedy'
+import { Walked } from './Walked'
 
 export type FullPathProps = {
   people: readonly NamedPerson[]
@@ -85,7 +76,9 @@ export function FullPath(props: FullPathProps) {
     '.': () => goByPhase(path, 1),
     m: () => setPlay({ mirrored: !usePlay.getState().mirrored }),
     l: () => setPlay({ loop: !usePlay.getState().loop }),
+    Escape: () => setPlay({ open: null }),
   })
+  const fresh = isStale ? null : path
   // The address follows what is open: a reload shows it.
   useEffect(() => {
     if (routines.open)
@@ -102,7 +95,7 @@ export function FullPath(props: FullPathProps) {
     <OrderPanel
       open={open}
       routine={routine}
-      path={isStale ? null : path}
+      path={fresh}
       sized={sized}
       names={names}
       headings={headings}
@@ -121,6 +114,7 @@ export function FullPath(props: FullPathProps) {
         tools={
           <RoutineTools
             id={routines.open}
+            who={group ? { group: group.id } : { person: person.id }}
             reset={routines.isOwn ? (routines.isShipped ? 'original' : 'takeAway') : null}
             onReset={routines.reset}
             onNew={routines.add}
@@ -136,7 +130,6 @@ export function FullPath(props: FullPathProps) {
           routines={routines.known}
           open={routines.open}
           routine={routine}
-          path={isStale ? null : path}
           onWalker={(id) => (id.startsWith(GROUP) ? chooseGroup(id.slice(GROUP.length)) : choosePerson(id))}
           onRoutine={(id) => {
             setPlay({ open: null, at: 0, playing: false })
@@ -168,54 +161,21 @@ export function FullPath(props: FullPathProps) {
       {!group && given.length > 0 && <p className={styles.given}>{sayGivenParts(given)}</p>}
       {(group || !(path && sized)) && order}
       {!group && path && sized && (
-        <div className={styles.work} data-stale={isStale}>
-          <div className={styles.left}>
-            {open && path.transitions[open - 1] ? (
-              <StepFloor
-                path={path}
-                body={body}
-                person={person}
-                library={library}
-                parts={sized}
-                at={open}
-                name={names[open] ?? ''}
-              />
-            ) : (
-              <PathFloor path={path} body={body} room={room} facing={sayFacing(headings[0] ?? 0, facingIn)} />
-            )}
-            <Ribbon path={path} parts={routine.parts} names={names} />
-            {order}
-          </div>
-          <div className={styles.right}>
-            <Trouble
-              path={path}
-              names={names}
-              who={person.name}
-              routine={routine}
-              parts={sized}
-              unanswered={person.unanswered}
-            />
-            <PlayedBody path={path} body={body}>
-              <PlayTools path={path} />
-            </PlayedBody>
-            {open ? (
-              <>
-                <Remedies path={path} parts={sized} person={person.document} at={open} />
-                <TwoWays
-                  path={path}
-                  body={body}
-                  parts={sized}
-                  at={open}
-                  school={routine.school ?? 'long-upright'}
-                  ways={ways}
-                />
-              </>
-            ) : (
-              <WholeRemedy parts={sized} person={person.document} />
-            )}
-            <Asks path={path} halfBreathS={routine.tempo?.halfBreathS ?? HALF_BREATH_S} />
-          </div>
-        </div>
+        <Walked
+          path={path}
+          isStale={isStale}
+          body={body}
+          person={person}
+          library={library}
+          routine={routine}
+          parts={sized}
+          open={open}
+          names={names}
+          room={room}
+          facing={sayFacing(headings[0] ?? 0, facingIn)}
+        >
+          {order}
+        </Walked>
       )}
       <RenameSheet
         open={naming}

@@ -12,8 +12,19 @@ import { useHistory } from './state/use-history'
 
 const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.tools.${key}`, values)
 
+/** Whoever stands can walk it: the weight goes over, and comes back. */
+const BEGINNING: RoutineDocument = {
+  parts: [
+    { posture: 'parallel', holdS: 2 },
+    { posture: 'parallel', seconds: 6, breath: 'out', with: { loadLeftPct: 40 } },
+    { posture: 'parallel', seconds: 6, breath: 'in' },
+  ],
+}
+
 type RoutineToolsProps = {
   id: string
+  /** Whose limits a sheet of it names. */
+  who: { person: string } | { group: string }
   /** What is called "back to the original" of a shipped one, "take away" of one's own; null: nothing was changed. */
   reset: 'original' | 'takeAway' | null
   onReset: () => void
@@ -23,7 +34,7 @@ type RoutineToolsProps = {
 }
 
 /** What is done with the routine as a whole. */
-export function RoutineTools({ id, reset, onReset, onNew, onRename, onProblem }: RoutineToolsProps) {
+export function RoutineTools({ id, who, reset, onReset, onNew, onRename, onProblem }: RoutineToolsProps) {
   const { canUndo, canRedo } = useHistory()
   const [asking, setAsking] = useState(false)
   const open = async (file: File) => {
@@ -42,19 +53,10 @@ export function RoutineTools({ id, reset, onReset, onNew, onRename, onProblem }:
   }
   return (
     <nav aria-label={say('label')} style={{ display: 'contents' }}>
-      <Button
-        onClick={() =>
-          onNew({
-            parts: [
-              { posture: 'parallel', holdS: 2 },
-              { posture: 'bow', seconds: 10, breath: 'in-out' },
-            ],
-          })
-        }
-      >
-        {say('new')}
+      <Button onClick={() => onNew(BEGINNING)}>{say('new')}</Button>
+      <Button href={`/paper?${new URLSearchParams({ as: 'path', ...who, routine: id })}`}>
+        {ENGLISH.say('paper.on')}
       </Button>
-      <Button href={`/paper?as=path&routine=${encodeURIComponent(id)}`}>{ENGLISH.say('paper.on')}</Button>
       <Button onClick={onRename}>{say('rename')}</Button>
       <Button onClick={save}>{say('save')}</Button>
       <OpenFileButton label={say('file')} onFile={open}>

@@ -28,7 +28,7 @@ export function SchoolsFloor({ readings, body, pointed }: SchoolsFloorProps) {
       midline(foot, 0.7, -0.5),
     ]),
   )
-  const plan = fitPlan(corners, WIDTH, HEIGHT, 0.06)
+  const plan = fitPlan(corners, WIDTH, HEIGHT, { about: 0.06 })
   return (
     <svg
       className={styles.floor}

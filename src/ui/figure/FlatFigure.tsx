@@ -21,12 +21,21 @@ type FlatFigureProps = {
 }
 
 /** The body drawn level from one side, on its plumb line, with the base on the floor under it. */
-export function FlatFigure(props: FlatFigureProps) {
-  const { analysis, view, label, width, height, scale, middle, pointed, withoutKnees } = props
+export function FlatFigure({ label, width, height, scale, middle, ...drawn }: FlatFigureProps) {
+  const place = ([x, z]: Vec2): Vec2 => [width / 2 + (x - middle) * scale, height - 30 - z * scale]
+  return (
+    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label}>
+      <FloorUnder analysis={drawn.analysis} view={drawn.view} place={place} />
+      <Figure {...drawn} place={place} />
+    </svg>
+  )
+}
+
+type FigureProps = Pick<FlatFigureProps, 'analysis' | 'view' | 'pointed' | 'withoutKnees'> & { place: Place }
+
+/** The body with its chair, what a hand is on, its plumb line and its knees, wherever the picture has it. */
+export function Figure({ analysis, view, pointed, withoutKnees, place }: FigureProps) {
   const { pose } = analysis
-  const [bx, bz] = see(view, pose.centreOfMass)
-  const floorY = height - 30
-  const place = ([x, z]: Vec2): Vec2 => [width / 2 + (x - middle) * scale, floorY - z * scale]
   const path = (ring: readonly Vec2[]) =>
     `M${ring
       .map((p) =>
@@ -37,11 +46,10 @@ export function FlatFigure(props: FlatFigureProps) {
       .join('L')}Z`
   const farSide: Side = view.sin > 0.3 ? 'left' : view.sin < -0.3 ? 'right' : 'left'
   const isFar = (part: Part) => Math.abs(view.sin) > 0.3 && part.side === farSide
-  const [px, py] = place([bx, bz])
+  const [px, py] = place(see(view, pose.centreOfMass))
   const [fx, fy] = place(see(view, [pose.centre[0], pose.centre[1], 0]))
   return (
-    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label}>
-      <FloorUnder analysis={analysis} view={view} place={place} />
+    <>
       {pose.stance.seat && <Chair seat={pose.stance.seat} view={view} place={place} />}
       {pose.stance.supports.map((support) => (
         <Post key={support.hand} at={support.at} view={view} place={place} />
@@ -61,7 +69,7 @@ export function FlatFigure(props: FlatFigureProps) {
       {pointed && <Ring at={placeOf(pose, pointed)} view={view} place={place} />}
       {!withoutKnees &&
         SIDES.map((side) => <KneeMark key={side} analysis={analysis} side={side} view={view} place={place} />)}
-    </svg>
+    </>
   )
 }
 
@@ -139,7 +147,7 @@ function Ring({ at, view, place }: { at: Vec3; view: View; place: Place }) {
 
 function Post({ at, view, place }: { at: Vec3; view: View; place: Place }) {
   const [x, y] = place(see(view, at))
-  const [, floor] = place([0, 0])
+  const [, floor] = place(see(view, [at[0], at[1], 0]))
   return (
     <g stroke="var(--wood)" strokeWidth="4" strokeLinecap="round">
       <line x1={x} x2={x} y1={y} y2={floor} />

@@ -1,6 +1,6 @@
-import { calcHull, type Pose, type Side, type Vec2 } from '@/core'
+import { calcHull, type Pose, type Side, type Vec2, type Vec3 } from '@/core'
 import { findHead, listBodyParts, listTrunkRings, mix, type Tone, type TrunkRing } from './body-parts'
-import { nearness, outline, see, type View } from './view'
+import { isFromAbove, nearness, outline, see, type View } from './view'
 
 /** A part of the drawn body: its outline in the picture's metres, and how near it is. */
 export type Part = { key: string; ring: Vec2[]; near: number; tone: Tone; side?: Side }
@@ -36,14 +36,16 @@ const seenHalf = (view: View, { wide, deep, yaw }: { wide: number; deep: number;
   return Math.hypot(wide * across, deep * ahead)
 }
 
-/** From above: the hull of all its rings, and of the head's widest. */
-function ringsFromAbove(rings: readonly TrunkRing[]): Vec2[] {
+/** From above: the hull of rings, the trunk's or the head's widest. */
+function hullOfRings(view: View, rings: readonly TrunkRing[]): Vec2[] {
   const points = rings.flatMap(({ centre, wide, deep, yaw }) =>
     Array.from({ length: 24 }, (_, i) => {
       const turn = (2 * Math.PI * i) / 24
       const [across, ahead] = [wide * Math.cos(turn), deep * Math.sin(turn)]
       const [sin, cos] = [Math.sin(yaw), Math.cos(yaw)]
-      return { x: centre[0] + across * cos - ahead * sin, y: centre[1] + across * sin + ahead * cos }
+      const at: Vec3 = [centre[0] + across * cos - ahead * sin, centre[1] + across * sin + ahead * cos, centre[2]]
+      const [x, y] = see(view, at)
+      return { x, y }
     }),
   )
   return calcHull(points).map(({ x, y }): Vec2 => [x, y])
@@ -52,7 +54,7 @@ function ringsFromAbove(rings: readonly TrunkRing[]): Vec2[] {
 function drawTrunk(pose: Pose, view: View): Part {
   const { pelvis, suprasternal } = pose.joints
   const near = nearness(view, mix(pelvis, suprasternal, 0.5))
-  if (view.above) return { key: 'trunk', ring: ringsFromAbove(listTrunkRings(pose)), near, tone: 'trunk' }
+  if (isFromAbove(view)) return { key: 'trunk', ring: hullOfRings(view, listTrunkRings(pose)), near, tone: 'trunk' }
   const left: Vec2[] = []
   const right: Vec2[] = []
   for (const ring of listTrunkRings(pose)) {
@@ -66,10 +68,11 @@ function drawTrunk(pose: Pose, view: View): Part {
 
 function drawHead(pose: Pose, view: View): Part {
   const head = findHead(pose)
-  if (view.above) return { key: 'head', ring: ringsFromAbove([head]), near: nearness(view, head.centre), tone: 'head' }
+  if (isFromAbove(view))
+    return { key: 'head', ring: hullOfRings(view, [head]), near: nearness(view, head.centre), tone: 'head' }
   const rx = seenHalf(view, head)
   const [cx, cy] = see(view, head.centre)
-  const facing = (view.flip ?? 1) * (Math.sin(head.yaw) * view.cos + Math.cos(head.yaw) * view.sin)
+  const facing = view.flip * (Math.sin(head.yaw) * view.cos + Math.cos(head.yaw) * view.sin)
   const ring = Array.from({ length: 36 }, (_, i): Vec2 => {
     const turn = (2 * Math.PI * i) / 36
     // The jaw is narrower than the crown and a little ahead of it.

@@ -22,7 +22,7 @@ export function SmallFloor({ body, stance, over, width = 104, height = 104 }: Sm
   ])
   const { seat } = stance
   const chair = seat ? [-0.2, 0.2].map((by): Vec2 => [seat.at[0], seat.at[1] + by]) : []
-  const plan = fitPlan([...corners, ...supports, ...chair], width, height, 0.05)
+  const plan = fitPlan([...corners, ...supports, ...chair], width, height, { about: 0.05 })
   return (
     <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true">
       {before && (

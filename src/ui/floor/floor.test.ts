@@ -31,7 +31,7 @@ describe('the floor on the screen', () => {
   it('shows all that it was asked to, with the room that was asked for at its sides', () => {
     fc.assert(
       fc.property(point, point, (p, q) => {
-        const plan = fitPlan([p, q], 400, 300, 0.05, 60)
+        const plan = fitPlan([p, q], 400, 300, { about: 0.05, beside: 60 })
         for (const one of [p, q]) {
           const [x, y] = toScreen(plan, one)
           expect(x).toBeGreaterThanOrEqual(60)

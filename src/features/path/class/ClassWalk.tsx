@@ -6,7 +6,7 @@ import type { RoutineDocument } from '@/formats/routine-document'
 import type { BenchPerson } from '@/server/bench'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { ENGLISH } from '@/words/language'
-import { sayWalker, sayWalkers } from '@/words/walkers'
+import { sayWalker, sayWalkers, sayWhyWalker } from '@/words/walkers'
 import type { Library } from '../state/use-walk'
 import { ClassHall } from './ClassHall'
 import styles from './class.module.css'
@@ -113,7 +113,10 @@ function Line({ walker, names, onOpen }: LineProps) {
           )
         })}
       </div>
-      <span className={styles.how}>{sayHow(walker)}</span>
+      <span className={styles.how}>
+        {sayHow(walker)}
+        {fit?.why && fit.how !== 'asIs' && <small>{sayWhyWalker(fit.why)}</small>}
+      </span>
     </li>
   )
 }

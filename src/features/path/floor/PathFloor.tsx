@@ -4,7 +4,9 @@ import { type Body, type Footprint, fitRoom, type ShownPath, type Vec2 } from '@
 import { useSize } from '@/ui/floor/stage/use-size'
 import { ENGLISH } from '@/words/language'
 import { sayDrift, sayRoom } from '@/words/path'
-import { CentreDot } from './CentreDot'
+import { usePlay } from '../state/play'
+import type { Trouble } from '../trouble/list-troubles'
+import { BodyInRoom } from './BodyInRoom'
 import { listStretches, SLOWEST } from './centre-line'
 import styles from './floor.module.css'
 import { PrintMark } from './PrintMark'
@@ -12,11 +14,19 @@ import { gatherPrints } from './prints'
 import { listChairs, RoomChairs } from './RoomChairs'
 import { Metres, pointsOf, Walls } from './RoomWalls'
 import { layRoom, type RoomPlan, roomToScreen } from './room-plan'
+import { TroublePins } from './TroublePins'
 
-type PathFloorProps = { path: ShownPath; body: Body; room: { width: number; depth: number }; facing: string }
+type PathFloorProps = {
+  path: ShownPath
+  body: Body
+  room: { width: number; depth: number }
+  facing: string
+  /** What is pinned to the floor where it happens. */
+  troubles: readonly Trouble[]
+}
 
-/** The whole routine from above in its room: footprints in order, the way of the centre, walls, where it starts and ends. */
-export const PathFloor = memo(function PathFloor({ path, body, room, facing }: PathFloorProps) {
+/** The whole routine in its room: footprints in order, the way of the centre, walls, where it starts, and the body on it. */
+export const PathFloor = memo(function PathFloor({ path, body, room, facing, troubles }: PathFloorProps) {
   const stage = useRef<HTMLDivElement>(null)
   const { width, height } = useSize(stage)
   const [whole, setWhole] = useState(false)
@@ -25,7 +35,12 @@ export const PathFloor = memo(function PathFloor({ path, body, room, facing }: P
   const prints = useMemo(() => gatherPrints(path.footprints), [path])
   const stretches = useMemo(() => listStretches(path), [path])
   const chairs = useMemo(() => listChairs(path), [path])
-  const plan = useMemo(() => layRoom(path, room, width, height, whole), [path, room, width, height, whole])
+  const look = usePlay((play) => play.look)
+  const mirrored = usePlay((play) => play.mirrored)
+  const plan = useMemo(
+    () => layRoom(path, { room, width, height, whole, onlooker: { look, mirrored } }),
+    [path, room, width, height, whole, look, mirrored],
+  )
   return (
     <section className={styles.floor} aria-label={ENGLISH.say('path.floor.label')}>
       <div ref={stage} className={styles.stage}>
@@ -58,7 +73,8 @@ export const PathFloor = memo(function PathFloor({ path, body, room, facing }: P
               />
             ))}
             <Start plan={plan} footprints={path.footprints} facing={facing} />
-            <CentreDot path={path} place={(point) => roomToScreen(plan, point)} />
+            <BodyInRoom path={path} body={body} plan={plan} />
+            <TroublePins path={path} plan={plan} troubles={troubles} />
           </svg>
         )}
       </div>
@@ -87,7 +103,7 @@ function Start({ plan, footprints: [left, right], facing }: StartProps) {
   return (
     <text
       x={lying ? Math.max(6, x - 6) : x}
-      y={Math.min(plan.height - 8, y + below * plan.scale + 40)}
+      y={Math.min(plan.height - 8, y + below * plan.scale + 26)}
       textAnchor={lying ? 'start' : 'middle'}
       className={styles.label}
     >

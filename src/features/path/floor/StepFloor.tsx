@@ -64,7 +64,7 @@ export function StepFloor(props: StepFloorProps) {
     midline(foot, 0),
     midline(foot, 1),
   ])
-  const plan = held ?? fitPlan(points, width, height, 0.14)
+  const plan = held ?? fitPlan(points, width, height, { about: 0.14 })
   const toMetres = (event: PointerEvent): Vec2 => {
     const box = svg.current?.getBoundingClientRect()
     return toFloor(plan, [event.clientX - (box?.left ?? 0), event.clientY - (box?.top ?? 0)])

@@ -95,7 +95,7 @@ describe('a room on the screen', () => {
       [900, 400],
       [300, 900],
     ] as const) {
-      const plan = layRoom(AHEAD, ROOM, width, height, true)
+      const plan = layRoom(AHEAD, { room: ROOM, width, height, whole: true })
       expect(plan.turn).toBe(width > height ? -Math.PI / 2 : 0)
       for (const point of [...plan.walls, [0.3, -1.2] as Vec2]) {
         const back = screenToRoom(plan, roomToScreen(plan, point))
@@ -106,12 +106,14 @@ describe('a room on the screen', () => {
   })
 
   it('the whole room is within the screen; the steps alone are shown larger', () => {
-    for (const plan of [layRoom(AHEAD, ROOM, 700, 500, true), layHall(ROOM, 700, 500)])
+    for (const plan of [layRoom(AHEAD, { room: ROOM, width: 700, height: 500, whole: true }), layHall(ROOM, 700, 500)])
       for (const wall of plan.walls) {
         const [x, y] = roomToScreen(plan, wall)
         expect(Math.min(x, y, 700 - x, 500 - y)).toBeGreaterThanOrEqual(0)
       }
-    expect(layRoom(AHEAD, ROOM, 700, 500, false).scale).toBeGreaterThan(layRoom(AHEAD, ROOM, 700, 500, true).scale)
+    expect(layRoom(AHEAD, { room: ROOM, width: 700, height: 500, whole: false }).scale).toBeGreaterThan(
+      layRoom(AHEAD, { room: ROOM, width: 700, height: 500, whole: true }).scale,
+    )
   })
 
   it('lying, what is ahead is to the right', () => {

@@ -1,10 +1,14 @@
-import type { ShownPath, Vec2 } from '@/core'
+import { DEG, type ShownPath, type Vec2 } from '@/core'
 import { fitPlan, type Plan, toFloor, toScreen } from '@/draw/plan'
+import { FROM_BEHIND, FROM_FRONT, FROM_RIGHT, type View, viewFrom } from '@/ui/figure/view'
+import type { Look } from '../state/play'
 
-/** A room on the screen, turned so that it lies as the screen does. */
+/** A room on the screen, as somebody at one of its sides sees it, or straight from above. */
 export type RoomPlan = Plan & {
   /** Radians, counter-clockwise: 0 has the room's front up, a quarter less has it to the right. */
   turn: number
+  /** As a body in it is seen. */
+  view: View
   /** The room's corners, counter-clockwise from the left rear one. */
   walls: Vec2[]
 }
@@ -42,34 +46,49 @@ const ABOUT_ROOM = 0.12
 /** About as long as a foot. */
 const FOOT = 0.25
 
-/** The whole room, or the steps as large as they can be; whichever way up shows them larger. */
-export function layRoom(
-  { extent, footprints }: ShownPath,
-  room: Room,
-  width: number,
-  height: number,
-  whole: boolean,
-): RoomPlan {
+/** Who looks on: from which side, and whether as in a mirror. */
+export type Onlooker = { look: Look; mirrored: boolean }
+
+const FROM_UP: Onlooker = { look: 'above', mirrored: false }
+/** So much higher than level the floor is looked at from a side. */
+const TILT = 35 * DEG
+const AZIMUTH: Record<Exclude<Look, 'above'>, number> = { front: FROM_FRONT, side: FROM_RIGHT, behind: FROM_BEHIND }
+
+/** Metres over the floor that are kept free for the body on it. */
+const TALL = 1.75
+
+type LayRoom = { room: Room; width: number; height: number; whole: boolean; onlooker?: Onlooker }
+
+/** The whole room, or the steps as large as they can be; from above, whichever way up shows them larger. */
+export function layRoom({ extent, footprints }: ShownPath, asked: LayRoom): RoomPlan {
+  const { room, whole } = asked
   const walls = wallsAbout(extent, room)
-  if (whole) return layPoints([...walls, ...cornersOf(...extent[0], ...extent[1])], walls, width, height, ABOUT_ROOM)
+  if (whole) return layPoints([...walls, ...cornersOf(...extent[0], ...extent[1])], walls, asked, ABOUT_ROOM)
   const steps = footprints.flatMap(({ heel, yaw }): Vec2[] => [
     heel,
     [heel[0] - FOOT * Math.sin(yaw), heel[1] + FOOT * Math.cos(yaw)],
   ])
-  return layPoints(steps, walls, width, height, ABOUT_STEPS)
+  return layPoints(steps, walls, asked, ABOUT_STEPS)
 }
 
-/** A whole room whose left rear corner is 0, 0. */
+/** A whole room whose left rear corner is 0, 0, from above. */
 export function layHall(room: Room, width: number, height: number): RoomPlan {
   const walls = cornersOf(0, 0, room.width, room.depth)
-  return layPoints(walls, walls, width, height, ABOUT_ROOM)
+  return layPoints(walls, walls, { width, height }, ABOUT_ROOM)
 }
 
-function layPoints(shown: readonly Vec2[], walls: Vec2[], width: number, height: number, about: number): RoomPlan {
-  const lay = (turn: number): RoomPlan => {
+type Screen = Pick<LayRoom, 'width' | 'height' | 'onlooker'>
+
+function layPoints(shown: readonly Vec2[], walls: Vec2[], screen: Screen, about: number): RoomPlan {
+  const { width, height, onlooker: { look, mirrored } = FROM_UP } = screen
+  const lay = (azimuth: number, tilt: number): RoomPlan => {
+    const view = viewFrom(azimuth, mirrored, tilt)
+    // Who stands behind has the room's front up.
+    const turn = azimuth - FROM_BEHIND
     const points = shown.map((point) => rotate(point, turn))
-    return { ...fitPlan(points, width, height, about), turn, walls }
+    return { ...fitPlan(points, width, height, { about, seen: view, tall: TALL }), turn, view, walls }
   }
-  const [upright, lying] = [lay(0), lay(-Math.PI / 2)]
+  if (look !== 'above') return lay(AZIMUTH[look], TILT)
+  const [upright, lying] = [lay(FROM_BEHIND, 90 * DEG), lay(FROM_RIGHT, 90 * DEG)]
   return lying.scale > upright.scale * 1.05 ? lying : upright
 }

@@ -1,11 +1,10 @@
-import { SCHOOL_IDS, type SchoolId, type ShownPath } from '@/core'
+import { SCHOOL_IDS, type SchoolId } from '@/core'
 import { HALF_BREATH_S, type RoutineDocument } from '@/formats/routine-document'
 import type { Group } from '@/records/groups'
 import type { NamedPerson } from '@/server/bench'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { ENGLISH } from '@/words/language'
-import { sayWalked } from '@/words/path'
 import { saySchool } from '@/words/postures'
 import { beginDrag, editRoutine, endDrag } from '../state/store'
 
@@ -19,7 +18,6 @@ type PathSentenceProps = {
   routines: readonly { id: string; name: string; purpose: string | null }[]
   open: string
   routine: RoutineDocument
-  path: ShownPath | null
   onWalker: (id: string) => void
   onRoutine: (id: string) => void
 }
@@ -29,9 +27,9 @@ const drag = { onDragStart: beginDrag, onDragEnd: endDrag }
 export const GROUP = 'group '
 const ROOM = { widthM: 6, depthM: 8 }
 
-/** Who walks what, how, how slowly, in which room, and what comes of it: each word that can be another is chosen in its place. */
+/** Who walks what, how, how slowly, in which room: each word that can be another is chosen in its place. */
 export function PathSentence(props: PathSentenceProps) {
-  const { people, groups, walker, routines, open, routine, path, onWalker, onRoutine } = props
+  const { people, groups, walker, routines, open, routine, onWalker, onRoutine } = props
   const { school = 'long-upright', tempo, room = ROOM } = routine
   const setRoom = (change: Partial<typeof ROOM>) => editRoutine((was) => ({ ...was, room: { ...room, ...change } }))
   return (
@@ -92,13 +90,7 @@ export function PathSentence(props: PathSentenceProps) {
         onChange={(depthM) => setRoom({ depthM })}
         {...drag}
       />
-      {walker.startsWith(GROUP) ? (
-        '.'
-      ) : (
-        <>
-          : <strong>{sayWalked(path)}</strong>
-        </>
-      )}
+      .
     </h1>
   )
 }

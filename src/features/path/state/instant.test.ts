@@ -103,7 +103,7 @@ describe('the floor of a path', () => {
   })
 
   it('lays a long room along the screen, and a point of it comes back', () => {
-    const plan = layRoom(PATH, { width: 4, depth: 9 }, 800, 300, true)
+    const plan = layRoom(PATH, { room: { width: 4, depth: 9 }, width: 800, height: 300, whole: true })
     expect(plan.turn).not.toBe(0)
     const [x, y] = screenToRoom(plan, roomToScreen(plan, [0.3, 1.2]))
     expect([x, y]).toEqual([expect.closeTo(0.3, 6), expect.closeTo(1.2, 6)])

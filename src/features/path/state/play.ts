@@ -26,8 +26,8 @@ export const usePlay = create<Play>(() => ({
   playing: false,
   speed: 1,
   loop: false,
-  look: 'front',
-  mirrored: true,
+  look: 'behind',
+  mirrored: false,
   open: null,
   preview: null,
 }))

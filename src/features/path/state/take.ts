@@ -1,4 +1,4 @@
-import type { Measured, RoutinePart, SaferWay, Stance } from '@/core'
+import type { Measured, RoutinePart, SaferWay, Stance, WalkFit } from '@/core'
 import { fromStance } from '@/formats/from-core'
 import type { ChangesDocument, PartDocument, RoutineDocument } from '@/formats/routine-document'
 import type { StanceBody } from '@/formats/stance-document'
@@ -72,6 +72,21 @@ const heelsOf = ({ feet: { left, right } }: StanceBody): NonNullable<ChangesDocu
   left: { heel: left.heel },
   right: { heel: right.heel },
 })
+
+/** A routine as somebody walks it with the others: their step, their width, and a chair where their hand is on one. */
+export function takeFit(routine: RoutineDocument, { scale, nearer, chairs, parts }: TakenFit): RoutineDocument {
+  const measured = takeMeasure(routine, { measure: { scale, by: 0, nearer }, parts })
+  const held = new Set(chairs.flatMap(({ part }) => [part - 1, part]))
+  return {
+    ...measured,
+    parts: measured.parts.map((part, i) => {
+      const stance = parts[i]?.stance
+      return stance && held.has(i) ? { ...part, ...over(part, supportsOf(stance)) } : part
+    }),
+  }
+}
+
+type TakenFit = Pick<WalkFit, 'scale' | 'nearer' | 'chairs'> & { parts: RoutinePart[] }
 
 /** A routine with one step length, one height and one width. */
 export function takeMeasure(

@@ -1,88 +1,49 @@
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
-import { useEffect, useRef, useState } from 'react'
-import type { RoutinePart, SaferWay, SaferWays, ShownPath, Side, Way } from '@/core'
-import type { PersonDocument } from '@/formats/person-document'
-import { toPerson } from '@/formats/to-core'
+import { useEffect } from 'react'
+import type { SaferWay, SaferWays } from '@/core'
 import { VerdictMark } from '@/ui/words/VerdictMark'
 import { ENGLISH } from '@/words/language'
 import { sayBought, saySaferKind, sayWayChanges } from '@/words/safer'
-import { startRefine, startSaferWays } from '@/workers/safer'
 import { setPlay } from '../state/play'
-import { editRoutine } from '../state/store'
-import { takeSafer } from '../state/take'
+import { takeWay } from './take-way'
 import styles from './trouble.module.css'
 
-type RemediesProps = { path: ShownPath; parts: readonly RoutinePart[]; person: PersonDocument; at: number }
-
-const REST_MS = 500
-type Found = SaferWays | 'searching' | 'broken'
-type RemedySearch = { way: Way; anchor: Side | null }
+type RemediesProps = {
+  /** What was found for the way to the part that is open; null: it is being looked for. */
+  found: SaferWays | 'broken' | null
+  at: number
+  onRefine: (one: SaferWay) => void
+}
 
 const say = (key: string) => ENGLISH.say(`safer.${key}`)
 
 /** Safer ways to the part that is open: what changes and what it buys; shown over the original, taken with one press. */
-export function Remedies({ path, parts, person, at }: RemediesProps) {
-  const [found, setFound] = useState<Found>('searching')
-  const way = path.transitions[at - 1]
-  const asked = useRef<RemedySearch | null>(null)
-  useEffect(() => {
-    const [before, part, stood] = [parts[at - 1], parts[at], path.parts[at - 1]]
-    if (!before || !part || !stood) return
-    setFound('searching')
-    let cancel = () => {}
-    const timer = setTimeout(() => {
-      const { at: _, ...stance } = stood.stance
-      const mine = { way: { before: { ...before, stance }, parts: [part] }, anchor: way?.anchor ?? null }
-      asked.current = mine
-      const search = startSaferWays(toPerson(person), mine.way, mine.anchor)
-      cancel = search.cancel
-      search.found.then(setFound).catch(() => setFound('broken'))
-    }, REST_MS)
-    return () => {
-      clearTimeout(timer)
-      cancel()
-      setPlay({ preview: null })
-    }
-  }, [path, parts, person, at, way])
-  const refine = async (one: SaferWay) => {
-    const mine = asked.current
-    if (!mine) return
-    const fine = await startRefine(toPerson(person), mine.way, mine.anchor, one).found.catch(() => one)
-    // Something newer may have been asked for meanwhile.
-    if (asked.current !== mine) return
-    setFound((was) =>
-      typeof was === 'object' ? { ...was, ways: was.ways.map((each) => (each.kind === one.kind ? fine : each)) } : was,
-    )
-  }
+export function Remedies({ found, at, onRefine }: RemediesProps) {
+  useEffect(() => () => setPlay({ preview: null }), [])
   return (
     <section aria-label={say('title')} className={styles.remedies}>
       <h3>{say('title')}</h3>
-      {found === 'searching' && <LinearProgress aria-label={say('searching')} />}
+      {found === null && <LinearProgress aria-label={say('searching')} />}
       {found === 'broken' && <p role="alert">{say('broken')}</p>}
-      {typeof found === 'object' && found.ways.length === 0 && (
+      {typeof found === 'object' && found && found.ways.length === 0 && (
         <p>{say(found.original.verdict === 'holds' ? 'good' : 'none')}</p>
       )}
-      {typeof found === 'object' && (
+      {typeof found === 'object' && found && (
         <ul>
           {found.ways.map((one) => (
             <Remedy
               key={one.kind}
               one={one}
               original={found.original}
-              onTake={() => take(at, one)}
-              onRefine={() => refine(one)}
+              onTake={() => takeWay(at, one)}
+              onRefine={() => onRefine(one)}
             />
           ))}
         </ul>
       )}
     </section>
   )
-}
-
-function take(at: number, one: SaferWay): void {
-  editRoutine((routine) => takeSafer(routine, at, one))
-  setPlay({ preview: null })
 }
 
 type RemedyProps = { one: SaferWay; original: SaferWays['original']; onTake: () => void; onRefine: () => void }

@@ -1,49 +1,50 @@
 import Button from '@mui/material/Button'
 import ButtonBase from '@mui/material/ButtonBase'
-import { memo, useMemo, useState } from 'react'
-import type { RoutinePart, ShownPath } from '@/core'
+import { memo, useState } from 'react'
+import type { RoutinePart, SaferWays, ShownPath } from '@/core'
 import { HALF_BREATH_S, type RoutineDocument } from '@/formats/routine-document'
-import { capVerdict } from '@/records/cap-verdict'
-import type { BenchPerson } from '@/server/bench'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
-import { sayFinding, sayHeading } from '@/words/findings'
+import { VerdictMark } from '@/ui/words/VerdictMark'
+import { sayFinding } from '@/words/findings'
 import { ENGLISH } from '@/words/language'
 import { sayRefused, saySeconds } from '@/words/path'
-import { sayUnanswered } from '@/words/records'
-import { goTo, setPlay } from '../state/play'
-import { listTroubles, type Trouble as One } from './list-troubles'
+import { sayWayChanges } from '@/words/safer'
+import type { SaferThere } from '../state/use-safer-there'
+import type { Trouble as One } from './list-troubles'
+import { letterOf, sayTrouble } from './say-trouble'
+import { showTrouble } from './show-trouble'
 import { TempoOffers } from './TempoOffers'
+import { takeWay } from './take-way'
 import styles from './trouble.module.css'
 
 type TroubleProps = {
   path: ShownPath
+  troubles: readonly One[]
   names: readonly string[]
   who: string
   routine: RoutineDocument
   parts: readonly RoutinePart[]
-  /** Usual cautions of whoever walks that nobody answered. */
-  unanswered: BenchPerson['unanswered']
+  safer: SaferThere
 }
 
-const FIRST = 1
+/** So many stand on the floor, too. */
+export const PINNED = 3
 
-/** What is wrong on the way, as prose, the worst first; each leads to its instant. */
-export const Trouble = memo(function Trouble({ path, names, who, routine, parts, unanswered }: TroubleProps) {
-  const troubles = useMemo(() => listTroubles(path), [path])
+/** What is wrong on the way, the worst first: each leads to its instant, the first ones with what helps there. */
+export const Trouble = memo(function Trouble(props: TroubleProps) {
+  const { path, troubles, names, who, routine, parts, safer } = props
   const [all, setAll] = useState(false)
-  const verdict = capVerdict(path.verdict, unanswered.length)
-  const shown = all ? troubles : troubles.slice(0, FIRST)
+  const shown = all ? troubles : troubles.slice(0, PINNED)
+  // Of a part that several are about, what helps stands at the first.
+  const isFirst = (i: number) => troubles.findIndex(({ part }) => part === troubles[i]?.part) === i
   return (
     <section className={styles.trouble} aria-label={ENGLISH.say('path.trouble.label')}>
-      <h2 data-testid="path-verdict" aria-live="polite">
-        <VerdictMark verdict={verdict} size={24} /> {VERDICT_WORDS[verdict]}
-      </h2>
-      {unanswered.length > 0 && <p>{sayUnanswered(unanswered)}</p>}
       {troubles.length === 0 && <p>{ENGLISH.say('path.empty')}</p>}
       <ul>
-        {shown.map((trouble) => (
+        {shown.map((trouble, i) => (
           <li key={trouble.key} data-severity={trouble.severity}>
-            <TroubleLine trouble={trouble} names={names} who={who} />
+            {i < PINNED && <b aria-hidden="true">{letterOf(i)}</b>}
+            <TroubleLine trouble={trouble} name={names[trouble.part] ?? ''} who={who} />
+            {i < PINNED && isFirst(i) && <Helps found={safer.get(trouble.part)} at={trouble.part} />}
             {trouble.finding && (
               <TempoOffers
                 finding={trouble.finding}
@@ -57,34 +58,40 @@ export const Trouble = memo(function Trouble({ path, names, who, routine, parts,
           </li>
         ))}
       </ul>
-      {troubles.length > FIRST && (
+      {troubles.length > PINNED && (
         <Button aria-expanded={all} onClick={() => setAll(!all)}>
-          {ENGLISH.say(all ? 'path.trouble.fewer' : 'path.trouble.more', { n: troubles.length - FIRST })}
+          {ENGLISH.say(all ? 'path.trouble.fewer' : 'path.trouble.more', { n: troubles.length - PINNED })}
         </Button>
       )}
     </section>
   )
 })
 
-function TroubleLine({ trouble, names, who }: { trouble: One; names: readonly string[]; who: string }) {
-  const { finding, error, atS, part, step, again } = trouble
-  const name = names[part] ?? ''
-  const show = () => {
-    goTo(atS)
-    setPlay({ open: part > 0 ? part : null })
-  }
+function TroubleLine({ trouble, name, who }: { trouble: One; name: string; who: string }) {
+  const { finding, error, atS, again } = trouble
   return (
     <>
-      <ButtonBase className={styles.show} onClick={show}>
-        {ENGLISH.say('path.step.title', {
-          step: step ?? 'none',
-          heading: finding ? sayHeading(finding) : ENGLISH.say('path.trouble.noWay'),
-        })}
+      <ButtonBase className={styles.show} onClick={() => showTrouble(trouble)}>
+        {sayTrouble(trouble)}
       </ButtonBase>
-      <span>{ENGLISH.say('path.step.at', { name, at: saySeconds(atS) })}</span>
       <p>{finding ? sayFinding(finding) : error && sayRefused(error, who)}</p>
-      {again > 0 && <span>{ENGLISH.say('path.trouble.again', { n: again })}</span>}
+      <span>
+        {ENGLISH.say('path.step.at', { name, at: saySeconds(atS) })}
+        {again > 0 && ` ${ENGLISH.say('path.trouble.again', { n: again })}`}
+      </span>
       {finding?.code === 'step.falls' && <p className={styles.test}>{ENGLISH.say('path.step.test')}</p>}
     </>
+  )
+}
+
+/** The least that helps on that way, with its button; more of it where the way is opened. */
+function Helps({ found, at }: { found: SaferWays | 'broken' | undefined; at: number }) {
+  const one = typeof found === 'object' ? found.ways[0] : undefined
+  if (!one) return null
+  return (
+    <div className={styles.helps}>
+      <VerdictMark verdict={one.marks.verdict ?? 'beyond'} size={15} /> <span>{sayWayChanges(one.changes)}</span>
+      <Button onClick={() => takeWay(at, one)}>{ENGLISH.say('safer.take')}</Button>
+    </div>
   )
 }

@@ -1,4 +1,4 @@
-import { BROKEN, type MotionFinding, type ShownPath, type ShownTransition } from '@/core'
+import { FIRST_SAID, type MotionFinding, type ShownPath, type ShownTransition } from '@/core'
 import { stepOfPart } from '../floor/prints'
 
 /** One thing that is wrong on the way to a part: a finding, or why there is no way. */
@@ -16,8 +16,6 @@ export type Trouble = {
 }
 
 const ORDER = { none: 0, hard: 1, caution: 2, note: 3 } as const
-/** An order or a limit of theirs that is broken, then a fall, then what a joint says. */
-const FIRST: readonly string[] = [...BROKEN, 'step.falls', 'balance.outside']
 
 /** The worst first; the same finding on several ways is said once, at its worst, and how often. */
 export function listTroubles({ transitions, footprints, parts }: ShownPath): Trouble[] {
@@ -44,8 +42,8 @@ export function listTroubles({ transitions, footprints, parts }: ShownPath): Tro
     }
   }
   const rank = ({ finding }: Trouble) => {
-    const at = FIRST.indexOf(finding?.code ?? '')
-    return at < 0 ? FIRST.length : at
+    const at = finding ? FIRST_SAID.indexOf(finding.code) : -1
+    return at < 0 ? FIRST_SAID.length : at
   }
   return [...found.values()].sort((a, b) => ORDER[a.severity] - ORDER[b.severity] || rank(a) - rank(b) || a.atS - b.atS)
 }

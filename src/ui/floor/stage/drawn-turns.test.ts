@@ -35,7 +35,7 @@ describe('how far the waist turns, drawn on the floor', () => {
   })
   const drawn = (of = body) => {
     const analysis = analyse(of, makeStandingStance(of))
-    const plan = fitPlan([analysis.pose.centre], 400, 300, 0.4)
+    const plan = fitPlan([analysis.pose.centre], 400, 300, { about: 0.4 })
     const [x, y] = toScreen(plan, analysis.pose.centre)
     const markup = renderToStaticMarkup(createElement(WaistFan, { plan, analysis }))
     const ends = [...markup.matchAll(/(?:L| 0 0 1 )(-?[\d.]+) (-?[\d.]+)/g)].map(([, px, py]) => [

@@ -29,7 +29,7 @@ export function usePlan(
   const held = useRef<Plan | null>(null)
   const lastFit = useRef(fits)
   const points = listPoints(footing)
-  const fit = fitPlan(points, width, height, ABOUT, Math.min(BESIDE * text, BESIDE_MOST * width))
+  const fit = fitPlan(points, width, height, { about: ABOUT, beside: Math.min(BESIDE * text, BESIDE_MOST * width) })
   const plan = held.current
   const resized = !plan || plan.width !== width || plan.height !== height
   const left = plan && points.some((p) => isNearEdge(plan, toScreen(plan, p)))

@@ -1,0 +1,112 @@
+import { type ReactNode, useMemo } from 'react'
+import type { Body, RoutinePart, SaferWay, ShownPath } from '@/core'
+import { HALF_BREATH_S, type RoutineDocument } from '@/formats/routine-document'
+import { toPerson } from '@/formats/to-core'
+import type { BenchPerson } from '@/server/bench'
+import { startRefine } from '@/workers/safer'
+import { PlayBar } from './body/PlayBar'
+import { PlayedBody } from './body/PlayedBody'
+import { PathFloor } from './floor/PathFloor'
+import { StepFloor } from './floor/StepFloor'
+import styles from './path.module.css'
+import { Ribbon } from './ribbon/Ribbon'
+import { PathSaid } from './said/PathSaid'
+import { useFit } from './state/use-fit'
+import { useSaferThere, wayTo } from './state/use-safer-there'
+import type { Library } from './state/use-walk'
+import { Asks } from './trouble/Asks'
+import { listTroubles } from './trouble/list-troubles'
+import { Remedies } from './trouble/Remedies'
+import { PINNED, Trouble } from './trouble/Trouble'
+import { TwoWays } from './trouble/TwoWays'
+import { WholeRemedy } from './trouble/WholeRemedy'
+
+type WalkedProps = {
+  path: ShownPath
+  /** Of what or who was there before. */
+  isStale: boolean
+  body: Body
+  person: BenchPerson
+  library: Library
+  routine: RoutineDocument
+  parts: RoutinePart[]
+  /** The part whose way there is opened. */
+  open: number | null
+  names: readonly string[]
+  room: { width: number; depth: number }
+  facing: string
+  /** The order of its parts, under what runs along time. */
+  children: ReactNode
+}
+
+/** A routine as somebody walks it: what it comes to, its floor with them on it, what is wrong with what helps, and time. */
+export function Walked(props: WalkedProps) {
+  const { path, isStale, body, person, library, routine, parts, open, names, room, facing, children } = props
+  const fresh = isStale ? null : path
+  const fit = useFit(fresh, parts, person.document)
+  const troubles = useMemo(() => listTroubles(path), [path])
+  const pinned = useMemo(() => troubles.slice(0, PINNED), [troubles])
+  const wanted = [...(open ? [open] : []), ...pinned.map(({ part }) => part).filter((part) => part > 0)]
+  const safer = useSaferThere(fresh, parts, person.document, wanted)
+  const refine = async (at: number, one: SaferWay) => {
+    const [asked, ways] = [wayTo(path, parts, at), safer.known.get(at)]
+    if (!asked || typeof ways !== 'object') return
+    const fine = await startRefine(toPerson(person.document), asked.way, asked.anchor, one).found.catch(() => one)
+    safer.put(at, { ...ways, ways: ways.ways.map((each) => (each.kind === one.kind ? fine : each)) })
+  }
+  return (
+    <div className={styles.work} data-stale={isStale}>
+      <PathSaid path={path} person={person} fit={fit} worst={troubles[0]} names={names} />
+      <div className={styles.floor}>
+        {open && path.transitions[open - 1] ? (
+          <div className={styles.step}>
+            <StepFloor
+              path={path}
+              body={body}
+              person={person}
+              library={library}
+              parts={parts}
+              at={open}
+              name={names[open] ?? ''}
+            />
+            <PlayedBody path={path} body={body} />
+          </div>
+        ) : (
+          <PathFloor path={path} body={body} room={room} facing={facing} troubles={pinned} />
+        )}
+      </div>
+      <PlayBar path={path} body={body} />
+      <div className={styles.right}>
+        <Trouble
+          path={path}
+          troubles={troubles}
+          names={names}
+          who={person.name}
+          routine={routine}
+          parts={parts}
+          safer={safer.known}
+        />
+        {open ? (
+          <>
+            <Remedies found={safer.known.get(open) ?? null} at={open} onRefine={(one) => refine(open, one)} />
+            <TwoWays
+              path={path}
+              body={body}
+              parts={parts}
+              at={open}
+              school={routine.school ?? 'long-upright'}
+              ways={library.ways}
+            />
+          </>
+        ) : (
+          <WholeRemedy parts={parts} person={person.document} />
+        )}
+        <Asks path={path} halfBreathS={routine.tempo?.halfBreathS ?? HALF_BREATH_S} />
+      </div>
+      <div className={styles.along}>
+        <Ribbon path={path} parts={routine.parts} names={names} />
+        {children}
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,40 @@
+import type { MotionFinding, ShownPath, ShownTransition, WalkFit } from '@/core'
+import { sayFinding } from './findings'
+import { ENGLISH, type Words } from './language'
+import { sayList } from './lists'
+import { sayRefused, sayWalked } from './path'
+import { sayWalker } from './walkers'
+
+/** What is said first of a path: whether somebody can walk it, with what, and why not as it is. */
+
+/** "Odalys Marrin can walk this with half steps." */
+export function sayWalkable(
+  who: string,
+  path: ShownPath,
+  fit: WalkFit | 'searching' | 'broken' | null,
+  names: readonly string[],
+  words: Words = ENGLISH,
+): string {
+  const say = (how: string, more: Record<string, string> = {}) => words.say(`path.said.how.${how}`, { who, ...more })
+  if (fit === 'searching' || fit === 'broken') return say(fit === 'searching' ? 'searching' : 'notAsIs')
+  if (fit && fit.how !== 'asIs')
+    return say(fit.how, { how: sayWalker({ ...fit, fitted: fit.fitted.map(() => null) }, words) })
+  const close = path.transitions.flatMap(({ verdict, to }) => (verdict === 'close' ? [names[to] ?? ''] : []))
+  const [first, ...more] = [...new Set(close)]
+  if (first === undefined) return say('asIs')
+  return more.length < 2 ? say('close', { names: sayList([first, ...more], words) }) : say('closeOften')
+}
+
+type Worst = { part: number; finding: MotionFinding | null; error: ShownTransition['error'] }
+
+/** "As it is, 3 moves go past a limit of theirs: the left knee bends 53°; its limit is 30°, on the way to brush knee." */
+export function sayWhyNot(
+  path: ShownPath,
+  { part, finding, error }: Worst,
+  names: readonly string[],
+  who: string,
+  words: Words = ENGLISH,
+): string {
+  const worst = finding ? sayFinding(finding, words) : error ? sayRefused(error, who, words) : ''
+  return words.say('path.said.asItIs', { walked: sayWalked(path, words), name: names[part] ?? '', worst })
+}
