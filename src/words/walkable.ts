@@ -1,8 +1,9 @@
-import type { MotionFinding, ShownPath, ShownTransition, WalkFit } from '@/core'
+import type { MotionFinding, SaferWay, ShownPath, ShownTransition, WalkFit } from '@/core'
 import { sayFinding } from './findings'
 import { ENGLISH, type Words } from './language'
 import { sayList } from './lists'
 import { sayRefused, sayWalked } from './path'
+import { sayWayChanges } from './safer'
 import { sayWalker } from './walkers'
 
 /** What is said first of a path: whether somebody can walk it, with what, and why not as it is. */
@@ -23,6 +24,23 @@ export function sayWalkable(
   const [first, ...more] = [...new Set(close)]
   if (first === undefined) return say('asIs')
   return more.length < 2 ? say('close', { names: sayList([first, ...more], words) }) : say('closeOften')
+}
+
+/** "Right hand on a chair back to brush knee, right; leave the step out … to push, right." What is alike is said once. */
+export function sayMends(
+  mends: readonly { at: number; one: Pick<SaferWay, 'changes'> }[],
+  names: readonly string[],
+  words: Words = ENGLISH,
+): string {
+  const all = mends.map(({ at, one }) => ({
+    what: sayWayChanges(one.changes, words),
+    to: words.say('path.said.quoted', { name: names[at] ?? '' }),
+  }))
+  const said = [...new Set(all.map(({ what }) => what))].map((what) => {
+    const to = all.flatMap((mend) => (mend.what === what ? [mend.to] : []))
+    return words.say('path.said.mend', { what, to: sayList(to, words) })
+  })
+  return said.join(' ')
 }
 
 type Worst = { part: number; finding: MotionFinding | null; error: ShownTransition['error'] }

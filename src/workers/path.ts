@@ -1,6 +1,13 @@
 import type { Person, RoutinePart, ShownPath } from '@/core'
 import { type Opened, openWorker } from './open-worker'
 import type { PathApi } from './path.worker'
+import { keepSearches, type Search } from './search'
+
+const search = keepSearches(() => openWorker<PathApi>(new Worker(new URL('./path.worker.ts', import.meta.url))))
+
+/** Works a routine out once. */
+export const startWalk = (person: Person, parts: RoutinePart[], samples: number): Search<ShownPath> =>
+  search((api) => api.walk(person, parts, samples))
 
 type PathRequest = { person: Person; parts: RoutinePart[]; samples: number }
 

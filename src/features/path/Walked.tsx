@@ -6,14 +6,17 @@ import type { BenchPerson } from '@/server/bench'
 import { startRefine } from '@/workers/safer'
 import { PlayBar } from './body/PlayBar'
 import { PlayedBody } from './body/PlayedBody'
+import { PlayedVials } from './body/PlayedVials'
 import { PathFloor } from './floor/PathFloor'
 import { StepFloor } from './floor/StepFloor'
 import styles from './path.module.css'
 import { Ribbon } from './ribbon/Ribbon'
 import { PathSaid } from './said/PathSaid'
 import { useFit } from './state/use-fit'
-import { useSaferThere, wayTo } from './state/use-safer-there'
+import { useMends } from './state/use-mends'
+import { useSaferThere } from './state/use-safer-there'
 import type { Library } from './state/use-walk'
+import { wayTo } from './state/way-to'
 import { Asks } from './trouble/Asks'
 import { listTroubles } from './trouble/list-troubles'
 import { Remedies } from './trouble/Remedies'
@@ -47,7 +50,12 @@ export function Walked(props: WalkedProps) {
   const troubles = useMemo(() => listTroubles(path), [path])
   const pinned = useMemo(() => troubles.slice(0, PINNED), [troubles])
   const wanted = [...(open ? [open] : []), ...pinned.map(({ part }) => part).filter((part) => part > 0)]
-  const safer = useSaferThere(fresh, parts, person.document, wanted)
+  // What no single measure mends is mended way by way.
+  const needsMending = fit !== null && typeof fit === 'object' && fit.parts === null && fit.how !== 'sits'
+  const mends = useMends(needsMending ? fresh : null, routine, person, library)
+  // The machine works at one thing: first at what is said first.
+  const isSearching = fit === 'searching' || mends === 'searching'
+  const safer = useSaferThere(isSearching && !open ? null : fresh, parts, person.document, wanted)
   const refine = async (at: number, one: SaferWay) => {
     const [asked, ways] = [wayTo(path, parts, at), safer.known.get(at)]
     if (!asked || typeof ways !== 'object') return
@@ -56,7 +64,7 @@ export function Walked(props: WalkedProps) {
   }
   return (
     <div className={styles.work} data-stale={isStale}>
-      <PathSaid path={path} person={person} fit={fit} worst={troubles[0]} names={names} />
+      <PathSaid path={path} person={person} fit={fit} mends={mends} worst={troubles[0]} names={names} />
       <div className={styles.floor}>
         {open && path.transitions[open - 1] ? (
           <div className={styles.step}>
@@ -69,13 +77,15 @@ export function Walked(props: WalkedProps) {
               at={open}
               name={names[open] ?? ''}
             />
-            <PlayedBody path={path} body={body} />
+            <PlayedBody path={path} body={body}>
+              <PlayedVials path={path} body={body} />
+            </PlayedBody>
           </div>
         ) : (
           <PathFloor path={path} body={body} room={room} facing={facing} troubles={pinned} />
         )}
       </div>
-      <PlayBar path={path} body={body} />
+      <PlayBar path={path} />
       <div className={styles.right}>
         <Trouble
           path={path}

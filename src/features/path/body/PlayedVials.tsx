@@ -1,7 +1,9 @@
+import type { Body, ShownPath } from '@/core'
 import { type Axis, readAxis } from '@/draw/bubble'
-import type { Played } from '@/ui/figure/draw-played'
 import { Vial } from '@/ui/vial/Vial'
 import { ENGLISH } from '@/words/language'
+import { usePlayed } from '../state/use-played'
+import { useSaid } from '../state/use-said'
 import styles from './body.module.css'
 
 const LENGTH = 148
@@ -9,9 +11,13 @@ const THICKNESS = 20
 /** Metres of floor that a vial shows. */
 const SHOWN = 0.5
 
-/** Both vials of the instant: the bubble stands where the centre stands between the edges. */
-export function PlayedVials({ drawn: { margins, reserve } }: { drawn: Played }) {
-  const { usable } = margins
+/** What the second that is looked at shows, and both its vials: the bubble stands where the centre stands between the edges. */
+export function PlayedVials({ path, body }: { path: ShownPath; body: Body }) {
+  const drawn = usePlayed(path, body)
+  const { said } = useSaid(path)
+  if (!drawn) return <p>{ENGLISH.say('path.play.none')}</p>
+  const { reserve } = drawn
+  const { usable } = drawn.margins
   const scale = LENGTH / SHOWN
   const vial = (axis: Axis) => (
     <figure key={axis}>
@@ -29,6 +35,7 @@ export function PlayedVials({ drawn: { margins, reserve } }: { drawn: Played }) 
   )
   return (
     <div className={styles.vials}>
+      <p className={styles.instant}>{said}</p>
       {vial('across')}
       {vial('along')}
     </div>

@@ -4,6 +4,7 @@ import { type Body, type Footprint, fitRoom, type ShownPath, type Vec2 } from '@
 import { useSize } from '@/ui/floor/stage/use-size'
 import { ENGLISH } from '@/words/language'
 import { sayDrift, sayRoom } from '@/words/path'
+import { PlayedVials } from '../body/PlayedVials'
 import { usePlay } from '../state/play'
 import type { Trouble } from '../trouble/list-troubles'
 import { BodyInRoom } from './BodyInRoom'
@@ -12,6 +13,7 @@ import styles from './floor.module.css'
 import { PrintMark } from './PrintMark'
 import { gatherPrints } from './prints'
 import { listChairs, RoomChairs } from './RoomChairs'
+import { RoomSentence } from './RoomSentence'
 import { Metres, pointsOf, Walls } from './RoomWalls'
 import { layRoom, type RoomPlan, roomToScreen } from './room-plan'
 import { TroublePins } from './TroublePins'
@@ -38,12 +40,13 @@ export const PathFloor = memo(function PathFloor({ path, body, room, facing, tro
   const look = usePlay((play) => play.look)
   const mirrored = usePlay((play) => play.mirrored)
   const plan = useMemo(
-    () => layRoom(path, { room, width, height, whole, onlooker: { look, mirrored } }),
-    [path, room, width, height, whole, look, mirrored],
+    () => layRoom(path, { room, width, height, whole, onlooker: { look, mirrored }, tall: body.stature }),
+    [path, body, room, width, height, whole, look, mirrored],
   )
   return (
     <section className={styles.floor} aria-label={ENGLISH.say('path.floor.label')}>
       <div ref={stage} className={styles.stage}>
+        <PlayedVials path={path} body={body} />
         {width > 0 && (
           <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} data-testid="path-floor">
             <title>{ENGLISH.say('path.floor.title')}</title>
@@ -73,13 +76,19 @@ export const PathFloor = memo(function PathFloor({ path, body, room, facing, tro
               />
             ))}
             <Start plan={plan} footprints={path.footprints} facing={facing} />
+            <TroublePins path={path} body={body} plan={plan} troubles={troubles} />
             <BodyInRoom path={path} body={body} plan={plan} />
-            <TroublePins path={path} plan={plan} troubles={troubles} />
           </svg>
         )}
       </div>
       <div className={styles.under}>
-        <p>{pointed ?? [...sayRoom(fit, room), sayDrift(path)].join(' ')}</p>
+        <p>
+          {pointed ?? (
+            <>
+              <RoomSentence room={room} /> {[...sayRoom(fit, room), sayDrift(path)].join(' ')}
+            </>
+          )}
+        </p>
         <Button aria-pressed={whole} onClick={() => setWhole(!whole)}>
           {ENGLISH.say(whole ? 'path.floor.steps' : 'path.floor.room')}
         </Button>

@@ -1,4 +1,4 @@
-import type { ShownPath, Vec2 } from '@/core'
+import type { Body, ShownPath, Vec2 } from '@/core'
 import { findInstant } from '@/ui/figure/instant'
 import type { Trouble } from '../trouble/list-troubles'
 import { letterOf, sayTrouble } from '../trouble/say-trouble'
@@ -7,20 +7,23 @@ import styles from './floor.module.css'
 import { pressed } from './pressed'
 import { type RoomPlan, roomToScreen } from './room-plan'
 
-type TroublePinsProps = { path: ShownPath; plan: RoomPlan; troubles: readonly Trouble[] }
+type TroublePinsProps = { path: ShownPath; body: Body; plan: RoomPlan; troubles: readonly Trouble[] }
 
-/** How tall a pin stands, and how near two may stand, pixels. */
-const TALL = 46
+/** How far over the body's head a pin's is, how tall it is at the least, and how near two may stand, pixels. */
+const OVER = 20
+const LEAST = 44
 const APART = 34
 
 /** What is wrong, pinned to the floor where it happens; a pin leads to its instant. */
-export function TroublePins({ path, plan, troubles }: TroublePinsProps) {
+export function TroublePins({ path, body, plan, troubles }: TroublePinsProps) {
+  const tall = Math.max(LEAST, body.stature * plan.scale * plan.view.level + OVER)
   const taken: Vec2[] = []
   return troubles.map((trouble, i) => {
-    const centre = findInstant(path, trouble.atS)?.centre
+    const between = findInstant(path, trouble.atS)
+    const centre = between?.from?.centre ?? between?.centre
     if (!centre) return null
     const [x, y] = roomToScreen(plan, centre)
-    const head = findFree([x, y - TALL], taken, plan)
+    const head = findFree([x, y - tall], taken, plan)
     taken.push(head)
     return (
       <g

@@ -51,13 +51,19 @@ export type Onlooker = { look: Look; mirrored: boolean }
 
 const FROM_UP: Onlooker = { look: 'above', mirrored: false }
 /** So much higher than level the floor is looked at from a side. */
-const TILT = 35 * DEG
-const AZIMUTH: Record<Exclude<Look, 'above'>, number> = { front: FROM_FRONT, side: FROM_RIGHT, behind: FROM_BEHIND }
+const TILT = 45 * DEG
+/** Not quite from behind or in front: steps ahead are seen beside the body, not through it. */
+const ASIDE = 35 * DEG
+const AZIMUTH: Record<Exclude<Look, 'above'>, number> = {
+  front: FROM_FRONT + ASIDE,
+  side: FROM_RIGHT,
+  behind: FROM_BEHIND - ASIDE,
+}
 
-/** Metres over the floor that are kept free for the body on it. */
-const TALL = 1.75
+/** Who looks on, and how tall the body is that they see, metres. */
+type Onlooking = { onlooker?: Onlooker; tall?: number }
 
-type LayRoom = { room: Room; width: number; height: number; whole: boolean; onlooker?: Onlooker }
+type LayRoom = { room: Room; width: number; height: number; whole: boolean } & Onlooking
 
 /** The whole room, or the steps as large as they can be; from above, whichever way up shows them larger. */
 export function layRoom({ extent, footprints }: ShownPath, asked: LayRoom): RoomPlan {
@@ -77,16 +83,16 @@ export function layHall(room: Room, width: number, height: number): RoomPlan {
   return layPoints(walls, walls, { width, height }, ABOUT_ROOM)
 }
 
-type Screen = Pick<LayRoom, 'width' | 'height' | 'onlooker'>
+type Screen = Pick<LayRoom, 'width' | 'height'> & Onlooking
 
 function layPoints(shown: readonly Vec2[], walls: Vec2[], screen: Screen, about: number): RoomPlan {
-  const { width, height, onlooker: { look, mirrored } = FROM_UP } = screen
+  const { width, height, onlooker: { look, mirrored } = FROM_UP, tall = 0 } = screen
   const lay = (azimuth: number, tilt: number): RoomPlan => {
     const view = viewFrom(azimuth, mirrored, tilt)
     // Who stands behind has the room's front up.
     const turn = azimuth - FROM_BEHIND
     const points = shown.map((point) => rotate(point, turn))
-    return { ...fitPlan(points, width, height, { about, seen: view, tall: TALL }), turn, view, walls }
+    return { ...fitPlan(points, width, height, { about, seen: view, tall }), turn, view, walls }
   }
   if (look !== 'above') return lay(AZIMUTH[look], TILT)
   const [upright, lying] = [lay(FROM_BEHIND, 90 * DEG), lay(FROM_RIGHT, 90 * DEG)]

@@ -1,4 +1,5 @@
-import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef } from 'react'
+import Button from '@mui/material/Button'
+import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef, useState } from 'react'
 import type { MotionFinding, ShownPath } from '@/core'
 import type { PartDocument } from '@/formats/routine-document'
 import { listStops } from '@/ui/figure/instant'
@@ -17,13 +18,19 @@ const FOOT = 24
 /** Over each row, for its name. */
 const NAME = 15
 const STEP_S = 0.25
+/** What a teacher asks of time; the others are behind one word. */
+const FIRST: readonly RibbonRow['key'][] = ['weight', 'breath']
 
-/** Margin, weight, hips, knees, facing and breath along one time, with one cursor; trouble is marked where it is. */
+/** Weight and breath along one time, with one cursor, room, hips, knees and facing on request; trouble is marked where it is. */
 export const Ribbon = memo(function Ribbon({ path, parts, names }: RibbonProps) {
   const box = useRef<HTMLDivElement>(null)
   const { width, height } = useSize(box)
   const breaths = useMemo(() => listBreaths(path, parts), [path, parts])
-  const rows = useMemo(() => listRows(path, breaths), [path, breaths])
+  const [all, setAll] = useState(false)
+  const rows = useMemo(
+    () => listRows(path, breaths).filter(({ key }) => all || FIRST.includes(key)),
+    [path, breaths, all],
+  )
   const xAt = (seconds: number) => (seconds / Math.max(0.001, path.seconds)) * width
   const seek = (event: PointerEvent<SVGSVGElement>) => {
     const { left } = event.currentTarget.getBoundingClientRect()
@@ -34,23 +41,28 @@ export const Ribbon = memo(function Ribbon({ path, parts, names }: RibbonProps) 
     seek(event)
   }
   return (
-    <div ref={box} className={styles.ribbon}>
-      {width > 0 && rows.length > 0 && (
-        <svg
-          width={width}
-          height={height}
-          viewBox={`0 0 ${width} ${height}`}
-          onPointerDown={onPointerDown}
-          onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && seek(event)}
-        >
-          <title>{ENGLISH.say('path.ribbon.label')}</title>
-          <Rows rows={rows} height={height} xAt={xAt} path={path} />
-          <Troubles path={path} xAt={xAt} height={height} />
-          <PartNames path={path} names={names} xAt={xAt} y={height - 6} width={width} />
-          <Cursor path={path} xAt={xAt} height={height} />
-        </svg>
-      )}
-    </div>
+    <>
+      <div ref={box} className={styles.ribbon} data-all={all}>
+        {width > 0 && rows.length > 0 && (
+          <svg
+            width={width}
+            height={height}
+            viewBox={`0 0 ${width} ${height}`}
+            onPointerDown={onPointerDown}
+            onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && seek(event)}
+          >
+            <title>{ENGLISH.say('path.ribbon.label')}</title>
+            <Rows rows={rows} height={height} xAt={xAt} path={path} />
+            <Troubles path={path} xAt={xAt} height={height} />
+            <PartNames path={path} names={names} xAt={xAt} y={height - 6} width={width} />
+            <Cursor path={path} xAt={xAt} height={height} />
+          </svg>
+        )}
+      </div>
+      <Button aria-pressed={all} onClick={() => setAll(!all)} className={styles.more}>
+        {ENGLISH.say(all ? 'path.ribbon.less' : 'path.ribbon.all')}
+      </Button>
+    </>
   )
 })
 

@@ -1,15 +1,17 @@
 import Button from '@mui/material/Button'
 import { memo } from 'react'
 import type { ShownPath } from '@/core'
+import type { RoutineDocument } from '@/formats/routine-document'
 import { capVerdict } from '@/records/cap-verdict'
 import type { BenchPerson } from '@/server/bench'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { ENGLISH } from '@/words/language'
 import { sayUnanswered } from '@/words/records'
-import { sayWalkable, sayWhyNot } from '@/words/walkable'
+import { sayMends, sayWalkable, sayWhyNot } from '@/words/walkable'
 import { editRoutine } from '../state/store'
 import { takeFit } from '../state/take'
 import type { FoundFit } from '../state/use-fit'
+import type { FoundMends } from '../state/use-mends'
 import type { Trouble } from '../trouble/list-troubles'
 import styles from './said.module.css'
 
@@ -18,29 +20,42 @@ type PathSaidProps = {
   person: BenchPerson
   /** What is needed for it; null where it is walked as it is. */
   fit: FoundFit | null
+  /** What mends it way by way, where no one measure does. */
+  mends: FoundMends
   worst: Trouble | undefined
   names: readonly string[]
 }
 
-const say = (key: string) => ENGLISH.say(`path.said.${key}`)
+const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`path.said.${key}`, values)
 
 /** The one thing that matters: whether they can walk it, with what, and why not as it is; what helps is its button. */
-export const PathSaid = memo(function PathSaid({ path, person, fit, worst, names }: PathSaidProps) {
+export const PathSaid = memo(function PathSaid({ path, person, fit, mends, worst, names }: PathSaidProps) {
   const { name, unanswered } = person
   const verdict = capVerdict(path.verdict, unanswered.length)
-  const offer = typeof fit === 'object' && fit?.parts ? { ...fit, parts: fit.parts } : null
+  const mended = typeof mends === 'object' ? mends : null
+  const offer = (): ((was: RoutineDocument) => RoutineDocument) | null => {
+    if (mended) return () => mended.routine
+    const { parts, ...taken } = typeof fit === 'object' && fit ? fit : { parts: null }
+    return parts && 'scale' in taken ? (was) => takeFit(was, { ...taken, parts }) : null
+  }
+  const take = offer()
   return (
     <section className={styles.said} aria-label={say('label')}>
       <h2 data-testid="path-verdict" aria-live="polite">
         <VerdictMark verdict={verdict} size={26} /> {VERDICT_WORDS[verdict]}
       </h2>
       <p className={styles.can}>
-        <strong>{sayWalkable(name, path, fit, names)}</strong>{' '}
+        <strong>
+          {mended
+            ? say('how.mended', { who: name, n: mended.mends.length })
+            : sayWalkable(name, path, mends === 'searching' ? 'searching' : fit, names)}
+        </strong>{' '}
+        {mended && <>{sayMends(mended.mends, names)} </>}
         {fit !== null && worst && <span>{sayWhyNot(path, worst, names, name)}</span>}
         {fit === 'broken' && <span role="alert">{say('broken')}</span>}
       </p>
-      {offer && (
-        <Button variant="contained" onClick={() => editRoutine((was) => takeFit(was, offer))}>
+      {take && (
+        <Button variant="contained" onClick={() => editRoutine(take)}>
           {say('take')}
         </Button>
       )}

@@ -25,13 +25,11 @@ type PathSentenceProps = {
 const drag = { onDragStart: beginDrag, onDragEnd: endDrag }
 /** Before the id of a group, where everybody of it walks. */
 export const GROUP = 'group '
-const ROOM = { widthM: 6, depthM: 8 }
 
-/** Who walks what, how, how slowly, in which room: each word that can be another is chosen in its place. */
+/** Who walks what, how, how slowly: each word that can be another is chosen in its place. */
 export function PathSentence(props: PathSentenceProps) {
   const { people, groups, walker, routines, open, routine, onWalker, onRoutine } = props
-  const { school = 'long-upright', tempo, room = ROOM } = routine
-  const setRoom = (change: Partial<typeof ROOM>) => editRoutine((was) => ({ ...was, room: { ...room, ...change } }))
+  const { school = 'long-upright', tempo } = routine
   return (
     <h1>
       <ChoiceWord
@@ -68,29 +66,7 @@ export function PathSentence(props: PathSentenceProps) {
         onChange={(halfBreathS) => editRoutine((was) => setHalfBreath(was, halfBreathS))}
         {...drag}
       />{' '}
-      {say('toAHalf')}{' '}
-      <NumberWord
-        label={say('width')}
-        value={room.widthM}
-        unit="m"
-        step={0.5}
-        min={1}
-        max={60}
-        onChange={(widthM) => setRoom({ widthM })}
-        {...drag}
-      />{' '}
-      {say('by')}{' '}
-      <NumberWord
-        label={say('depth')}
-        value={room.depthM}
-        unit="m"
-        step={0.5}
-        min={1}
-        max={60}
-        onChange={(depthM) => setRoom({ depthM })}
-        {...drag}
-      />
-      .
+      {say('toAHalf')}
     </h1>
   )
 }

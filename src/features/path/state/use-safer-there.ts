@@ -1,27 +1,15 @@
 import { useCallback, useEffect, useState } from 'react'
-import type { RoutinePart, SaferWays, ShownPath, Side, Way } from '@/core'
+import type { RoutinePart, SaferWays, ShownPath } from '@/core'
 import type { PersonDocument } from '@/formats/person-document'
 import { toPerson } from '@/formats/to-core'
 import { startSaferWays } from '@/workers/safer'
+import { wayTo } from './way-to'
 
 export type SaferThere = ReadonlyMap<number, SaferWays | 'broken'>
 
 const REST_MS = 500
 const NOTHING: SaferThere = new Map()
 const NO_WAY = 'broken'
-
-/** The way to a part, from where the part before it stands. */
-export function wayTo(
-  path: ShownPath,
-  parts: readonly RoutinePart[],
-  at: number,
-): { way: Way; anchor: Side | null } | null {
-  const [before, part, stood] = [parts[at - 1], parts[at], path.parts[at - 1]]
-  if (!before || !part || !stood) return null
-  const { at: _, ...stance } = stood.stance
-  const anchor = path.transitions[at - 1]?.anchor ?? null
-  return { way: { before: { ...before, stance }, parts: [part] }, anchor }
-}
 
 /** Safer ways to the parts that are wanted, one search after the other, the first wanted first; each is looked for once. */
 export function useSaferThere(
