@@ -48,8 +48,6 @@ export type FullPathProps = {
 }
 
 const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.tools.${key}`, values)
-/** The key that closes a way that is opened. */
-const CLOSES = 'Escape'
 const ROOM = { widthM: 6, depthM: 8 }
 
 /** The path with somebody who walks it. */
@@ -78,7 +76,7 @@ export function FullPath(props: FullPathProps) {
     '.': () => goByPhase(path, 1),
     m: () => setPlay({ mirrored: !usePlay.getState().mirrored }),
     l: () => setPlay({ loop: !usePlay.getState().loop }),
-    [CLOSES]: () => setPlay({ open: null }),
+    escape: () => setPlay({ open: null }),
   })
   const fresh = isStale ? null : path
   // The address follows what is open: a reload shows it.

@@ -87,16 +87,7 @@ export function Walked(props: WalkedProps) {
       </div>
       <PlayBar path={path} />
       <div className={styles.right}>
-        <Trouble
-          path={path}
-          troubles={troubles}
-          names={names}
-          who={person.name}
-          routine={routine}
-          parts={parts}
-          safer={safer.known}
-        />
-        {open ? (
+        {open && (
           <>
             <Remedies found={safer.known.get(open) ?? null} at={open} onRefine={(one) => refine(open, one)} />
             <TwoWays
@@ -108,9 +99,17 @@ export function Walked(props: WalkedProps) {
               ways={library.ways}
             />
           </>
-        ) : (
-          <WholeRemedy parts={parts} person={person.document} />
         )}
+        <Trouble
+          path={path}
+          troubles={troubles}
+          names={names}
+          who={person.name}
+          routine={routine}
+          parts={parts}
+          safer={safer.known}
+        />
+        {!open && <WholeRemedy parts={parts} person={person.document} />}
         <Asks path={path} halfBreathS={routine.tempo?.halfBreathS ?? HALF_BREATH_S} />
       </div>
       <div className={styles.along}>

@@ -10,7 +10,8 @@ import { giveSizes } from '@/testing/screens/sizes'
 import { usePlay } from './state/play'
 
 const floor = () => within(screen.getByRole('region', { name: 'The floor of the routine' }))
-const prints = () => floor().getAllByRole('button', { name: /foot/ })
+const prints = () => floor().getAllByRole('button', { name: /^(\d+\. )?(left|right) foot/i })
+const pins = () => floor().getAllByRole('button', { name: /^[abc]: / })
 const cursor = () => screen.getByRole('slider', { name: 'Along time' })
 const at = () => Number(cursor().getAttribute('aria-valuenow'))
 const press = (element: HTMLElement, key: string, more = {}) => fireEvent.keyDown(element, { key, ...more })
@@ -73,6 +74,19 @@ describe('a routine that is drawn', () => {
     expect(await screen.findByTestId('path-floor')).toBeTruthy()
   })
 
+  it('what is wrong is pinned to the floor as it stands in the list; a pin opens its way, Escape closes it', async () => {
+    const list = within(screen.getByRole('region', { name: 'What is wrong on the way' }))
+    const said = pins().map((pin) => (pin.getAttribute('aria-label') ?? '').slice(3))
+    expect(said).toEqual(
+      list.getAllByRole('listitem').map((item) => within(item).getAllByRole('button')[0]?.textContent),
+    )
+    press(pins()[0] as HTMLElement, 'Enter')
+    expect(await stepVerdict()).toBeTruthy()
+    expect(usePlay.getState().at).toBeGreaterThan(0)
+    anywhere('Escape')
+    expect(await screen.findByTestId('path-floor')).toBeTruthy()
+  })
+
   it('shows the steps as large as they can be, or the whole room', async () => {
     const width = () => floor().getByTestId('path-floor').querySelector('polygon')?.getAttribute('points')
     const before = width()
@@ -120,9 +134,9 @@ describe('a routine that is drawn', () => {
     await choose(/^Seen from:/, 'above')
     expect(usePlay.getState()).toMatchObject({ speed: 0.25, look: 'above' })
     const mirrored = button('Mirrored')
-    expect(mirrored.getAttribute('aria-pressed')).toBe('true')
+    expect(mirrored.getAttribute('aria-pressed')).toBe('false')
     anywhere('m')
-    await waitFor(() => expect(mirrored.getAttribute('aria-pressed')).toBe('false'))
+    await waitFor(() => expect(mirrored.getAttribute('aria-pressed')).toBe('true'))
     anywhere('l')
     await waitFor(() => expect(button('Again and again').getAttribute('aria-pressed')).toBe('true'))
     // At its end it begins anew where it is played again and again.
@@ -138,9 +152,9 @@ describe('somebody whose cautions nobody answered', () => {
   it('walks nothing that is called better than close, and it is said why', async () => {
     await keepOneStep()
     await openPage(`/path?person=severin-aldous&routine=${ONE_STEP}`)
-    const trouble = within(await screen.findByRole('region', { name: 'What is wrong on the way' }))
-    expect(trouble.getByText(/caution.* for .*left knee/)).toBeTruthy()
-    expect(trouble.getByTestId('path-verdict').textContent).not.toMatch(/Steady/)
+    const said = within(await screen.findByRole('region', { name: 'Whether they can walk it' }))
+    expect(said.getByText(/caution.* for .*left knee/)).toBeTruthy()
+    expect(said.getByTestId('path-verdict').textContent).not.toMatch(/Steady/)
   })
 })
 

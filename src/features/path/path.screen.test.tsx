@@ -25,6 +25,25 @@ beforeEach(async () => {
   await openHouse()
 })
 
+describe('what is said first', () => {
+  it('is with what they can walk it; pressed, it is the routine, and nothing of it is beyond', async () => {
+    await keepOneStep()
+    await openPage(`/path?person=odalys-marrin&routine=${ONE_STEP}`)
+    await walked()
+    const said = within(screen.getByRole('region', { name: 'Whether they can walk it' }))
+    expect(said.getByTestId('path-verdict').textContent).toMatch(/Not like this/)
+    const take = await said.findByRole('button', { name: 'Walk it so' })
+    expect(said.getByText(/^Odalys Marrin can walk this with/)).toBeTruthy()
+    expect(said.getByText(/^As it is, /)).toBeTruthy()
+    expectReadable()
+    await user.click(take)
+    await waitFor(() => expect(said.getByTestId('path-verdict').textContent).toMatch(/Steady|Nearly/))
+    expect(said.queryByRole('button', { name: 'Walk it so' })).toBeNull()
+    undo()
+    await waitFor(() => expect(said.getByTestId('path-verdict').textContent).toMatch(/Not like this/))
+  })
+})
+
 describe('the order of a routine', () => {
   beforeEach(async () => {
     await openPage('/path?person=yuki-harland&routine=quay-four')

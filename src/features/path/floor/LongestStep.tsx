@@ -24,7 +24,8 @@ export function LongestStep({ plan, way, stance }: { plan: Plan; way: ShownTrans
       .join(' '),
   )
   const [x, y] = toScreen(plan, at(test.foot === 'left' ? SPREAD : -SPREAD, test.longest))
-  const outer = test.foot === 'left' ? 'end' : 'start'
+  // Beside its end, on the side that has room for it.
+  const outer = x > plan.width / 2 ? 'end' : 'start'
   const looks = test.passes ? styles.reach : styles.falls
   return (
     <g pointerEvents="none">
