@@ -11,7 +11,7 @@ const settled = async (page: Page) => {
 }
 /** A plan is proposed, over one that is there too, and is in the file. */
 const propose = async (page: Page) => {
-  await page.getByRole('button', { name: 'Propose a plan' }).click()
+  await page.getByRole('button', { name: /^Propose (the hour|another)$/ }).click()
   const taken = page.getByText('The proposal is in the plan.')
   const take = page.getByRole('button', { name: 'Take the proposal' })
   await expect(taken.or(take)).toBeVisible({ timeout: 180_000 })
@@ -33,6 +33,7 @@ test('a lesson is proposed, moved, lengthened and torn, undone, and there again 
   await expect(page.getByText(/^Nothing is planned for this day/)).toBeVisible()
   await propose(page)
   await expect(strip(page)).toHaveCount(10)
+  await page.getByRole('button', { name: 'How the hour tires' }).click()
   await expect(page.getByText(/who works hardest/)).toBeVisible()
 
   const third = strip(page).nth(2).getByRole('button')
@@ -66,11 +67,11 @@ test('what is too much for somebody is named, and taken back by what mends it', 
   await page.getByRole('spinbutton', { name: 'Hold' }).fill('40')
   await page.getByRole('spinbutton', { name: 'Hold' }).press('Enter')
   await settled(page)
-  const past = page.getByRole('region', { name: 'How the hour tires' }).getByRole('listitem')
+  const past = page.getByRole('region', { name: 'What the hour asks' }).getByRole('listitem')
   const mended = past.filter({ has: page.getByRole('button', { name: 'Take it' }) }).first()
-  const who = ((await mended.textContent()) ?? '').split('’')[0] as string
+  const who = (await mended.locator('strong').textContent()) as string
   const share = async () =>
-    Number(/(\d+)\s%/.exec((await past.filter({ hasText: who }).first().textContent()) ?? '')?.[1] ?? 0)
+    Number.parseFloat((await past.filter({ hasText: who }).first().locator('[title]').getAttribute('title')) ?? '0')
   const before = await share()
   await mended.getByRole('button', { name: 'Take it' }).click()
   await settled(page)

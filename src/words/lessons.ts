@@ -6,7 +6,7 @@ import type { EarlyPiece } from '@/teaching/practice/propose-lesson'
 import type { Stage, Stress } from '@/teaching/practice/stages'
 import { sayChanges } from './changes'
 import { ENGLISH, type Words } from './language'
-import { sayLevels } from './levels'
+import { sayCount, sayLevels } from './levels'
 import { capital, sayList } from './lists'
 import { sayPostureName } from './postures'
 
@@ -122,6 +122,20 @@ export function sayDoing(
   const changes = given.changes.filter(({ what }) => as !== 'chair' || what !== 'support')
   const what = given.from === 'kept' ? given.of : sayChanges(changes, words)
   return what ? say('who.given', words, { as: said, what }) : said
+}
+
+/** Up to which share how often as much is said: "a third more than". */
+const SHARES = [
+  [1.12, 'little'],
+  [1.42, 'third'],
+  [1.75, 'half'],
+  [2.5, 'twice'],
+] as const
+
+/** How much more than something it is, as one says it: "three times". */
+export function sayTimes(share: number, words: Words = ENGLISH): string {
+  const known = SHARES.find(([most]) => share <= most)
+  return say(`load.times.${known?.[1] ?? 'times'}`, words, { n: sayCount(Math.round(share), words) })
 }
 
 /** What a lesson is, in a line: its minutes and pieces. */

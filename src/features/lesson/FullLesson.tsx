@@ -34,6 +34,7 @@ import { AddPiece } from './strip/AddPiece'
 import { PieceSentence } from './strip/PieceSentence'
 import { Strip } from './strip/Strip'
 import { Term } from './term/Term'
+import { UndoTools } from './UndoTools'
 import { useProposal } from './use-proposal'
 import { WhoDoes } from './WhoDoes'
 
@@ -106,13 +107,16 @@ export function FullLesson(props: FullLessonProps) {
         at="/lesson"
         tools={
           <>
-            <Button onClick={proposal.propose} disabled={proposal.isFitting}>
-              {say('tools.propose')}
-            </Button>
+            {lesson.pieces.length > 0 && (
+              <Button onClick={proposal.propose} disabled={proposal.isFitting}>
+                {say('tools.propose')}
+              </Button>
+            )}
             <Button href={`/paper?as=lesson&group=${encodeURIComponent(group.id)}&day=${day}`}>
               {ENGLISH.say('paper.on')}
             </Button>
             <Button href={`/log?group=${encodeURIComponent(group.id)}&day=${day}`}>{say('tools.door')}</Button>
+            <UndoTools />
           </>
         }
       >
@@ -135,9 +139,13 @@ export function FullLesson(props: FullLessonProps) {
         </p>
       )}
       {lesson.pieces.length === 0 ? (
-        <p className={styles.acts}>
-          {say('tools.empty')} <AddPiece routines={routines} postures={stock.postures} after={null} />
-        </p>
+        <section className={styles.empty} aria-label={say('tools.nothing')}>
+          <p>{say('tools.empty')}</p>
+          <Button variant="contained" size="large" onClick={proposal.propose} disabled={proposal.isFitting}>
+            {say('tools.proposeHour')}
+          </Button>
+          <AddPiece routines={routines} postures={stock.postures} after={null} />
+        </section>
       ) : (
         <div className={styles.along}>
           <Strip pieces={lesson.pieces} named={named} warned={new Set(warnings.early.map((one) => one.piece))} />
@@ -147,38 +155,46 @@ export function FullLesson(props: FullLessonProps) {
             <AddPiece routines={routines} postures={stock.postures} after={chosen} />
           </p>
           {piece && <PieceSentence lesson={lesson} piece={piece} named={named} routines={routines} />}
-          <Load
-            learning={learning}
-            lesson={of}
-            isStale={isStale}
-            broken={broken}
-            otherWay={otherWay}
-            named={named}
-            more={rules.budgetMore}
-          />
         </div>
       )}
-      <Warnings
-        warnings={[
-          ...here.flatMap(({ person }) => {
-            const open = sayUnanswered(person.unanswered)
-            return open ? [say('warn.unanswered', { name: person.name, open })] : []
-          }),
-          ...warnings.early.map((one) => sayEarly(one, sayName(one.piece))),
-          ...(warnings.again.length > 0 ? [sayAgain(warnings.again)] : []),
-        ]}
-        uneven={findUneven(lesson.pieces)}
-        sayName={sayName}
-      />
-      {learning && shown && (
-        <WhoDoes
-          learning={learning}
-          pieces={of.pieces}
-          piece={shown}
-          name={sayPiece(shown, named)}
-          group={group.id}
-          away={away}
-        />
+      {lesson.pieces.length > 0 && (
+        <div className={styles.sides}>
+          {learning && shown ? (
+            <WhoDoes
+              learning={learning}
+              pieces={of.pieces}
+              piece={shown}
+              name={sayPiece(shown, named)}
+              group={group.id}
+              away={away}
+            />
+          ) : (
+            <span />
+          )}
+          <div className={styles.asks}>
+            <Load
+              learning={learning}
+              lesson={of}
+              isStale={isStale}
+              broken={broken}
+              otherWay={otherWay}
+              named={named}
+              more={rules.budgetMore}
+            />
+            <Warnings
+              warnings={[
+                ...here.flatMap(({ person }) => {
+                  const open = sayUnanswered(person.unanswered)
+                  return open ? [say('warn.unanswered', { name: person.name, open })] : []
+                }),
+                ...warnings.early.map((one) => sayEarly(one, sayName(one.piece))),
+                ...(warnings.again.length > 0 ? [sayAgain(warnings.again)] : []),
+              ]}
+              uneven={findUneven(lesson.pieces)}
+              sayName={sayName}
+            />
+          </div>
+        </div>
       )}
       <footer className={styles.foot}>
         <p>

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button'
 import type { PieceDocument } from '@/formats/lesson-document'
 import type { DoneAs } from '@/formats/log-document'
 import type { Learning } from '@/teaching/practice/lesson-loads'
@@ -17,47 +18,50 @@ type WhoDoesProps = {
 }
 
 const ORDER: readonly DoneAs[] = ['taught', 'level', 'own', 'chair', 'steps', 'in-place', 'seated', 'none']
-const say = (key: string, values: Record<string, string>) => ENGLISH.say(`lesson.who.${key}`, values)
+const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`lesson.who.${key}`, values)
 
 /** Who does which of a piece: under what they do, the chair or the helper that they have behind their name. */
 export function WhoDoes({ learning, pieces, piece, name, group, away }: WhoDoesProps) {
   const at = pieces.indexOf(piece)
-  const lanes = new Map<string, { title: string; order: number; names: string[] }>()
+  const lanes = new Map<string, { title: string; order: number; people: Pupil[] }>()
   for (const { person: pupil, worked } of learning) {
     const { person } = pupil
     const does = worked[at] ?? { as: 'none' as const, given: null }
     const title = sayDoing(does, person.planned, { group, posture: piece.posture })
-    const lane = lanes.get(title) ?? { title, order: ORDER.indexOf(does.as), names: [] }
-    lane.names.push(sayName(person.name, pupil))
+    const lane = lanes.get(title) ?? { title, order: ORDER.indexOf(does.as), people: [] }
+    lane.people.push(pupil)
     lanes.set(title, lane)
   }
   const shown = [...lanes.values()].sort((a, b) => a.order - b.order)
   return (
     <section className={styles.who} aria-label={ENGLISH.say('lesson.who.label')}>
-      <p className={styles.of}>{say('of', { piece: name })}</p>
-      <div>
-        {shown.map(({ title, names }) => (
-          <div key={title}>
-            <h2>{title}</h2>
-            <ul>
-              {names.map((one) => (
-                <li key={one}>{one}</li>
-              ))}
-            </ul>
-          </div>
-        ))}
-      </div>
+      <h2>{say('of', { piece: name })}</h2>
+      {shown.map(({ title, people }) => (
+        <div key={title}>
+          <h3>{title}</h3>
+          <ul>
+            {people.map((one) => (
+              <li key={one.person.id}>
+                {sayName(one)}
+                {one.grave.length > 0 && <small>{one.grave.map((why) => sayReason(why)).join(' ')}</small>}
+              </li>
+            ))}
+          </ul>
+        </div>
+      ))}
       {away.length > 0 && <p className={styles.of}>{say('away', { names: away.join(', ') })}</p>}
+      {piece.kind === 'posture' && piece.posture && (
+        <Button href={`/class?group=${encodeURIComponent(group)}&posture=${encodeURIComponent(piece.posture)}`}>
+          {say('change')}
+        </Button>
+      )}
     </section>
   )
 }
 
-/** With the chair or the helper that they have, and with what happened to them and is not answered: a chair is at hand. */
-function sayName(name: string, { person: { limits, helperBeside }, grave }: Pupil): string {
+/** With the chair or the helper that they have; whoever had something happen has a chair at hand. */
+function sayName({ person: { name, limits, helperBeside }, grave }: Pupil): string {
   const support = limits.find(({ what }) => what === 'support')?.entry.value
   const said = support === 'chair-back' || grave.length > 0 ? say('chairFor', { name }) : name
-  const helped = helperBeside || support === 'helper' ? say('helperFor', { name: said }) : said
-  return grave.length > 0
-    ? say('graveFor', { name: helped, what: grave.map((one) => sayReason(one)).join(' ') })
-    : helped
+  return helperBeside || support === 'helper' ? say('helperFor', { name: said }) : said
 }

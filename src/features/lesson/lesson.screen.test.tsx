@@ -56,12 +56,14 @@ describe('a lesson', () => {
     await openLesson()
     expect(screen.getByText(/^Nothing is planned for this day/)).toBeTruthy()
     expect(await kept()).toBeUndefined()
-    await user.click(button('Propose a plan'))
+    await user.click(button('Propose the hour'))
     await waitFor(() => expect(names().length).toBeGreaterThan(5))
     await saved()
     const proposed = await kept()
     expect(proposed?.pieces.reduce((sum, { minutes }) => sum + minutes, 0)).toBe(proposed?.minutes)
     await settled()
+    expect(screen.queryByText(/who works hardest/)).toBeNull()
+    await user.click(button('How the hour tires'))
     expect(screen.getByText(/who works hardest/)).toBeTruthy()
     expectReadable()
     fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true })
@@ -71,7 +73,7 @@ describe('a lesson', () => {
   it('over a plan that is there a proposal shows both and asks; taken, the way back stands beside it', async () => {
     await openLesson(LESSON)
     const before = names()
-    await user.click(button('Propose a plan'))
+    await user.click(button('Propose another'))
     const sheet = within(await screen.findByRole('dialog', { name: 'A plan for this hour' }))
     expect(within(sheet.getByRole('region', { name: 'As it is planned' })).getAllByRole('listitem')).toHaveLength(
       before.length,
@@ -79,10 +81,11 @@ describe('a lesson', () => {
     expectReadable()
     await user.click(sheet.getByRole('button', { name: 'Keep it as it is planned' }))
     expect(names()).toEqual(before)
-    await user.click(button('Propose a plan'))
+    await user.click(button('Propose another'))
     await user.click(await screen.findByRole('button', { name: 'Take the proposal' }))
     await waitFor(() => expect(names().length).toBeGreaterThan(before.length))
-    await user.click(button('Undo'))
+    expect(screen.getByText('The proposal is in the plan.')).toBeTruthy()
+    await user.click(screen.getAllByRole('button', { name: 'Undo' })[0] as HTMLElement)
     await waitFor(() => expect(names()).toEqual(before))
   })
 
@@ -131,7 +134,7 @@ describe('a lesson', () => {
     await saveRecord('yuki-harland', { revision, record: { ...record, limits: [...record.limits, limit] } })
     await openLesson({ ...LESSON, pieces })
     await settled()
-    const load = within(screen.getByRole('region', { name: 'How the hour tires' }))
+    const load = within(screen.getByRole('region', { name: 'What the hour asks' }))
     const line = (await load.findAllByRole('listitem')).find((one) =>
       one.textContent?.startsWith(`${record.name} holds`),
     )

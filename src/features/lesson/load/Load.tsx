@@ -1,12 +1,14 @@
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
+import { useState } from 'react'
 import { SIDES } from '@/core'
 import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
 import { easePieces } from '@/teaching/practice/ease-lesson'
 import { findMend, type Learning, listLongHolds, type Mend, REST_S } from '@/teaching/practice/lesson-loads'
 import { sayPercent } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
-import { type Named, sayPiece } from '@/words/lessons'
+import { type Named, sayPiece, sayTimes } from '@/words/lessons'
+import { capital } from '@/words/lists'
 import { addAfter, setMinutes } from '../state/edits'
 import { editLesson, editPiece } from '../state/store'
 import type { Pupil } from '../state/use-learning'
@@ -29,22 +31,29 @@ type LoadProps = {
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.load.${key}`, values)
 const HARD_PRESSED = 3
 
-/** How the hour tires: the hardest pressed through it, both legs, and whoever passes what they are used to. */
+/** What the hour asks: whoever passes what they are used to, with what mends it; how it tires them, behind one word. */
 export function Load({ learning, lesson, isStale, broken, otherWay, named, more }: LoadProps) {
+  const [all, setAll] = useState(false)
   const hardest = learning?.[0]
   const works = hardest && hardest.hour.load.kneeNms.left + hardest.hour.load.kneeNms.right > 0
   return (
     <section className={styles.load} aria-label={say('label')} data-stale={isStale}>
+      <h2>{say('asks')}</h2>
       {isStale && <LinearProgress aria-label={say('working')} />}
       {broken && <p role="alert">{say('broken')}</p>}
       {learning && !works && <p>{say('nobody')}</p>}
       {hardest && works && (
         <>
-          <Tired learning={hardest} lesson={lesson} more={more} />
-          <div className={styles.both}>
-            <Legs learning={hardest} />
-            <Past learning={learning} lesson={lesson} otherWay={otherWay} named={named} />
-          </div>
+          <Past learning={learning} lesson={lesson} otherWay={otherWay} named={named} />
+          <Button aria-expanded={all} onClick={() => setAll(!all)} className={styles.more}>
+            {say(all ? 'less' : 'curves')}
+          </Button>
+          {all && (
+            <>
+              <Tired learning={hardest} lesson={lesson} more={more} />
+              <Legs learning={hardest} />
+            </>
+          )}
         </>
       )}
     </section>
@@ -74,7 +83,7 @@ function Legs({ learning: { hour } }: { learning: Learning<Pupil> }) {
 type PastProps = Pick<LoadProps, 'lesson' | 'otherWay' | 'named'> & { learning: Learning<Pupil>[] }
 
 function Past({ learning, lesson, otherWay, named }: PastProps) {
-  const past = learning.filter(({ pressed }) => pressed.share > 1).slice(0, HARD_PRESSED)
+  const past = learning.filter(({ pressed }) => pressed.share > 1)
   const pieceOf = (id: string) => lesson.pieces.find((piece) => piece.id === id) as PieceDocument
   const name = (id: string) => sayPiece(pieceOf(id), named)
   const take = (mend: Mend) => {
@@ -106,26 +115,29 @@ function Past({ learning, lesson, otherWay, named }: PastProps) {
   const high = learning.filter(({ hour }) => hour.load.armsHighS > 1)
   return (
     <ul className={styles.past}>
+      {past.length === 0 && holds.length === 0 && high.length === 0 && <li>{say('within')}</li>}
       {past.map((one) => {
         const { pressed, budget, person } = one
-        const mend = findMend(one, lesson.pieces)
         const { side, what, share } = pressed
+        const mends = [findMend(one, lesson.pieces), one === learning[0] ? otherWay : null].filter(
+          (way) => way !== null,
+        )
         return (
           <li key={person.person.id}>
-            {say(budget.from === 'start' ? 'pastStart' : 'past', {
-              name: person.person.name,
-              side,
-              what,
-              share: sayPercent(share),
-            })}{' '}
-            {[mend, one === learning[0] ? otherWay : null].map(
-              (way) =>
-                way && (
-                  <span key={way.what}>
-                    {sayMend(way)} <Button onClick={() => take(way)}>{say('mend.take')}</Button>{' '}
-                  </span>
-                ),
-            )}
+            <strong>{person.person.name}</strong>
+            <p title={sayPercent(share)}>
+              {say('past', {
+                side,
+                what,
+                times: sayTimes(share),
+                of: say(budget.from === 'start' ? 'ofStart' : 'ofUsed'),
+              })}
+            </p>
+            {mends.map((way) => (
+              <div key={way.what}>
+                <span>{capital(sayMend(way))}</span> <Button onClick={() => take(way)}>{say('mend.take')}</Button>
+              </div>
+            ))}
           </li>
         )
       })}

@@ -37,23 +37,25 @@ export function Strip({ pieces, named, warned }: StripProps) {
   const perMinute = () => (strip.current?.getBoundingClientRect().width ?? 1) / Math.max(1, all)
   return (
     <DndContext id="strip" sensors={sensors} onDragEnd={drop} accessibility={SPOKEN}>
-      <ol
-        ref={strip}
-        className={styles.strip}
-        style={{ gridTemplateColumns: pieces.map(({ minutes }) => `minmax(0, ${minutes}fr)`).join(' ') }}
-        aria-label={ENGLISH.say('lesson.piece.strip')}
-      >
-        {pieces.map((piece, i) => (
-          <Piece
-            key={piece.id}
-            piece={piece}
-            at={i}
-            name={sayPiece(piece, named)}
-            warned={warned.has(piece.id)}
-            perMinute={perMinute}
-          />
-        ))}
-      </ol>
+      <div className={styles.scroller}>
+        <ol
+          ref={strip}
+          className={styles.strip}
+          style={{ gridTemplateColumns: pieces.map(({ minutes }) => `minmax(0, ${minutes}fr)`).join(' ') }}
+          aria-label={ENGLISH.say('lesson.piece.strip')}
+        >
+          {pieces.map((piece, i) => (
+            <Piece
+              key={piece.id}
+              piece={piece}
+              at={i}
+              name={sayPiece(piece, named)}
+              warned={warned.has(piece.id)}
+              perMinute={perMinute}
+            />
+          ))}
+        </ol>
+      </div>
     </DndContext>
   )
 }
