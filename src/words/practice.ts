@@ -1,4 +1,4 @@
-import type { Concern, NextWay, Reason } from '@/core'
+import type { ClassDay, Concern, NextWay, Reason } from '@/core'
 import type { DecisionDocument, NextVersion } from '@/formats/decision-document'
 import type { Posture } from '@/formats/posture-document'
 import { sayCentimetres, sayDegrees, sayPercent } from './figures'
@@ -56,4 +56,26 @@ export function sayDecided(day: string, { taken, reason }: DecisionDocument, wor
   return taken
     ? say('decide.taken', words, { day: words.day(day), way: sayWay(taken, words), reason: reason || 'none' })
     : say('decide.left', words, { day: words.day(day), reason: reason || 'none' })
+}
+
+/** How somebody did from the first class of which it is known to the last: "Since 6 October: effort 4 to 7, pain 0 to 5." */
+export function sayStory(days: readonly ClassDay[], words: Words = ENGLISH): string {
+  const figures = {
+    effort: (one: ClassDay) => one.effort,
+    pain: (one: ClassDay) => one.pain,
+    left: (one: ClassDay) => one.holdS.left,
+    right: (one: ClassDay) => one.holdS.right,
+  }
+  const came = days.filter((one) => one.came)
+  const parts = Object.entries(figures).flatMap(([key, of]) => {
+    const known = came.flatMap((one) => of(one) ?? [])
+    const [from, to] = [known[0], known.at(-1)]
+    if (known.length < 2 || from === undefined || to === undefined) return []
+    const values = { what: say(`story.${key}`, words), from: words.number(from), to: words.number(to) }
+    return [say(from === to ? 'story.same' : 'story.change', words, values)]
+  })
+  const [first] = came
+  return first && parts.length > 0
+    ? say('story.since', words, { day: words.day(first.day), parts: parts.join(', ') })
+    : ''
 }

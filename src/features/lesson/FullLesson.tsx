@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { useEffect, useMemo } from 'react'
 import type { HouseWays } from '@/formats/choices-document'
-import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
+import type { LessonDocument } from '@/formats/lesson-document'
 import { type PracticeDocument, toPractice } from '@/formats/practice-rules'
 import type { Group } from '@/records/groups'
 import type { Pupil } from '@/server/lesson-page'
@@ -9,6 +9,7 @@ import type { Lesson } from '@/server/lessons'
 import type { OwnPosture } from '@/server/library'
 import type { OwnRoutine } from '@/server/routines'
 import type { SetAside } from '@/server/set-aside'
+import { pickMain } from '@/teaching/practice/main-piece'
 import { countNeeds } from '@/teaching/practice/needs'
 import { findUneven, listWarnings, proposeLesson } from '@/teaching/practice/propose-lesson'
 import { knowTraits } from '@/teaching/practice/stages'
@@ -259,12 +260,6 @@ export function FullLesson(props: FullLessonProps) {
     </main>
   )
 }
-
-/** The piece that matters most, where none is chosen: the last that is done with legs and arms. */
-const pickMain = (pieces: readonly PieceDocument[]): PieceDocument | null =>
-  pieces.findLast(({ kind, limbs }) => (kind === 'posture' || kind === 'transition') && limbs !== 'arms') ??
-  pieces.findLast(({ kind }) => kind !== 'rest' && kind !== 'talk') ??
-  null
 
 function Left({ lesson }: { lesson: LessonDocument }) {
   const over = Math.round(sumMinutes(lesson) - lesson.minutes)

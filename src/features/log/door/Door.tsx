@@ -78,7 +78,7 @@ const labelOf = (field: Element): string => (field.getAttribute('aria-label') ??
 export function Door(props: DoorProps) {
   const { groups, group, day, today, members, names, rows, days, lesson, recent, practice, own, units } = props
   const postures = useMemo(() => mergeLibrary(own), [own])
-  const on = useDay({ group: group.id, day, isToday: day === today }, members, names, rows)
+  const on = useDay({ group: group.id, day, isToday: day === today, lesson }, members, names, rows)
   const live = useMemo(() => [...recent.filter((row) => row.day !== day), ...on.rows], [recent, on.rows, day])
   const [adding, setAdding] = useState(false)
   const [told, setTold] = useState<string | null>(null)
@@ -149,26 +149,31 @@ export function Door(props: DoorProps) {
       <p role="status" className={waiting > 0 ? styles.waiting : styles.saved}>
         {waiting > 0 ? say('tools.waiting', { n: waiting }) : say(refused ? 'tools.savedElse' : 'tools.saved')}
       </p>
-      {on.attendees.length === 0 && <p>{say('title.nobody')}</p>}
+      {on.attendees.length === 0 ? (
+        <p>{say('title.nobody')}</p>
+      ) : (
+        <p className={styles.acts}>
+          <Button variant="contained" onClick={on.everybody}>
+            {say('tools.everybody')}
+          </Button>
+          <ChoiceButton
+            label={say('tools.walkIn')}
+            choices={[
+              { value: NEW, name: say('tools.new') },
+              ...names
+                .filter(({ id }) => !on.attendees.some((one) => one.id === id))
+                .map(({ id, name, story }) => ({ value: id, name, detail: story })),
+            ]}
+            onChoose={(id) => (id === NEW ? setAdding(true) : on.walkIn(id))}
+          />
+        </p>
+      )}
+      <GroupView group={group} people={members} postures={postures} rows={live} day={day} practice={practice} />
       <ul className={styles.people}>
         {on.attendees.map((attendee) => (
           <PersonLines key={attendee.id} attendee={attendee} onSay={on.sayOf} />
         ))}
       </ul>
-      <p className={styles.acts}>
-        <Button onClick={on.everybody}>{say('tools.everybody')}</Button>
-        <ChoiceButton
-          label={say('tools.walkIn')}
-          choices={[
-            { value: NEW, name: say('tools.new') },
-            ...names
-              .filter(({ id }) => !on.attendees.some((one) => one.id === id))
-              .map(({ id, name, story }) => ({ value: id, name, detail: story })),
-          ]}
-          onChoose={(id) => (id === NEW ? setAdding(true) : on.walkIn(id))}
-        />
-      </p>
-      <GroupView group={group} people={members} postures={postures} rows={live} day={day} practice={practice} />
       <NewPersonSheet
         open={adding}
         units={units}

@@ -31,7 +31,7 @@ const mayMore = (person: BenchPerson | undefined): boolean =>
       (what === 'loadMaxPct' && Number(entry.value) < 100),
   )
 
-/** Of the group: who is ready for more, who for less, whom a clinician should hear of, who drifts away from the rest. */
+/** Who needs you now: who is ready for more, who for less, whom a clinician should hear of, who drifts away from the rest. */
 export function GroupView({ group, people, postures, rows, day, practice }: GroupViewProps) {
   const standings = useMemo(() => readStandings(people, rows, day, toPractice(practice)), [people, rows, day, practice])
   const names = (is: (one: (typeof standings)[number]) => boolean) => standings.filter(is)
@@ -77,9 +77,9 @@ export function GroupView({ group, people, postures, rows, day, practice }: Grou
   ].filter(Boolean)
   if (standings.every(({ days }) => days.length === 0)) return null
   return (
-    <section className={styles.group} aria-label={say('label')}>
-      <h2>{say('label')}</h2>
-      <ul>{lines.length > 0 ? lines : <li>{say('calm')}</li>}</ul>
+    <section className={styles.group} aria-label={say('label')} aria-live="polite">
+      <h2>{say(lines.length > 0 ? 'label' : 'calm')}</h2>
+      {lines.length > 0 && <ul>{lines}</ul>}
     </section>
   )
 }

@@ -96,7 +96,7 @@ export const PersonLines = memo(function PersonLines({ attendee, onSay }: Person
               label={`${say('fields.as')}, ${name}`}
               value={doneOf(shown)}
               choices={[
-                { value: UNSAID, name: say('unsaid') },
+                { value: UNSAID, name: say('fields.asUnsaid') },
                 ...DONE_AS.map((value) => ({ value: value as string, name: say(`as.${value}`) })),
                 ...LEVELS.map((n) => ({ value: `level${n}`, name: say(`as.level${n}`) })),
               ]}

@@ -1,8 +1,10 @@
 import { useMemo, useState } from 'react'
 import { stamp } from '@/clock'
+import type { LessonDocument } from '@/formats/lesson-document'
 import type { LogBody, LogRow } from '@/formats/log-document'
 import type { BenchPerson } from '@/server/bench'
 import { countOf } from '@/teaching/practice/class-days'
+import { pickMain } from '@/teaching/practice/main-piece'
 import { mergeRow } from '@/teaching/practice/merge-row'
 import { type LogEntry, useOutbox } from '@/ui/api/use-outbox'
 
@@ -36,10 +38,20 @@ export type Attendee = {
   prefilled: Partial<LogBody>
 }
 
+type Day = { group: string; day: string; isToday: boolean; lesson: LessonDocument | null }
+
+/** What the group's plan has somebody do of the hour's main posture: shown until somebody says otherwise. */
+function asPlanned(person: BenchPerson | undefined, { group, lesson }: Day): Partial<LogBody> {
+  const main = lesson && pickMain(lesson.pieces)
+  const plan = person?.planned.find((one) => one.groupId === group && one.posture === main?.posture)
+  if (!plan) return {}
+  return { as: plan.kind, ...(plan.level !== null && { level: plan.level }) }
+}
+
 const rowsOf = (rows: readonly LogRow[], id: string) => rows.filter(({ person }) => person === id)
 
 /** What was seen of somebody in the lesson, before anything is said at the door. */
-function prefill(pieces: readonly LogRow[], person: BenchPerson | undefined, isToday: boolean): Partial<LogBody> {
+function prefill(pieces: readonly LogRow[], person: BenchPerson | undefined, day: Day): Partial<LogBody> {
   const sum = (key: 'wobbles' | 'touches', what: 'wobble' | 'touch') =>
     pieces.reduce((all, row) => all + (row[key] ?? countOf(row, what)), 0)
   const main = pieces.findLast(({ as }) => as !== undefined)
@@ -47,13 +59,13 @@ function prefill(pieces: readonly LogRow[], person: BenchPerson | undefined, isT
   return {
     came: true,
     ...(pieces.length > 0 && { wobbles: sum('wobbles', 'wobble'), touches: sum('touches', 'touch') }),
-    ...(main?.as && { as: main.as }),
+    ...(main?.as ? { as: main.as } : asPlanned(person, day)),
     ...(typeof main?.level === 'number' && { level: main.level }),
     ...(typeof main?.stepPct === 'number' && { stepPct: main.stepPct }),
     ...(pieces.length > 0 && { whole: !happened('stop') }),
     ...(happened('near-fall') && { nearFall: true }),
     ...(happened('stop') && { stopped: true }),
-    ...(isToday && person?.today && { bad: true }),
+    ...(day.isToday && person?.today && { bad: true }),
   }
 }
 
@@ -61,18 +73,18 @@ function readAttendee(
   { id, name }: { id: string; name: string },
   all: readonly LogRow[],
   person: BenchPerson | undefined,
-  isToday: boolean,
+  day: Day,
 ): Attendee {
   const rows = rowsOf(all, id)
   const whole = rows.find(({ piece }) => piece === undefined)
   const pieces = rows.filter(({ piece }) => piece !== undefined)
-  const prefilled = prefill(pieces, person, isToday)
+  const prefilled = prefill(pieces, person, day)
   const held = (side: 'left' | 'right') => {
     const said = rows.flatMap(({ holdS }) => holdS?.[side] ?? [])
     return whole?.holdS?.[side] ?? (said.length > 0 ? Math.max(...said) : null)
   }
-  const seen = pieces.length > 0 ? prefilled : {}
-  const came = whole?.came ?? (isToday && person?.mark === 'away' ? false : null)
+  const seen = pieces.length > 0 ? prefilled : asPlanned(person, day)
+  const came = whole?.came ?? (day.isToday && person?.mark === 'away' ? false : null)
   return {
     id,
     name,
@@ -100,15 +112,14 @@ function readAttendee(
   }
 }
 
-type Day = { group: string; day: string; isToday: boolean }
-
 /** Everybody of a day with what is written down of them; every entry is sent as it is made. */
 export function useDay(
-  { group, day, isToday }: Day,
+  of: Day,
   members: readonly BenchPerson[],
   names: readonly { id: string; name: string }[],
   first: readonly LogRow[],
 ) {
+  const { group, day } = of
   const [rows, setRows] = useState<readonly LogRow[]>(first)
   const [walkedIn, setWalkedIn] = useState<readonly string[]>([])
   const put = (changed: readonly LogRow[]) =>
@@ -138,10 +149,10 @@ export function useDay(
           one,
           rows,
           members.find(({ id }) => id === one.id),
-          isToday,
+          of,
         ),
       ),
-    [people, rows, members, isToday],
+    [people, rows, members, of],
   )
   const enter = (entries: readonly LogEntry[]) => {
     const at = stamp()

@@ -1,21 +1,10 @@
-import {
-  Bar,
-  CartesianGrid,
-  ComposedChart,
-  Line,
-  ReferenceArea,
-  ReferenceLine,
-  ResponsiveContainer,
-  Tooltip,
-  XAxis,
-  YAxis,
-} from 'recharts'
+import Button from '@mui/material/Button'
+import { useState } from 'react'
 import type { ClassDay, DoneDay } from '@/core'
 import type { LogRow } from '@/formats/log-document'
 import { ENGLISH } from '@/words/language'
+import { Chart, type Row, type Series } from './Chart'
 import { DoneChart } from './DoneChart'
-import { DAY_AXIS } from './day-axis'
-import { openOf } from './open-of'
 import styles from './weeks.module.css'
 
 type ChartsProps = {
@@ -38,15 +27,12 @@ const say = (key: string, values?: Record<string, string | number>) => ENGLISH.s
 const INK = 'var(--ink)'
 const LEFT = 'var(--tide-line)'
 const RIGHT = 'var(--clay)'
-const HEIGHT = 150
-
 /** What was done on a day: degrees, percent of the taught step, minutes. */
 export type Doing = { bend: number | null; step: number | null; minutes: number }
-export type Row = { day: string; [key: string]: string | number | null }
-type Series = { key: string; name: string; colour: string; dash?: string; bar?: boolean }
 
-/** Charts of a person's weeks, one axis of days for all; each dot opens its day. */
+/** Effort and pain, and holds left and right, of a person's weeks; the others on request. One axis of days for all; each dot opens its day. */
 export function Charts({ days, done, spare, limits, doing, stands, rows: log, onOpen }: ChartsProps) {
+  const [all, setAll] = useState(false)
   /** In ten minutes; where nobody wrote down how long it was, unknown. */
   const rate = (count: number | null, day: string) => {
     const minutes = doing.get(day)?.minutes ?? 0
@@ -76,155 +62,75 @@ export function Charts({ days, done, spare, limits, doing, stands, rows: log, on
     { key: left, name: say('left'), colour: LEFT },
     { key: right, name: say('right'), colour: RIGHT, dash: '6 4' },
   ]
-  return (
-    <section className={styles.charts} aria-label={say('label')}>
+  const effort = (
+    <Chart
+      key="effort"
+      title={say('effort')}
+      rows={rows}
+      most={10}
+      onOpen={onOpen}
+      line={limits.effort}
+      series={[
+        { key: 'effort', name: say('effortLine'), colour: INK },
+        { key: 'pain', name: say('painLine'), colour: RIGHT, dash: '6 4' },
+      ]}
+    />
+  )
+  const chart = (key: 'bend' | 'step' | 'spare', line?: number) =>
+    has(key) && (
       <Chart
-        title={say('effort')}
+        key={key}
+        title={say(key)}
         rows={rows}
-        most={10}
         onOpen={onOpen}
-        line={limits.effort}
+        series={[{ key, name: say(`${key}Line`), colour: INK }]}
+        {...(line !== undefined && { line })}
+      />
+    )
+  const [second, ...others] = [
+    has('left', 'right') && (
+      <Chart key="holds" title={say('holds')} rows={rows} onOpen={onOpen} series={sides('left', 'right')} />
+    ),
+    stands.rows.length > 0 && (
+      <Chart
+        key="stands"
+        title={say('stands')}
+        rows={stands.rows}
+        onOpen={() => {}}
+        series={sides('left', 'right')}
+        {...(stands.low !== null && { band: { from: stands.low, said: stands.said } })}
+      />
+    ),
+    <DoneChart key="did" rows={log} onOpen={onOpen} />,
+    has('wobbles', 'touches') && (
+      <Chart
+        key="wobbles"
+        title={say('wobbles')}
+        rows={rows}
+        onOpen={onOpen}
         series={[
-          { key: 'effort', name: say('effortLine'), colour: INK },
-          { key: 'pain', name: say('painLine'), colour: RIGHT, dash: '6 4' },
+          { key: 'wobbles', name: say('wobblesLine'), colour: LEFT, bar: true },
+          { key: 'touches', name: say('touchesLine'), colour: 'var(--wood)', bar: true },
         ]}
       />
-      <DoneChart rows={log} onOpen={onOpen} />
-      {has('left', 'right') && (
-        <Chart title={say('holds')} rows={rows} onOpen={onOpen} series={sides('left', 'right')} />
-      )}
-      {has('wobbles', 'touches') && (
-        <Chart
-          title={say('wobbles')}
-          rows={rows}
-          onOpen={onOpen}
-          series={[
-            { key: 'wobbles', name: say('wobblesLine'), colour: LEFT, bar: true },
-            { key: 'touches', name: say('touchesLine'), colour: 'var(--wood)', bar: true },
-          ]}
-        />
-      )}
-      {has('bend') && (
-        <Chart
-          title={say('bend')}
-          rows={rows}
-          onOpen={onOpen}
-          series={[{ key: 'bend', name: say('bendLine'), colour: INK }]}
-        />
-      )}
-      {has('step') && (
-        <Chart
-          title={say('step')}
-          rows={rows}
-          onOpen={onOpen}
-          series={[{ key: 'step', name: say('stepLine'), colour: INK }]}
-        />
-      )}
-      {stands.rows.length > 0 && (
-        <Chart
-          title={say('stands')}
-          rows={stands.rows}
-          onOpen={() => {}}
-          series={sides('left', 'right')}
-          {...(stands.low !== null && { band: { from: stands.low, said: stands.said } })}
-        />
-      )}
-      {has('workLeft', 'workRight') && (
-        <Chart title={say('load')} rows={rows} onOpen={onOpen} series={sides('workLeft', 'workRight')} />
-      )}
-      {has('spare') && (
-        <Chart
-          title={say('spare')}
-          rows={rows}
-          onOpen={onOpen}
-          line={0}
-          series={[{ key: 'spare', name: say('spareLine'), colour: INK }]}
-        />
+    ),
+    chart('bend'),
+    chart('step'),
+    has('workLeft', 'workRight') && (
+      <Chart key="load" title={say('load')} rows={rows} onOpen={onOpen} series={sides('workLeft', 'workRight')} />
+    ),
+    chart('spare', 0),
+  ].filter((one) => one !== false)
+  return (
+    <section className={styles.charts} aria-label={say('label')}>
+      {effort}
+      {second}
+      {all && others}
+      {others.length > 0 && (
+        <Button aria-expanded={all} onClick={() => setAll(!all)} className={styles.more}>
+          {all ? say('fewer') : say('more', { n: others.length })}
+        </Button>
       )}
     </section>
-  )
-}
-
-type ChartProps = {
-  title: string
-  rows: readonly Row[]
-  series: readonly Series[]
-  most?: number
-  /** A limit across. */
-  line?: number
-  band?: { from: number; said: string }
-  onOpen: (day: string) => void
-}
-
-function Chart({ title, rows, series, most, line, band, onOpen }: ChartProps) {
-  return (
-    <figure className={styles.chart}>
-      <figcaption>
-        {title}
-        <span>
-          {series.map(({ key, name, colour, dash }) => (
-            <i key={key}>
-              <svg width="22" height="8" aria-hidden="true">
-                <line x1="0" x2="22" y1="4" y2="4" stroke={colour} strokeWidth="3" strokeDasharray={dash} />
-              </svg>
-              {name}
-            </i>
-          ))}
-        </span>
-        {band && <small>{band.said}</small>}
-      </figcaption>
-      <ResponsiveContainer width="100%" height={HEIGHT}>
-        <ComposedChart data={[...rows]} margin={{ top: 8, right: 14, bottom: 0, left: -18 }}>
-          <CartesianGrid stroke="var(--grid)" vertical={false} />
-          <XAxis {...DAY_AXIS} />
-          <YAxis
-            stroke="var(--ink-soft)"
-            axisLine={false}
-            tickLine={false}
-            fontSize={13}
-            domain={most ? [0, most] : [(low: number) => Math.min(0, Math.floor(low)), 'auto']}
-            allowDecimals={false}
-          />
-          {/* Below what is usual. */}
-          {band && <ReferenceArea y1={0} y2={band.from} fill="var(--clay-wash)" ifOverflow="hidden" />}
-          {line !== undefined && <ReferenceLine y={line} stroke="var(--clay)" strokeDasharray="3 4" />}
-          <Tooltip
-            isAnimationActive={false}
-            labelFormatter={(day) => ENGLISH.day(String(day))}
-            contentStyle={{ background: 'var(--paper)', border: '1px solid var(--line)' }}
-          />
-          {series.map(({ key, name, colour, dash, bar }) =>
-            bar ? (
-              <Bar
-                key={key}
-                dataKey={key}
-                name={name}
-                fill={colour}
-                maxBarSize={14}
-                isAnimationActive={false}
-                onClick={(at) => onOpen(String((at.payload as Row | undefined)?.day ?? ''))}
-              />
-            ) : (
-              <Line
-                key={key}
-                dataKey={key}
-                name={name}
-                stroke={colour}
-                strokeWidth={2.4}
-                {...(dash && { strokeDasharray: dash })}
-                connectNulls={false}
-                isAnimationActive={false}
-                dot={{ r: 4.5, fill: 'var(--paper)', strokeDasharray: '' }}
-                activeDot={{
-                  r: 7,
-                  cursor: 'pointer',
-                  onClick: openOf(onOpen),
-                }}
-              />
-            ),
-          )}
-        </ComposedChart>
-      </ResponsiveContainer>
-    </figure>
   )
 }

@@ -15,9 +15,10 @@ import { listDoing } from '@/teaching/practice/doing'
 import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
-import { sayConcern } from '@/words/practice'
+import { sayConcern, sayStory } from '@/words/practice'
 import { sayReference } from '@/words/records'
-import { Charts, type Doing, type Row } from './Charts'
+import type { Row } from './Chart'
+import { Charts, type Doing } from './Charts'
 import { ClinicianPage } from './ClinicianPage'
 import { Complaints } from './Complaints'
 import { Decide } from './Decide'
@@ -90,42 +91,45 @@ export function Weeks({ weeks, last, names, own, today }: WeeksProps) {
       {days.length === 0 ? (
         <p>{say('title.none', { name: person.name })}</p>
       ) : (
-        <div className={styles.work}>
-          <Charts
-            days={days.filter((one) => one.came)}
-            done={done}
-            spare={spare}
-            limits={{ effort: rules.easierEffort, pain: rules.easierPain }}
-            doing={doing}
-            stands={stands}
-            rows={rows}
-            onOpen={open}
-          />
-          <div className={styles.next}>
-            {concerns.length > 0 && (
-              <section className={styles.concerns} aria-label={say('concerns.label')}>
-                <h2>{say('concerns.label')}</h2>
-                <ul>
-                  {concerns.map((one) => (
-                    <li key={one.code}>{sayConcern(one)}</li>
-                  ))}
-                </ul>
-                <p className={styles.soft}>{say('concerns.ask')}</p>
-              </section>
-            )}
-            <Decide
-              person={person.id}
-              body={body}
-              today={today}
-              decision={decision}
-              doing={planned}
-              decided={decided}
-              postures={postures}
-              onDecided={(one) => setDecided((before) => [...before.filter(({ day }) => day !== one.day), one])}
+        <>
+          <p className={styles.story}>{sayStory(days)}</p>
+          <div className={styles.work}>
+            <Charts
+              days={days.filter((one) => one.came)}
+              done={done}
+              spare={spare}
+              limits={{ effort: rules.easierEffort, pain: rules.easierPain }}
+              doing={doing}
+              stands={stands}
+              rows={rows}
+              onOpen={open}
             />
-            <Complaints record={record} person={person} kept={kept} own={own} last={last} />
+            <div className={styles.next}>
+              {concerns.length > 0 && (
+                <section className={styles.concerns} aria-label={say('concerns.label')}>
+                  <h2>{say('concerns.label')}</h2>
+                  <ul>
+                    {concerns.map((one) => (
+                      <li key={one.code}>{sayConcern(one)}</li>
+                    ))}
+                  </ul>
+                  <p className={styles.soft}>{say('concerns.ask')}</p>
+                </section>
+              )}
+              <Decide
+                person={person.id}
+                body={body}
+                today={today}
+                decision={decision}
+                doing={planned}
+                decided={decided}
+                postures={postures}
+                onDecided={(one) => setDecided((before) => [...before.filter(({ day }) => day !== one.day), one])}
+              />
+              <Complaints record={record} person={person} kept={kept} own={own} last={last} />
+            </div>
           </div>
-        </div>
+        </>
       )}
     </main>
   )
