@@ -1,5 +1,5 @@
 import ButtonBase from '@mui/material/ButtonBase'
-import { useMemo } from 'react'
+import { type CSSProperties, useMemo } from 'react'
 import { asStoodBy, tryAnalyse } from '@/core'
 import type { BenchPerson } from '@/server/bench'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
@@ -16,14 +16,19 @@ type LanesProps = {
   onTouch: (person: BenchPerson) => void
 }
 
-const FLOOR = 78
+const FLOOR = 110
+/** So many people have letters as large as can be. */
+const ROOMY = 14
 
 /** The footprints of each level with who does it beneath; a name is touched when something happens. */
 export function Lanes({ lanes, released, onTouch }: LanesProps) {
   const people = lanes.flatMap((lane) => lane.people)
   const short = shortNames(people.map(({ name }) => name))
   return (
-    <div className={styles.lanes}>
+    <div
+      className={styles.lanes}
+      style={{ '--many': Math.min(1, Math.sqrt(ROOMY / Math.max(1, people.length))) } as CSSProperties}
+    >
       {lanes.map((lane) => (
         <section key={lane.title} style={{ flexGrow: 1 + Math.sqrt(lane.people.length) }}>
           <LaneFloor lane={lane} />

@@ -207,38 +207,36 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
         next={next ? sayPiece(next, named) : null}
       />
       <div className={styles.middle}>
-        <div>
-          <p className={styles.words} data-long={said.length > LONG_WORDS} aria-live="polite">
-            {said}
+        <p className={styles.words} data-long={said.length > LONG_WORDS} aria-live="polite">
+          {said}
+        </p>
+        {round && breathing && began && (
+          <Breath
+            read={read}
+            kind={beat?.kind ?? null}
+            count={beat?.kind === 'hold' ? heldS : beat ? Math.floor((here?.through ?? 0) * beat.seconds) + 1 : 0}
+          />
+        )}
+        {released.length > 0 && (
+          <p className={styles.release} aria-live="polite">
+            {released.length === people.length
+              ? say('together')
+              : say('release', {
+                  name: sayList(released.map(({ person }) => person.name.split(' ')[0] ?? person.name)),
+                })}
           </p>
-          {round && breathing && began && (
-            <Breath
-              read={read}
-              kind={beat?.kind ?? null}
-              count={beat?.kind === 'hold' ? heldS : beat ? Math.floor((here?.through ?? 0) * beat.seconds) + 1 : 0}
-            />
-          )}
-          {released.length > 0 && (
-            <p className={styles.release} aria-live="polite">
-              {released.length === people.length
-                ? say('together')
-                : say('release', {
-                    name: sayList(released.map(({ person }) => person.name.split(' ')[0] ?? person.name)),
-                  })}
-            </p>
-          )}
-          {!began && (
-            <p className={styles.keys}>
-              <Button variant="contained" onClick={() => begin(nowMs())}>
-                {say('begin')}
-              </Button>{' '}
-              {say('keys')}
-            </p>
-          )}
-        </div>
-        {piece.kind === 'fault' && <FaultShown piece={piece} body={SHOWN} postures={stock.postures} />}
-        {round && piece.kind !== 'fault' && <Mirror path={path} body={SHOWN} read={read} />}
+        )}
+        {!began && (
+          <p className={styles.keys}>
+            <Button variant="contained" onClick={() => begin(nowMs())}>
+              {say('begin')}
+            </Button>{' '}
+            {say('keys')}
+          </p>
+        )}
       </div>
+      {piece.kind === 'fault' && <FaultShown piece={piece} body={SHOWN} postures={stock.postures} />}
+      {round && piece.kind !== 'fault' && <Mirror path={path} body={SHOWN} read={read} />}
       <Lanes
         lanes={lanes}
         released={new Set(released.map(({ person }) => person.id))}
