@@ -71,8 +71,8 @@ export function sayStory(days: readonly ClassDay[], words: Words = ENGLISH): str
     const known = came.flatMap((one) => of(one) ?? [])
     const [from, to] = [known[0], known.at(-1)]
     if (known.length < 2 || from === undefined || to === undefined) return []
-    const values = { what: say(`story.${key}`, words), from: words.number(from), to: words.number(to) }
-    return [say(from === to ? 'story.same' : 'story.change', words, values)]
+    const values = { same: from === to ? 'yes' : 'no', from: words.number(from), to: words.number(to) }
+    return [say(`story.${key}`, words, values)]
   })
   const [first] = came
   return first && parts.length > 0

@@ -8,7 +8,7 @@ import { findMend, type Learning, listLongHolds, type Mend, REST_S } from '@/tea
 import { sayPercent } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import { type Named, sayPiece, sayTimes } from '@/words/lessons'
-import { capital } from '@/words/lists'
+import { capital, sayList } from '@/words/lists'
 import { addAfter, setMinutes } from '../state/edits'
 import { editLesson, editPiece } from '../state/store'
 import type { Pupil } from '../state/use-learning'
@@ -116,23 +116,23 @@ function Past({ learning, lesson, otherWay, named }: PastProps) {
   return (
     <ul className={styles.past}>
       {past.length === 0 && holds.length === 0 && high.length === 0 && <li>{say('within')}</li>}
-      {past.map((one) => {
-        const { pressed, budget, person } = one
-        const { side, what, share } = pressed
-        const mends = [findMend(one, lesson.pieces), one === learning[0] ? otherWay : null].filter(
-          (way) => way !== null,
-        )
+      {groupAlike(
+        past.map((one) => ({
+          one,
+          mends: [findMend(one, lesson.pieces), one === learning[0] ? otherWay : null].filter((way) => way !== null),
+        })),
+        ({ mends }) => mends.map(sayMend).join(),
+      ).map((alike) => {
+        // The hardest pressed comes first.
+        const [{ one, mends }] = alike
+        const { side, what, share } = one.pressed
+        const times = sayTimes(share)
+        const many = alike.length > 1
+        const of = say(one.budget.from === 'start' ? 'ofStart' : many ? 'ofUsedMany' : 'ofUsed')
         return (
-          <li key={person.person.id}>
-            <strong>{person.person.name}</strong>
-            <p title={sayPercent(share)}>
-              {say('past', {
-                side,
-                what,
-                times: sayTimes(share),
-                of: say(budget.from === 'start' ? 'ofStart' : 'ofUsed'),
-              })}
-            </p>
+          <li key={one.person.person.id}>
+            <strong>{sayList(alike.map(({ one: { person } }) => person.person.name))}</strong>
+            <p title={sayPercent(share)}>{say(many ? 'pastMany' : 'past', { side, what, times, of })}</p>
             {mends.map((way) => (
               <div key={way.what}>
                 <span>{capital(sayMend(way))}</span> <Button onClick={() => take(way)}>{say('mend.take')}</Button>
@@ -154,4 +154,15 @@ function Past({ learning, lesson, otherWay, named }: PastProps) {
       ))}
     </ul>
   )
+}
+
+/** What is mended alike is said once, in the order that is there. */
+function groupAlike<One>(all: readonly One[], keyOf: (one: One) => string): [One, ...One[]][] {
+  const groups = new Map<string, [One, ...One[]]>()
+  for (const one of all) {
+    const known = groups.get(keyOf(one))
+    if (known) known.push(one)
+    else groups.set(keyOf(one), [one])
+  }
+  return [...groups.values()]
 }

@@ -21,7 +21,7 @@ import { openOf } from './open-of'
 import styles from './weeks.module.css'
 
 /** Pixels. */
-const HEIGHT = 170
+const HEIGHT = 220
 
 export type Row = { day: string; [key: string]: string | number | null }
 export type Series = { key: string; name: string; colour: string; dash?: string; bar?: boolean }
