@@ -7,7 +7,8 @@ const alias = { '@': place('./src') }
 
 /** Every test has the same day, in the same zone; how long it may take is for what never comes. */
 const common = { env: PINNED, testTimeout: 180_000, hookTimeout: 60_000 }
-const CORE = 'src/core/**/*.test.ts'
+/** What has no state: one loading does for all of it. */
+const PURE = ['core', 'words', 'formats', 'records', 'draw', 'teaching'].map((folder) => `src/${folder}/**/*.test.ts`)
 
 export default defineConfig({
   test: {
@@ -15,9 +16,8 @@ export default defineConfig({
     maxWorkers: 2,
     projects: [
       {
-        // Pure functions: one loading does for all of them.
         resolve: { alias },
-        test: { ...common, name: 'core', isolate: false, setupFiles: ['src/testing/setup.ts'], include: [CORE] },
+        test: { ...common, name: 'core', isolate: false, setupFiles: ['src/testing/setup.ts'], include: PURE },
       },
       {
         resolve: { alias },
@@ -26,7 +26,7 @@ export default defineConfig({
           name: 'unit',
           setupFiles: ['src/testing/setup.ts'],
           include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'scripts/**/*.test.ts'],
-          exclude: [CORE, 'node_modules/**'],
+          exclude: [...PURE, 'node_modules/**'],
         },
       },
       {
