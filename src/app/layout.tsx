@@ -8,6 +8,7 @@ import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import { Fresh } from '@/ui/places/Fresh'
+import { UnsentNote } from '@/ui/places/UnsentNote'
 import { LIGHT_SCRIPT } from '@/ui/theme/light-script'
 import { ThemeFrame } from '@/ui/theme/ThemeFrame'
 import { ENGLISH } from '@/words/language'
@@ -33,7 +34,10 @@ export default async function Layout({ children }: { children: ReactNode }) {
           {ENGLISH.say('places.skip')}
         </a>
         <AppRouterCacheProvider options={{ enableCssLayer: true }}>
-          <ThemeFrame>{children}</ThemeFrame>
+          <ThemeFrame>
+            <UnsentNote />
+            {children}
+          </ThemeFrame>
           <Fresh />
         </AppRouterCacheProvider>
       </body>

@@ -1,10 +1,21 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { OvertakenError, RefusedError } from './ask'
 import { type Over, Saver, type SaveState } from './saver'
+import { readUnsent } from './unsent'
 
 const remembered: Record<string, string> = {}
+const shelf = new Map<string, string>()
+const onShelf = () => JSON.parse(shelf.get('nivrel.unsent it') ?? 'null')
 beforeEach(() => {
   vi.useFakeTimers()
+  shelf.clear()
+  vi.stubGlobal('localStorage', {
+    getItem: (key: string) => shelf.get(key) ?? null,
+    setItem: (key: string, value: string) => shelf.set(key, value),
+    removeItem: (key: string) => shelf.delete(key),
+  })
+  vi.stubGlobal('window', { location: { pathname: '/it', search: '' } })
+  vi.stubGlobal('document', { title: 'It' })
   vi.stubGlobal('sessionStorage', { setItem: (key: string, value: string) => (remembered[key] = value) })
 })
 afterEach(() => {
@@ -74,6 +85,35 @@ describe('a saver', () => {
       ['b', 4],
     ])
     expect([server.value, state()?.isSaved]).toEqual(['b', true])
+  })
+
+  it('keeps on this machine what no server takes, with what it is to go over, until one has it', async () => {
+    const { server, saver } = makeServer()
+    server.fails.push(new Error('gone'))
+    saver.change('')
+    await vi.advanceTimersByTimeAsync(100)
+    expect(onShelf()).toEqual({ value: '', revision: 3, href: '/it', title: 'It' })
+    await vi.advanceTimersByTimeAsync(3000)
+    expect([server.revision, onShelf()]).toEqual([4, null])
+    server.fails.push(new Error('gone'), new Error('gone'))
+    saver.change('a')
+    await vi.advanceTimersByTimeAsync(100)
+    saver.change('ab')
+    saver.leave()
+    expect(onShelf().value).toBe('ab')
+    expect(readUnsent('it', 'b')).toMatchObject({ value: 'ab', revision: 4 })
+    // An answer was lost, the value was not.
+    expect(readUnsent('it', 'ab')).toBeNull()
+    expect(onShelf()).toBeNull()
+  })
+
+  it('what waited goes on over the revision that it was to go over: what came between is asked about', async () => {
+    const { server, saver, state } = makeServer(5)
+    saver.resume(4)
+    saver.change('mine')
+    await vi.advanceTimersByTimeAsync(100)
+    expect(server.sent).toEqual([['mine', 4]])
+    expect(state()?.theirs).toEqual({ revision: 5 })
   })
 
   it('tries again where no server answers, and not where it refused', async () => {

@@ -1,5 +1,6 @@
 import { OvertakenError, RefusedError } from './ask'
 import { rememberLeaving } from './leaving'
+import { dropUnsent, keepUnsent } from './unsent'
 
 const AGAIN_MS = 3000
 
@@ -90,9 +91,15 @@ export class Saver<T, Theirs> {
     if (this.newest) this.wait(this.how.restMs)
   }
 
+  /** What waited on this machine goes on from the revision that it was to go over. */
+  resume(revision: number): void {
+    this.begin(revision)
+  }
+
   /** What is there was taken as it is. */
   accept(revision: number): void {
     clearTimeout(this.timer)
+    dropUnsent(this.how.what)
     this.newest = null
     this.begin(revision)
     this.tell(SAVED)
@@ -107,7 +114,8 @@ export class Saver<T, Theirs> {
     const coming = onItsWay + (unsent ? 1 : 0)
     if (this.state.theirs || coming === 0) return
     rememberLeaving(this.how.what, this.revision + this.unanswered + coming)
-    if (unsent) this.how.send(unsent.value, this.over(onItsWay)).catch(() => {})
+    if (this.newest && this.state.problem?.kind === 'no-server') this.keep(this.newest.value)
+    if (unsent) this.how.send(unsent.value, this.over(onItsWay)).catch(() => this.keep(unsent.value))
   }
 
   private begin(revision: number): void {
@@ -132,19 +140,27 @@ export class Saver<T, Theirs> {
       this.revision = await this.how.send(sending.value, this.over())
       this.unanswered = 0
       const isNewest = this.newest === sending
-      if (isNewest) this.newest = null
+      if (isNewest) {
+        this.newest = null
+        dropUnsent(this.how.what)
+      }
       this.tell({ isSaved: isNewest, problem: null })
     } catch (error) {
       if (error instanceof OvertakenError) this.tell({ theirs: error.current as Theirs })
       else if (error instanceof RefusedError) this.tell({ problem: { kind: 'refused', reason: error.message } })
       else {
         this.unanswered += 1
+        this.keep(this.newest?.value ?? sending.value)
         this.tell({ problem: { kind: 'no-server' } })
         this.wait(AGAIN_MS)
       }
     } finally {
       this.sent = null
     }
+  }
+
+  private keep(value: T): void {
+    keepUnsent(this.how.what, value, this.revision)
   }
 
   private tell(change: Partial<SaveState<Theirs>>): void {

@@ -4,6 +4,7 @@ import type { KeptRecord } from '@/records/kept-record'
 import { ask } from '@/ui/api/ask'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'
+import { readUnsent } from '@/ui/api/unsent'
 import { useLeaving } from '@/ui/api/use-leaving'
 
 const REST_MS = 400
@@ -51,6 +52,15 @@ export function useRecord(kept: KeptRecord) {
     })
   }, [])
   const undo = useCallback(() => setSteps((before) => (before.length > 1 ? before.slice(0, -1) : before)), [])
+
+  // What no server took when this page was left last waits on this machine.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, with what the page came with
+  useEffect(() => {
+    const unsent = readUnsent(`person ${kept.id}`, kept.record)
+    if (!unsent) return
+    saver.current.resume(unsent.revision)
+    change(() => unsent.value)
+  }, [])
 
   useEffect(() => {
     const look = () => ask<KeptRecord>(address, 'GET')

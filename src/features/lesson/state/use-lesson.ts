@@ -4,8 +4,9 @@ import type { Lesson } from '@/server/lessons'
 import { ask } from '@/ui/api/ask'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'
+import { readUnsent } from '@/ui/api/unsent'
 import { useLeaving } from '@/ui/api/use-leaving'
-import { EMPTY, openLesson, useLesson } from './store'
+import { EMPTY, editLesson, openLesson, useLesson } from './store'
 
 const REST_MS = 300
 
@@ -43,6 +44,13 @@ export function useSavedLesson(group: string, day: string, first: readonly Lesso
     saver.current = mine
     setState(SAVED)
     openLesson(which, there?.document ?? EMPTY)
+    // What no server took when this was left last waits on this machine.
+    const unsent = readUnsent(`lesson ${which}`, there?.document ?? null)
+    if (unsent) {
+      mine.resume(unsent.revision)
+      editLesson(() => unsent.value)
+      mine.change(unsent.value)
+    }
     // What the page before sent while it was left may arrive only now.
     awaitSent(
       `lesson ${which}`,

@@ -4,8 +4,9 @@ import type { OwnRoutine } from '@/server/routines'
 import { ask } from '@/ui/api/ask'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'
+import { readUnsent } from '@/ui/api/unsent'
 import { useLeaving } from '@/ui/api/use-leaving'
-import { openRoutine, useRoutine } from './store'
+import { editRoutine, openRoutine, useRoutine } from './store'
 
 const REST_MS = 250
 
@@ -58,9 +59,15 @@ export function useSaving(own: readonly OwnRoutine[], onSaved: (saved: OwnRoutin
       }),
     [],
   )
-  // What the page before sent while it was left may arrive only now.
+  // What no server took when this was left last waits on this machine; what the page before sent while it was left may
+  // arrive only now.
   useEffect(() => {
     const mine = saver.current
+    const unsent = readUnsent(`routine ${id}`, known.current.find((one) => one.id === id)?.document ?? null)
+    if (unsent) {
+      mine.resume(unsent.revision)
+      editRoutine(() => unsent.value)
+    }
     awaitSent(
       `routine ${id}`,
       () => fetchRoutine(id),

@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react'
+import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
 import { makeRecord } from '@/formats/record-document'
 import { addRecords, readRecord, saveRecord } from '@/server/people'
@@ -214,6 +214,22 @@ describe('somebody of the class', () => {
     setServerGone(false)
     await waitFor(() => expect(screen.getByText('saved')).toBeTruthy())
     expect((await readRecord('marit-quill')).record.story).toMatch(/Sings\.$/)
+  })
+
+  it('left while the server is gone, what was changed waits on this machine and goes on where the page is opened', async () => {
+    await openHouse()
+    await openPage('/people/marit-quill')
+    setServerGone(true)
+    await user.type(screen.getByRole('textbox', { name: /In a line/ }), ' Sings.')
+    expect(await screen.findByText(/the server does not answer yet/)).toBeTruthy()
+    cleanup()
+    setServerGone(false)
+    await openPage('/people/marit-quill')
+    await waitFor(() =>
+      expect(screen.getByRole<HTMLInputElement>('textbox', { name: /In a line/ }).value).toMatch(/Sings\.$/),
+    )
+    await waitFor(async () => expect((await readRecord('marit-quill')).record.story).toMatch(/Sings\.$/))
+    expect(Object.keys(localStorage).filter((key) => key.startsWith('nivrel.unsent'))).toEqual([])
   })
 
   it('saved elsewhere meanwhile: both are shown, and one’s own is kept only when it is chosen', async () => {
