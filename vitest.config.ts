@@ -36,6 +36,8 @@ export default defineConfig({
         test: {
           ...common,
           name: 'screens',
+          // Each file begins with a house of its own; loading all that a page has takes longer than most tests.
+          isolate: false,
           environment: 'jsdom',
           // As shipped: in half of the time, and what one looks at is what people get.
           env: { ...PINNED, NODE_ENV: 'production' },

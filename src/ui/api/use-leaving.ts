@@ -1,7 +1,7 @@
 import { type RefObject, useEffect } from 'react'
 import { takeTyped } from '@/ui/words/use-taking'
 
-/** When the page is left: what stands in its fields is taken first, then what is not saved is sent. */
+/** When the page is left: what stands in its fields is taken first, then what is not saved is sent; what no server takes waits. */
 export function useLeaving(saver: RefObject<{ leave: () => void; flush: () => Promise<void> }>): void {
   useEffect(() => {
     const leave = () => {
@@ -10,7 +10,8 @@ export function useLeaving(saver: RefObject<{ leave: () => void; flush: () => Pr
     }
     window.addEventListener('pagehide', leave)
     return () => {
-      saver.current.flush()
+      const left = saver.current
+      left.flush().finally(() => left.leave())
       window.removeEventListener('pagehide', leave)
     }
   }, [saver])
