@@ -107,6 +107,28 @@ describe('a saver', () => {
     expect(onShelf()).toBeNull()
   })
 
+  it('what is there already as it is here is no other: there is nothing to choose', async () => {
+    const heard: SaveState<{ revision: number; value: string }>[] = []
+    const same = new Saver<string, { revision: number; value: string }>(
+      {
+        what: 'same',
+        revision: 4,
+        restMs: 100,
+        send: async () => {
+          throw new OvertakenError({ revision: 5, value: 'mine' })
+        },
+        readTheirs: ({ value }) => value,
+      },
+      (now) => heard.push(now),
+    )
+    same.change('mine')
+    await vi.advanceTimersByTimeAsync(100)
+    expect(heard.at(-1)).toMatchObject({ isSaved: true, theirs: null })
+    same.change('another')
+    await vi.advanceTimersByTimeAsync(100)
+    expect(heard.at(-1)).toMatchObject({ isSaved: false, theirs: { value: 'mine' } })
+  })
+
   it('what waited goes on over the revision that it was to go over: what came between is asked about', async () => {
     const { server, saver, state } = makeServer(5)
     saver.resume(4)

@@ -26,7 +26,7 @@ export const isAllSaved = (): boolean => unsaved.size === 0
 
 const nameSaver = () => crypto.getRandomValues(new Uint32Array(3)).join('-')
 
-export type Saving<T> = {
+export type Saving<T, Theirs = unknown> = {
   /** Under this name the page that comes next looks for what was sent while this one was left. */
   what: string
   /** The revision that this began from. */
@@ -35,6 +35,8 @@ export type Saving<T> = {
   restMs: number
   /** Sends it; the revision that it made. @throws OvertakenError, RefusedError, another where no server answers */
   send: (value: T, over: Over) => Promise<number>
+  /** The value of what is there: where that is what is here, there is nothing to choose. */
+  readTheirs?: (theirs: Theirs) => T
 }
 
 /**
@@ -55,7 +57,7 @@ export class Saver<T, Theirs> {
   private timer: ReturnType<typeof setTimeout> | undefined
 
   constructor(
-    private readonly how: Saving<T>,
+    private readonly how: Saving<T, Theirs>,
     private readonly onState: (state: SaveState<Theirs>) => void,
   ) {
     this.revision = how.revision
@@ -115,7 +117,11 @@ export class Saver<T, Theirs> {
     if (this.state.theirs || coming === 0) return
     rememberLeaving(this.how.what, this.revision + this.unanswered + coming)
     if (this.newest && this.state.problem?.kind === 'no-server') this.keep(this.newest.value)
-    if (unsent) this.how.send(unsent.value, this.over(onItsWay)).catch(() => this.keep(unsent.value))
+    if (unsent)
+      this.how.send(unsent.value, this.over(onItsWay)).then(
+        () => dropUnsent(this.how.what),
+        () => this.keep(unsent.value),
+      )
   }
 
   private begin(revision: number): void {
@@ -146,7 +152,7 @@ export class Saver<T, Theirs> {
       }
       this.tell({ isSaved: isNewest, problem: null })
     } catch (error) {
-      if (error instanceof OvertakenError) this.tell({ theirs: error.current as Theirs })
+      if (error instanceof OvertakenError) this.meet(error.current as Theirs & { revision: number })
       else if (error instanceof RefusedError) this.tell({ problem: { kind: 'refused', reason: error.message } })
       else {
         this.unanswered += 1
@@ -157,6 +163,13 @@ export class Saver<T, Theirs> {
     } finally {
       this.sent = null
     }
+  }
+
+  /** Somebody else saved meanwhile; what is the same is no other, as where an answer got lost. */
+  private meet(theirs: Theirs & { revision: number }): void {
+    const there = this.how.readTheirs?.(theirs)
+    if (JSON.stringify(there) === JSON.stringify(this.newest?.value)) this.accept(theirs.revision)
+    else this.tell({ theirs })
   }
 
   private keep(value: T): void {

@@ -27,6 +27,7 @@ export function useRecord(kept: KeptRecord) {
       what: `person ${kept.id}`,
       revision: kept.revision,
       restMs: REST_MS,
+      readTheirs: (theirs) => theirs.record,
       send: async (record, over) => {
         const answer = await ask<KeptRecord>(address, 'PUT', { ...over, record })
         setBase(record)

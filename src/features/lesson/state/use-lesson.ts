@@ -31,6 +31,7 @@ export function useSavedLesson(group: string, day: string, first: readonly Lesso
         what: `lesson ${which}`,
         revision: there?.revision ?? 0,
         restMs: REST_MS,
+        readTheirs: (theirs) => theirs.document,
         send: async (document, over) => {
           const saved = await ask<Lesson>('/api/lessons', 'PUT', { ...of, ...over, document })
           put(saved)

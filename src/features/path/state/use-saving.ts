@@ -31,6 +31,7 @@ export function useSaving(own: readonly OwnRoutine[], onSaved: (saved: OwnRoutin
         what: `routine ${which}`,
         revision: known.current.find((one) => one.id === which)?.revision ?? 0,
         restMs: REST_MS,
+        readTheirs: (theirs) => theirs.document,
         send: async (document, over) => {
           const saved = await ask<OwnRoutine>(`/api/routines/${which}`, 'PUT', { ...over, document })
           told.current(saved)
