@@ -1,4 +1,4 @@
-import { type ReactNode, useMemo } from 'react'
+import { type ReactNode, useEffect, useMemo, useRef } from 'react'
 import type { Body, RoutinePart, SaferWay, ShownPath } from '@/core'
 import { HALF_BREATH_S, type RoutineDocument } from '@/formats/routine-document'
 import { toPerson } from '@/formats/to-core'
@@ -45,6 +45,14 @@ type WalkedProps = {
 /** A routine as somebody walks it: what it comes to, its floor with them on it, what is wrong with what helps, and time. */
 export function Walked(props: WalkedProps) {
   const { path, isStale, body, person, library, routine, parts, open, names, room, facing, children } = props
+  const floor = useRef<HTMLDivElement>(null)
+  const wasOpen = useRef(open)
+  // What opened a way, or closed it, may be gone with it: one goes on at the floor, not at the page's beginning.
+  useEffect(() => {
+    if (wasOpen.current !== open && document.activeElement === document.body)
+      floor.current?.focus({ preventScroll: true })
+    wasOpen.current = open
+  }, [open])
   const fresh = isStale ? null : path
   const fit = useFit(fresh, parts, person.document)
   const troubles = useMemo(() => listTroubles(path), [path])
@@ -65,7 +73,7 @@ export function Walked(props: WalkedProps) {
   return (
     <div className={styles.work} data-stale={isStale}>
       <PathSaid path={path} person={person} fit={fit} mends={mends} worst={troubles[0]} names={names} />
-      <div className={styles.floor}>
+      <div ref={floor} tabIndex={-1} className={styles.floor}>
         {open && path.transitions[open - 1] ? (
           <div className={styles.step}>
             <StepFloor

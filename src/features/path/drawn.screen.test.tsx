@@ -81,8 +81,11 @@ describe('a routine that is drawn', () => {
       list.getAllByRole('listitem').map((item) => within(item).getAllByRole('button')[0]?.textContent),
     )
     press(pins()[0] as HTMLElement, 'Enter')
-    expect(await stepVerdict()).toBeTruthy()
+    const step = await stepVerdict()
     expect(usePlay.getState().at).toBeGreaterThan(0)
+    // The pin is gone; one goes on where its way is shown.
+    expect(document.activeElement?.contains(step)).toBe(true)
+    expect(document.activeElement).not.toBe(document.body)
     anywhere('Escape')
     expect(await screen.findByTestId('path-floor')).toBeTruthy()
   })

@@ -1,16 +1,17 @@
+import { ENGLISH } from '@/words/language'
 import { LightSwitch } from '../theme/LightSwitch'
 import styles from './places.module.css'
 
 const PLACES = [
-  ['/', 'Today'],
-  ['/bench', 'Bench'],
-  ['/people', 'People'],
-  ['/class', 'Class fit'],
-  ['/path', 'Path'],
-  ['/lesson', 'Lesson'],
-  ['/log', 'Log'],
-  ['/postures', 'Postures'],
-  ['/house', 'House'],
+  ['/', 'today'],
+  ['/bench', 'bench'],
+  ['/people', 'people'],
+  ['/class', 'class'],
+  ['/path', 'path'],
+  ['/lesson', 'lesson'],
+  ['/log', 'log'],
+  ['/postures', 'postures'],
+  ['/house', 'house'],
 ] as const
 
 export type Place = (typeof PLACES)[number][0]
@@ -21,14 +22,14 @@ export type Place = (typeof PLACES)[number][0]
  */
 export function Places({ at }: { at: Place }) {
   return (
-    <nav className={styles.places} aria-label="Places">
+    <nav className={styles.places} aria-label={ENGLISH.say('places.label')}>
       <span className={styles.mark}>
         {/* biome-ignore lint/performance/noImgElement: a vector of half a kilobyte */}
         <img src="/mark.svg" alt="" width="26" height="26" /> <span>Nivrel</span>
       </span>
       {PLACES.map(([path, name]) => (
         <a key={path} href={path} aria-current={path === at ? 'page' : undefined}>
-          {name}
+          {ENGLISH.say(`places.nav.${name}`)}
         </a>
       ))}
       <LightSwitch className={styles.light} />
