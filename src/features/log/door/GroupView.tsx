@@ -58,6 +58,10 @@ export function GroupView({ group, people, postures, rows, day, practice }: Grou
       names(({ concerned }) => concerned),
     ),
     line(
+      'unanswered',
+      people.filter(({ unanswered }) => unanswered.length > 0),
+    ),
+    line(
       'easier',
       names(({ decision }) => decision.way === 'easier' && decision.grave.length === 0),
     ),

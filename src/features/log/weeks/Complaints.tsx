@@ -1,11 +1,13 @@
 import { useEffect, useMemo, useState } from 'react'
 import { resolveBody } from '@/core'
+import type { LogRow } from '@/formats/log-document'
 import type { RecordDocument } from '@/formats/record-document'
 import { toPerson, toStance } from '@/formats/to-core'
 import type { BenchPerson, KeptStance } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import type { LastLesson } from '@/server/weeks'
 import { type FoundCause, findCauses } from '@/teaching/practice/causes'
+import { listComplained } from '@/teaching/practice/complained'
 import type { FoundWayCause } from '@/teaching/practice/way-causes'
 import { sayCentimetres, sayDegrees, sayFigure } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
@@ -21,6 +23,9 @@ type ComplaintsProps = {
   kept: readonly KeptStance[]
   own: readonly OwnPosture[]
   last: LastLesson | null
+  /** What was written down at the door. */
+  rows: readonly LogRow[]
+  today: string
 }
 
 const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`practice.complaints.${key}`, values)
@@ -28,11 +33,9 @@ const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`pract
 const HALF_METRE = 0.5
 
 /** A complaint leads to its usual cause, and to where in their own stances and on their own ways that is largest. */
-export function Complaints({ record, person, kept, own, last }: ComplaintsProps) {
-  const open = useMemo(
-    () => record.complaints.filter(({ gone }) => !gone).map(({ complaint }) => complaint),
-    [record.complaints],
-  )
+export function Complaints({ record, person, kept, own, last, rows, today }: ComplaintsProps) {
+  const complained = useMemo(() => listComplained(record.complaints, rows, today), [record.complaints, rows, today])
+  const open = useMemo(() => complained.map(({ complaint }) => complaint), [complained])
   const stances = useMemo(() => {
     const planned = person.planned.flatMap(({ posture, stance }) => (stance ? [{ posture, stance }] : []))
     return [...planned, ...kept].map(({ posture, stance }) => ({ posture, stance: toStance(stance) }))
@@ -62,7 +65,7 @@ export function Complaints({ record, person, kept, own, last }: ComplaintsProps)
     <section aria-label={say('label')}>
       <h2>{say('label')}</h2>
       <ul className={styles.lines}>
-        {open.map((complaint, i) => {
+        {complained.map(({ complaint, painOn }, i) => {
           const found = findCauses(complaint, body, stances)
           // On a way only what no stance shows as large.
           const further = (Array.isArray(onWays) ? (onWays[i] ?? []) : []).filter(
@@ -72,6 +75,7 @@ export function Complaints({ record, person, kept, own, last }: ComplaintsProps)
           return (
             <li key={complaint}>
               <strong>{capital(sayComplaint(complaint))}</strong>: {sayLookAt(complaint)}.{' '}
+              {painOn && `${say('painOn', { day: ENGLISH.day(painOn) })} `}
               {all.length > 0 && `${all.join(' ')} `}
               {onWays === 'broken'
                 ? say('notLooked')

@@ -126,7 +126,7 @@ export function Weeks({ weeks, last, names, own, today }: WeeksProps) {
                 postures={postures}
                 onDecided={(one) => setDecided((before) => [...before.filter(({ day }) => day !== one.day), one])}
               />
-              <Complaints record={record} person={person} kept={kept} own={own} last={last} />
+              <Complaints record={record} person={person} kept={kept} own={own} last={last} rows={rows} today={today} />
             </div>
           </div>
         </>
