@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { parse } from '@/formats/parse'
 import { makeRecord, type RecordDocument, recordDocument } from '@/formats/record-document'
 import { sayItem } from '@/words/records'
-import { compareRecords, joinRecords, RECORD_PARTS } from './merge'
+import { compareRecords, joinRecords, mergeRecords, RECORD_PARTS } from './merge'
 
 const base: RecordDocument = makeRecord('Ada Reef', { statureM: 1.62, massKg: 60 }, { notes: 'begins' })
 const knee = (value: number) => ({
@@ -20,6 +20,29 @@ const there: RecordDocument = {
   usualSupport: 'a stick',
   asked: 'kept',
 }
+
+describe('two versions of a record that changed different things', () => {
+  const taller = { ...base, body: { ...base.body, statureM: 1.7 } }
+  const heavier = { ...base, body: { ...base.body, massKg: 66 }, usualSupport: 'a stick' }
+
+  it('are one, field by field, whichever was first', () => {
+    const both = { ...base, body: { ...base.body, statureM: 1.7, massKg: 66 }, usualSupport: 'a stick' }
+    expect(mergeRecords(base, taller, heavier)).toEqual(both)
+    expect(mergeRecords(base, heavier, taller)).toEqual(both)
+    // What one took out is out.
+    const { usualSupport: _, ...without } = heavier
+    expect(mergeRecords(heavier, without as RecordDocument, { ...heavier, notes: 'new' })).toEqual({
+      ...without,
+      notes: 'new',
+    })
+  })
+
+  it('are none where both changed the same field otherwise, or the same list; the same change is no clash', () => {
+    expect(mergeRecords(base, taller, { ...base, body: { ...base.body, statureM: 1.6 } })).toBeNull()
+    expect(mergeRecords(base, { ...base, limits: [knee(30)] }, { ...base, limits: [knee(40)] })).toBeNull()
+    expect(mergeRecords(base, taller, { ...taller, notes: 'new' })).toEqual({ ...taller, notes: 'new' })
+  })
+})
 
 describe('a record saved in two places', () => {
   it('has every key in one part, so that none is chosen unseen', () => {

@@ -140,3 +140,27 @@ export function joinRecords(
   }
   return joined as RecordDocument
 }
+
+/** A record as it is here and as it was saved meanwhile, field by field: null where both changed the same one otherwise. */
+export function mergeRecords(base: RecordDocument, here: RecordDocument, there: RecordDocument): RecordDocument | null {
+  const merged = mergeField(base, here, there)
+  return merged === CLASH ? null : (merged as RecordDocument)
+}
+
+const CLASH = Symbol('both changed it')
+const isObject = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+
+function mergeField(base: unknown, here: unknown, there: unknown): unknown {
+  const [was, mine, theirs] = [base, here, there].map((value) => JSON.stringify(value))
+  if (mine === theirs || theirs === was) return here
+  if (mine === was) return there
+  if (!isObject(here) || !isObject(there)) return CLASH
+  const before = isObject(base) ? base : {}
+  const fields = [...new Set([...Object.keys(there), ...Object.keys(here)])].map(
+    (key) => [key, mergeField(before[key], here[key], there[key])] as const,
+  )
+  return fields.some(([, value]) => value === CLASH)
+    ? CLASH
+    : Object.fromEntries(fields.filter(([, value]) => value !== undefined))
+}

@@ -1,6 +1,7 @@
-import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import type { RecordDocument } from '@/formats/record-document'
 import type { KeptRecord } from '@/records/kept-record'
+import { mergeRecords } from '@/records/merge'
 import { ask } from '@/ui/api/ask'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'
@@ -83,10 +84,28 @@ export function useRecord(kept: KeptRecord) {
     setBase(state.theirs.record)
     change(() => chosen)
   }
+  // Who changed something else is no other: both changes are one record.
+  const { theirs } = state
+  const merged = useMemo(() => theirs && mergeRecords(base, record, theirs.record), [theirs, base, record])
+  const latest = useRef(settle)
+  latest.current = settle
+  useEffect(() => {
+    if (merged) latest.current(merged)
+  }, [merged])
   /** A page that is left for another of this application is saved first, so that the next one shows what is true. */
   const leaveBy = async (href: string) => {
     await saver.current.flush()
     window.location.assign(href)
   }
-  return { record, change, undo, canUndo: steps.length > 1, base, ...state, settle, leaveBy }
+  return {
+    record,
+    change,
+    undo,
+    canUndo: steps.length > 1,
+    base,
+    ...state,
+    theirs: merged ? null : theirs,
+    settle,
+    leaveBy,
+  }
 }

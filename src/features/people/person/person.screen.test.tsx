@@ -232,6 +232,18 @@ describe('somebody of the class', () => {
     expect(Object.keys(localStorage).filter((key) => key.startsWith('nivrel.unsent'))).toEqual([])
   })
 
+  it('changed elsewhere in another field meanwhile, both changes are kept and nothing is asked', async () => {
+    await openHouse()
+    await openPage('/people/marit-quill')
+    const { revision, record } = await readRecord('marit-quill')
+    const body = { ...record.body, massKg: 71 }
+    await saveRecord('marit-quill', { revision, record: { ...record, body } })
+    await user.type(screen.getByRole('textbox', { name: 'Everything else' }), ' mine')
+    await waitFor(async () => expect((await readRecord('marit-quill')).record.notes).toMatch(/ mine$/))
+    expect((await readRecord('marit-quill')).record.body.massKg).toBe(71)
+    expect(screen.queryByRole('dialog')).toBeNull()
+  })
+
   it('saved elsewhere meanwhile: both are shown, and one’s own is kept only when it is chosen', async () => {
     await openHouse()
     await openPage('/people/marit-quill')
