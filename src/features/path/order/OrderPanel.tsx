@@ -34,6 +34,9 @@ type OrderPanelProps = {
   onFacingIn: (facingIn: FacingIn) => void
 }
 
+/** A routine of so few parts has only begun. */
+const BEGUN = 3
+
 /** The order of the parts, the one that is open as a sentence, what is done with it, and how one comes there. */
 export function OrderPanel(props: OrderPanelProps) {
   const { open, routine, path, sized, names, headings, library, phrases, walker, room, facingIn, onFacingIn } = props
@@ -46,6 +49,7 @@ export function OrderPanel(props: OrderPanelProps) {
     <section className={styles.panel} aria-label={ENGLISH.say('path.order.label')}>
       <h2>{ENGLISH.say('path.order.label')}</h2>
       <Order path={path} names={names} facing={headings} />
+      {routine.parts.length <= BEGUN && <p>{ENGLISH.say('path.order.goOn')}</p>}
       {part && open !== null && (
         <PartSentence
           key={open}

@@ -33,12 +33,8 @@ export const PathSaid = memo(function PathSaid({ path, person, fit, mends, worst
   const { name, unanswered } = person
   const verdict = capVerdict(path.verdict, unanswered.length)
   const mended = typeof mends === 'object' ? mends : null
-  const offer = (): ((was: RoutineDocument) => RoutineDocument) | null => {
-    if (mended) return () => mended.routine
-    const { parts, ...taken } = typeof fit === 'object' && fit ? fit : { parts: null }
-    return parts && 'scale' in taken ? (was) => takeFit(was, { ...taken, parts }) : null
-  }
-  const take = offer()
+  const fitted = typeof fit === 'object' && fit?.parts ? { ...fit, parts: fit.parts } : null
+  const offered = (was: RoutineDocument) => mended?.routine ?? (fitted ? takeFit(was, fitted) : was)
   return (
     <section className={styles.said} aria-label={say('label')}>
       <h2 data-testid="path-verdict" aria-live="polite">
@@ -54,8 +50,8 @@ export const PathSaid = memo(function PathSaid({ path, person, fit, mends, worst
         {fit !== null && worst && <span>{sayWhyNot(path, worst, names, name)}</span>}
         {fit === 'broken' && <span role="alert">{say('broken')}</span>}
       </p>
-      {take && (
-        <Button variant="contained" onClick={() => editRoutine(take)}>
+      {(mended || fitted) && (
+        <Button variant="contained" onClick={() => editRoutine(offered)}>
           {say('take')}
         </Button>
       )}
