@@ -114,7 +114,7 @@ export function FullPath(props: FullPathProps) {
         tools={
           <RoutineTools
             id={routines.open}
-            who={group ? { group: group.id } : { person: person.id }}
+            person={person.id}
             reset={routines.isOwn ? (routines.isShipped ? 'original' : 'takeAway') : null}
             onReset={routines.reset}
             onNew={routines.add}

@@ -23,8 +23,8 @@ const BEGINNING: RoutineDocument = {
 
 type RoutineToolsProps = {
   id: string
-  /** Whose limits a sheet of it names. */
-  who: { person: string } | { group: string }
+  /** Whose prints and limits a sheet of it has. */
+  person: string
   /** What is called "back to the original" of a shipped one, "take away" of one's own; null: nothing was changed. */
   reset: 'original' | 'takeAway' | null
   onReset: () => void
@@ -34,7 +34,7 @@ type RoutineToolsProps = {
 }
 
 /** What is done with the routine as a whole. */
-export function RoutineTools({ id, who, reset, onReset, onNew, onRename, onProblem }: RoutineToolsProps) {
+export function RoutineTools({ id, person, reset, onReset, onNew, onRename, onProblem }: RoutineToolsProps) {
   const { canUndo, canRedo } = useHistory()
   const [asking, setAsking] = useState(false)
   const open = async (file: File) => {
@@ -54,7 +54,7 @@ export function RoutineTools({ id, who, reset, onReset, onNew, onRename, onProbl
   return (
     <nav aria-label={say('label')} style={{ display: 'contents' }}>
       <Button onClick={() => onNew(BEGINNING)}>{say('new')}</Button>
-      <Button href={`/paper?${new URLSearchParams({ as: 'path', ...who, routine: id })}`}>
+      <Button href={`/paper?${new URLSearchParams({ as: 'path', person, routine: id })}`}>
         {ENGLISH.say('paper.on')}
       </Button>
       <Button onClick={onRename}>{say('rename')}</Button>
