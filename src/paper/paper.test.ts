@@ -76,6 +76,32 @@ function readPage(stream: string): [number, number][][] {
 
 const apart = ([a, b]: [number, number], [c, d]: [number, number]) => Math.hypot(a - c, b - d)
 
+describe('a PDF', () => {
+  it('is tagged: its language, its title, headings and words in the order of the sheet; drawn lines are no words', async () => {
+    const pdf = await toPdf(
+      [
+        {
+          width: 100,
+          height: 100,
+          marks: [
+            { kind: 'text', x: 10, y: 20, text: 'Bow', size: 8, bold: true },
+            { kind: 'text', x: 10, y: 30, text: 'Łucja steps.', size: 4 },
+            { kind: 'path', d: 'M10 40L90 40', stroke: 'ink' },
+          ],
+        },
+      ],
+      'Bow, for a hall',
+    )
+    const text = pdf.toString('latin1')
+    expect(text).toMatch(/\/Lang \(en\)/)
+    expect(text).toMatch(/\/DisplayDocTitle true/)
+    expect(
+      [...text.matchAll(/\/Type \/StructElem\s*\/S \/(\w+)|\/S \/(H1|P)\b/g)].map((one) => one[1] ?? one[2]),
+    ).toEqual(['H1', 'P'])
+    expect(readPaths(pdf).flat()).toHaveLength(1)
+  })
+})
+
 describe('a plan at true size, read back from its PDF', () => {
   it.each(PAPER_SIZES)('is true within 0.2 mm on %s: foot, heel to heel, and the rule on each sheet', async (size) => {
     const sheets = cutTrueSize(drawStood(stand('bow', body, bow), 1, true), 'bow', size)

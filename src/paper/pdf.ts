@@ -23,9 +23,19 @@ function readFonts(): ReadonlyMap<string, Buffer> {
   return fonts
 }
 
-/** Sheets as a PDF, a page each, at true size, with the product's own fonts in it. */
-export function toPdf(sheets: readonly Sheet[], title: string): Promise<Buffer> {
-  const document = new PDFDocument({ autoFirstPage: false, info: { Title: title, Creator: 'Nivrel' } })
+/** From this height of its type on, in millimetres, what is bold is a heading. */
+const HEADING = 5
+
+/** Sheets as a PDF, a page each, at true size, with the product's own fonts in it; tagged, so that its words can be heard. */
+export function toPdf(sheets: readonly Sheet[], title: string, lang = 'en'): Promise<Buffer> {
+  const document = new PDFDocument({
+    autoFirstPage: false,
+    info: { Title: title, Creator: 'Nivrel' },
+    pdfVersion: '1.5',
+    tagged: true,
+    displayTitle: true,
+    lang,
+  })
   for (const [name, file] of readFonts()) document.registerFont(name, file)
   const parts: Buffer[] = []
   const done = new Promise<Buffer>((resolve, reject) => {
@@ -44,9 +54,15 @@ export function toPdf(sheets: readonly Sheet[], title: string): Promise<Buffer> 
 }
 
 function draw(document: PDFKit.PDFDocument, mark: Mark): void {
-  if (mark.kind === 'text') drawText(document, mark)
-  else if (mark.kind === 'path') drawPath(document, mark)
-  else {
+  if (mark.kind === 'text') {
+    const tag = mark.bold && mark.size >= HEADING ? 'H1' : 'P'
+    document.addStructure(document.struct(tag, {}, () => drawText(document, mark)))
+  } else if (mark.kind === 'path') {
+    // What is drawn is said by the words beside it.
+    document.markContent('Artifact')
+    drawPath(document, mark)
+    document.endMarkedContent()
+  } else {
     const { x, y, scale = 1, clip, marks } = mark
     document.save().translate(x, y).scale(scale)
     if (clip) document.rect(clip.x, clip.y, clip.width, clip.height).clip()
