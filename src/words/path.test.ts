@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { DEG, fitRoom, makePath, resolveBody, showPath, type WalkFit } from '@/core'
 import { mergeLibrary } from '@/formats/posture-document'
 import { toRoutine } from '@/formats/routine-document'
-import { sayDose, sayDrift, sayFacing, sayPart, sayPrint, sayRoom, sayStep, sayWalked } from './path'
+import { sayDose, sayDrift, sayFacing, sayKneeWork, sayPart, sayPrint, sayRoom, sayStep, sayWalked } from './path'
 import { sayBought, sayLeft, sayMeasure, sayWayChanges } from './safer'
 import { sayWalker, sayWalkers } from './walkers'
 
@@ -103,7 +103,9 @@ describe('a routine that is walked is said', () => {
 
   it('which leg works harder, from a quarter more on', () => {
     const dose = { shifts: 1, turns: 0, singleS: { left: 1, right: 2 }, kneeNms: { left: 100, right: 120 } }
-    expect(sayDose(dose)).toHaveLength(2)
+    expect(sayDose(dose).at(-1)).toBe('Both legs work about alike.')
+    expect(sayDose({ ...dose, kneeNms: { left: 0, right: 0 } })).toHaveLength(1)
+    expect(sayKneeWork(dose)).toMatch(/100.* left, 120.* right/)
     expect(sayDose({ ...dose, kneeNms: { left: 200, right: 100 } }).at(-1)).toMatch(
       /^The left leg works 2 times as hard/,
     )

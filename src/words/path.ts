@@ -115,7 +115,7 @@ export function sayDrift({ drift: { x, y, heading } }: Pick<ShownPath, 'drift'>,
 
 const UNEVEN = 1.25
 
-/** What a routine asks of each leg; and where one works much longer. */
+/** What a routine asks of each leg; and whether one works much harder. */
 export function sayDose(dose: Dose, words: Words = ENGLISH): string[] {
   const { shifts, turns, singleS, kneeNms } = dose
   const said = [
@@ -125,15 +125,18 @@ export function sayDose(dose: Dose, words: Words = ENGLISH): string[] {
       left: seconds(singleS.left, words),
       right: seconds(singleS.right, words),
     }),
-    words.say('path.dose.knees', { left: words.number(kneeNms.left), right: words.number(kneeNms.right) }),
   ]
   const [more, less] = [Math.max(kneeNms.left, kneeNms.right), Math.min(kneeNms.left, kneeNms.right)]
   if (less > 0 && more / less >= UNEVEN) {
     const side = kneeNms.left > kneeNms.right ? 'left' : 'right'
-    said.push(words.say('path.dose.uneven', { side, times: words.number(more / less, 1) }))
+    return [...said, words.say('path.dose.uneven', { side, times: words.number(more / less, 1) })]
   }
-  return said
+  return more > 0 ? [...said, words.say('path.dose.even')] : said
 }
+
+/** The figures behind it. */
+export const sayKneeWork = ({ kneeNms: { left, right } }: Dose, words: Words = ENGLISH): string =>
+  words.say('path.dose.knees', { left: words.number(left), right: words.number(right) })
 
 /** What one way shows in a line: its least margin, its step against what could be taken back, or why there is none. */
 export function sayStep(way: ShownTransition, words: Words = ENGLISH): string {
