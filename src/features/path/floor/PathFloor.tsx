@@ -45,8 +45,8 @@ export const PathFloor = memo(function PathFloor({ path, body, room, facing, tro
   )
   return (
     <section className={styles.floor} aria-label={ENGLISH.say('path.floor.label')}>
+      <PlayedVials path={path} body={body} />
       <div ref={stage} className={styles.stage}>
-        <PlayedVials path={path} body={body} />
         {width > 0 && (
           <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} data-testid="path-floor">
             <title>{ENGLISH.say('path.floor.title')}</title>
