@@ -199,6 +199,21 @@ describe('the weeks of somebody', () => {
     expectReadable()
   })
 
+  it('are said in one line, and in a table under each chart for whoever does not see it; the others on request', async () => {
+    await openPage('/log?person=bram-tallow')
+    expect(screen.getByText(/^Since .*: effort 4 to 7, pain 0 to 5/)).toBeTruthy()
+    const table = within(screen.getByRole('table', { name: 'Effort and pain, of 10' }))
+    const last = table.getAllByRole('row').at(-1) as HTMLElement
+    expect(
+      within(last)
+        .getAllByRole('cell')
+        .map((cell) => cell.textContent),
+    ).toEqual(['7', '5'])
+    expect(screen.queryByRole('table', { name: 'What they did' })).toBeNull()
+    await user.click(button(/more charts$/))
+    expect(screen.getByRole('table', { name: 'What they did' })).toBeTruthy()
+  })
+
   it('a page for the clinician names no diagnosis and makes up no order', async () => {
     await openPage('/log?person=bram-tallow')
     await user.click(button('A page for the clinician'))

@@ -1,8 +1,3 @@
-import Table from '@mui/material/Table'
-import TableBody from '@mui/material/TableBody'
-import TableCell from '@mui/material/TableCell'
-import TableHead from '@mui/material/TableHead'
-import TableRow from '@mui/material/TableRow'
 import {
   Bar,
   CartesianGrid,
@@ -17,6 +12,7 @@ import {
 } from 'recharts'
 import { ENGLISH } from '@/words/language'
 import { DAY_AXIS } from './day-axis'
+import { Figures } from './Figures'
 import { openOf } from './open-of'
 import styles from './weeks.module.css'
 
@@ -107,37 +103,16 @@ export function Chart({ title, rows, series, most, line, band, onOpen }: ChartPr
           )}
         </ComposedChart>
       </ResponsiveContainer>
-      <Figures title={title} rows={rows} series={series} />
+      <Figures
+        title={title}
+        columns={series.map(({ name }) => name)}
+        rows={rows
+          .filter((row) => series.some(({ key }) => typeof row[key] === 'number'))
+          .map((row) => ({ day: row.day, cells: series.map(({ key }) => sayFigure(row[key])) }))}
+      />
     </figure>
   )
 }
 
-function Figures({ title, rows, series }: Pick<ChartProps, 'title' | 'rows' | 'series'>) {
-  const said = rows.filter((row) => series.some(({ key }) => typeof row[key] === 'number'))
-  return (
-    <div className={styles.figures}>
-      <Table size="small" aria-label={title}>
-        <TableHead>
-          <TableRow>
-            <TableCell>{ENGLISH.say('practice.charts.day')}</TableCell>
-            {series.map(({ key, name }) => (
-              <TableCell key={key}>{name}</TableCell>
-            ))}
-          </TableRow>
-        </TableHead>
-        <TableBody>
-          {said.map((row) => (
-            <TableRow key={row.day}>
-              <TableCell component="th" scope="row">
-                {ENGLISH.day(row.day)}
-              </TableCell>
-              {series.map(({ key }) => (
-                <TableCell key={key}>{typeof row[key] === 'number' ? ENGLISH.number(row[key], 1) : '–'}</TableCell>
-              ))}
-            </TableRow>
-          ))}
-        </TableBody>
-      </Table>
-    </div>
-  )
-}
+const sayFigure = (value: Row[string] | undefined): string =>
+  typeof value === 'number' ? ENGLISH.number(value, 1) : ENGLISH.say('log.unsaid')

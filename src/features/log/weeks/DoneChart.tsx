@@ -2,6 +2,7 @@ import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Tooltip, XAxis
 import type { LogRow } from '@/formats/log-document'
 import { ENGLISH } from '@/words/language'
 import { DAY_AXIS } from './day-axis'
+import { Figures } from './Figures'
 import { openOf } from './open-of'
 import styles from './weeks.module.css'
 
@@ -61,6 +62,11 @@ export function DoneChart({ rows, onOpen }: { rows: readonly LogRow[]; onOpen: (
           />
         </ComposedChart>
       </ResponsiveContainer>
+      <Figures
+        title={ENGLISH.say('practice.charts.did')}
+        columns={[ENGLISH.say('log.fields.as')]}
+        rows={days.flatMap(({ day, did }) => (did === null ? [] : [{ day, cells: [sayPlace(did)] }]))}
+      />
     </figure>
   )
 }
