@@ -17,6 +17,7 @@ import {
   sayFading,
   sayNeeds,
   sayPiece,
+  sayTimes,
   sayWords,
 } from './lessons'
 import { sayCorrected } from './log'
@@ -160,5 +161,17 @@ describe('a calendar file', () => {
     expect(whole).toContain('DTSTAMP:20261126T093000Z')
     expect(whole).toContain('SUMMARY:Slack\\, Tide: weight on both legs alike')
     expect(whole).toContain('DESCRIPTION:bow\\, 5 min\\nsit\\, 2 min')
+  })
+
+  it('how much more than they are used to, as one says it: never less than it is', () => {
+    expect([1.05, 1.3, 1.4, 1.95, 2.4, 2.95, 3.2].map((share) => sayTimes(share))).toEqual([
+      'a little more than',
+      'a third more than',
+      'half as much again as',
+      'twice',
+      'two and a half times',
+      'three times',
+      'four times',
+    ])
   })
 })

@@ -126,16 +126,17 @@ export function sayDoing(
 
 /** Up to which share how often as much is said: "a third more than". */
 const SHARES = [
-  [1.12, 'little'],
-  [1.42, 'third'],
-  [1.75, 'half'],
-  [2.5, 'twice'],
+  [1.15, 'little'],
+  [1.34, 'third'],
+  [1.5, 'half'],
+  [2, 'twice'],
+  [2.5, 'twiceAndHalf'],
 ] as const
 
-/** How much more than something it is, as one says it: "three times". */
+/** How much more than something it is, as one says it, never less than it is: "three times". */
 export function sayTimes(share: number, words: Words = ENGLISH): string {
   const known = SHARES.find(([most]) => share <= most)
-  return say(`load.times.${known?.[1] ?? 'times'}`, words, { n: sayCount(Math.round(share), words) })
+  return say(`load.times.${known?.[1] ?? 'times'}`, words, { n: sayCount(Math.ceil(share), words) })
 }
 
 /** What a lesson is, in a line: its minutes and pieces. */

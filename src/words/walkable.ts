@@ -14,6 +14,7 @@ export function sayWalkable(
   path: ShownPath,
   fit: WalkFit | 'searching' | 'broken' | null,
   names: readonly string[],
+  isUnanswered = false,
   words: Words = ENGLISH,
 ): string {
   const say = (how: string, more: Record<string, string> = {}) => words.say(`path.said.how.${how}`, { who, ...more })
@@ -22,6 +23,8 @@ export function sayWalkable(
     return say(fit.how, { how: sayWalker({ ...fit, fitted: fit.fitted.map(() => null) }, words) })
   const close = path.transitions.flatMap(({ verdict, to }) => (verdict === 'close' ? [names[to] ?? ''] : []))
   const [first, ...more] = [...new Set(close)]
+  // What nobody answered is not known to be well.
+  if (isUnanswered) return say('unanswered')
   if (first === undefined) return say('asIs')
   return more.length < 2 ? say('close', { names: sayList([first, ...more], words) }) : say('closeOften')
 }

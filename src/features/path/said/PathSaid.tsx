@@ -44,7 +44,7 @@ export const PathSaid = memo(function PathSaid({ path, person, fit, mends, worst
         <strong>
           {mended
             ? say('how.mended', { who: name, n: mended.mends.length })
-            : sayWalkable(name, path, mends === 'searching' ? 'searching' : fit, names)}
+            : sayWalkable(name, path, mends === 'searching' ? 'searching' : fit, names, unanswered.length > 0)}
         </strong>{' '}
         {mended && <>{sayMends(mended.mends, names)} </>}
         {fit !== null && worst && <span>{sayWhyNot(path, worst, names, name)}</span>}
