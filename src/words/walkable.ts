@@ -12,13 +12,13 @@ import { sayWalker } from './walkers'
 export function sayWalkable(
   who: string,
   path: ShownPath,
-  fit: WalkFit | 'searching' | 'broken' | null,
+  fit: WalkFit | 'searching' | 'unfit' | 'broken' | null,
   names: readonly string[],
   isUnanswered = false,
   words: Words = ENGLISH,
 ): string {
   const say = (how: string, more: Record<string, string> = {}) => words.say(`path.said.how.${how}`, { who, ...more })
-  if (fit === 'searching' || fit === 'broken') return say(fit === 'searching' ? 'searching' : 'notAsIs')
+  if (typeof fit === 'string') return say(fit === 'searching' ? 'searching' : 'notAsIs')
   if (fit && fit.how !== 'asIs')
     return say(fit.how, { how: sayWalker({ ...fit, fitted: fit.fitted.map(() => null) }, words) })
   const close = path.transitions.flatMap(({ verdict, to }) => (verdict === 'close' ? [names[to] ?? ''] : []))

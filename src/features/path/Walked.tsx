@@ -54,12 +54,12 @@ export function Walked(props: WalkedProps) {
     wasOpen.current = open
   }, [open])
   const fresh = isStale ? null : path
-  const fit = useFit(fresh, parts, person.document)
+  const fit = useFit(fresh, parts, routine, person, library)
   const troubles = useMemo(() => listTroubles(path), [path])
   const pinned = useMemo(() => troubles.slice(0, PINNED), [troubles])
   const wanted = [...(open ? [open] : []), ...pinned.map(({ part }) => part).filter((part) => part > 0)]
   // What no single measure mends is mended way by way.
-  const needsMending = fit !== null && typeof fit === 'object' && fit.parts === null && fit.how !== 'sits'
+  const needsMending = fit === 'unfit' || (typeof fit === 'object' && fit?.parts === null && fit.how !== 'sits')
   const mends = useMends(needsMending ? fresh : null, routine, person, library)
   // The machine works at one thing: first at what is said first.
   const isSearching = fit === 'searching' || mends === 'searching'

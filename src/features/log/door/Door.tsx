@@ -78,7 +78,8 @@ const labelOf = (field: Element): string => (field.getAttribute('aria-label') ??
 export function Door(props: DoorProps) {
   const { groups, group, day, today, members, names, rows, days, lesson, recent, practice, own, units } = props
   const postures = useMemo(() => mergeLibrary(own), [own])
-  const on = useDay({ group: group.id, day, isToday: day === today, lesson }, members, names, rows)
+  const of = useMemo(() => ({ group: group.id, day, isToday: day === today, lesson }), [group.id, day, today, lesson])
+  const on = useDay(of, members, names, rows)
   const live = useMemo(() => [...recent.filter((row) => row.day !== day), ...on.rows], [recent, on.rows, day])
   const [adding, setAdding] = useState(false)
   const [told, setTold] = useState<string | null>(null)

@@ -1,4 +1,4 @@
-import type { RoutinePart, SaferWay, SaferWays, ShownPath, Side, Way } from '@/core'
+import type { RoutinePart, SaferWay, SaferWays, ShownPath, ShownTransition, Side, Way } from '@/core'
 import type { RoutineDocument } from '@/formats/routine-document'
 import { takeSafer } from './take'
 import { type Decidee, type Library, sizeRoutine } from './use-walk'
@@ -35,8 +35,9 @@ export async function findMends(
     const { parts } = sizeRoutine(now, person, library)
     if (!parts) return null
     const path = await walk(parts)
-    const fails = path.transitions.find(({ verdict }) => verdict === null || verdict === 'beyond')
-    if (!fails) return path.parts[0]?.error ? null : { routine: now, mends }
+    if (isWalked(path)) return { routine: now, mends }
+    const fails = path.transitions.find(isFailing)
+    if (!fails) return null
     const asked = wayTo(path, parts, fails.to)
     if (!asked || mends.some(({ at }) => at === fails.to)) return null
     const found = await ways(asked.way, asked.anchor)
@@ -47,6 +48,12 @@ export async function findMends(
   }
   return null
 }
+
+const isFailing = ({ verdict }: Pick<ShownTransition, 'verdict'>): boolean => verdict === null || verdict === 'beyond'
+
+/** Whether it begins where it can be stood, and none of its ways is beyond. */
+export const isWalked = ({ parts, transitions }: Pick<ShownPath, 'parts' | 'transitions'>): boolean =>
+  !parts[0]?.error && !transitions.some(isFailing)
 
 /** What makes two parts of one would give those behind it another place. */
 const isAnotherPart = ({ what }: SaferWay['changes'][number]): boolean => what === 'pieces'

@@ -9,7 +9,6 @@ export type SaferThere = ReadonlyMap<number, SaferWays | 'broken'>
 
 const REST_MS = 500
 const NOTHING: SaferThere = new Map()
-const NO_WAY = 'broken'
 
 /** Safer ways to the parts that are wanted, one search after the other, the first wanted first; each is looked for once. */
 export function useSaferThere(
@@ -32,7 +31,7 @@ export function useSaferThere(
     let isMine = true
     const timer = setTimeout(() => {
       const asked = wayTo(path, parts, next)
-      if (!asked) return put(next, NO_WAY)
+      if (!asked) return put(next, 'broken')
       const search = startSaferWays(toPerson(person), asked.way, asked.anchor)
       cancel = search.cancel
       search.found.then((ways) => isMine && put(next, ways)).catch(() => isMine && put(next, 'broken'))
