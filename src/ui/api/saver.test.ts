@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { OvertakenError, RefusedError } from './ask'
 import { type Over, Saver, type SaveState } from './saver'
-import { readUnsent } from './unsent'
+import { isAlike, readUnsent } from './unsent'
 
 const remembered: Record<string, string> = {}
 const shelf = new Map<string, string>()
@@ -127,6 +127,14 @@ describe('a saver', () => {
     same.change('another')
     await vi.advanceTimersByTimeAsync(100)
     expect(heard.at(-1)).toMatchObject({ isSaved: false, theirs: { value: 'mine' } })
+  })
+
+  it('two are alike in whatever order their keys stand, and in nothing else', () => {
+    const mine = { b: [{ d: 1, c: 2 }], a: null, e: undefined }
+    expect(isAlike(mine, { a: null, b: [{ c: 2, d: 1 }] })).toBe(true)
+    expect(isAlike(mine, { a: null, b: [{ c: 2, d: 3 }] })).toBe(false)
+    expect(isAlike([1, 2], [2, 1])).toBe(false)
+    expect(isAlike(mine, null)).toBe(false)
   })
 
   it('what waited goes on over the revision that it was to go over: what came between is asked about', async () => {

@@ -1,6 +1,6 @@
 import { OvertakenError, RefusedError } from './ask'
 import { rememberLeaving } from './leaving'
-import { dropUnsent, keepUnsent } from './unsent'
+import { dropUnsent, isAlike, keepUnsent } from './unsent'
 
 const AGAIN_MS = 3000
 
@@ -168,7 +168,7 @@ export class Saver<T, Theirs> {
   /** Somebody else saved meanwhile; what is the same is no other, as where an answer got lost. */
   private meet(theirs: Theirs & { revision: number }): void {
     const there = this.how.readTheirs?.(theirs)
-    if (JSON.stringify(there) === JSON.stringify(this.newest?.value)) this.accept(theirs.revision)
+    if (there !== undefined && isAlike(there, this.newest?.value)) this.accept(theirs.revision)
     else this.tell({ theirs })
   }
 

@@ -17,9 +17,19 @@ export function readUnsent<T>(what: string, there: T | null): Unsent<T> | null {
   const kept = JSON.parse(localStorage.getItem(`${KEY}${what}`) ?? 'null') as Unsent<T> | null
   if (!kept) return null
   // An answer may have got lost on its way.
-  if (JSON.stringify(kept.value) !== JSON.stringify(there)) return kept
+  if (!isAlike(kept.value, there)) return kept
   dropUnsent(what)
   return null
+}
+
+/** The same, in whatever order its keys stand: a server writes them in its own. */
+export const isAlike = (a: unknown, b: unknown): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b))
+
+function sorted(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(sorted)
+  if (typeof value !== 'object' || value === null) return value
+  const entries = Object.entries(value).filter(([, one]) => one !== undefined)
+  return Object.fromEntries(entries.sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, one]) => [key, sorted(one)]))
 }
 
 /** Pages with something that waits on this machine. */
