@@ -3,12 +3,13 @@ import { z } from 'zod'
 import { stamp } from '@/clock'
 import { InputError } from '@/core'
 import { database } from '@/db/client'
-import { type DecisionRow, listDecisionsOf, putDecision } from '@/db/decisions'
+import { type DecisionRow, listDecisions, listDecisionsOf, putDecision } from '@/db/decisions'
 import { type DecisionDocument, decisionDocument } from '@/formats/decision-document'
 import { text } from '@/formats/fields'
 import { parse } from '@/formats/parse'
 import { day as dayField } from '@/formats/record-document'
 import { type StanceBody, stanceBody } from '@/formats/stance-document'
+import type { Answered } from '@/teaching/practice/group-view'
 import { readRecord } from './people'
 import { changeForm } from './plans'
 import { readKept } from './set-aside'
@@ -31,6 +32,12 @@ const toDecided = ({ personId, day, document: raw }: DecisionRow): Decided[] => 
 
 export const readDecisionsOf = async (personId: string): Promise<Decided[]> =>
   (await listDecisionsOf(database(), personId)).flatMap(toDecided)
+
+/** The day on which something was last decided for each of them, by id. */
+export async function readAnswered(): Promise<Answered> {
+  const rows = await listDecisions(database())
+  return Object.fromEntries(rows.map(({ personId, day }) => [personId, day]))
+}
 
 /**
  * Keeps what was decided, and puts the form that was taken into the plan of their group. Another decision of the same

@@ -1,9 +1,9 @@
-import type { DoneDay, Reason } from '@/core'
+import { type DoneDay, decide, GRAVE_DAYS, type Reason } from '@/core'
 import { addDays } from '@/formats/days'
 import { toPractice } from '@/formats/practice-rules'
 import { listClassDays, listDoneDays } from '@/teaching/practice/class-days'
 import { type BenchPerson, listMembers } from './bench'
-import { readGrave } from './grave'
+import { readAnswered } from './decisions'
 import { readHouse } from './house'
 import { readLogOfGroup } from './log'
 
@@ -12,7 +12,7 @@ export type Pupil = {
   person: BenchPerson
   done: DoneDay[]
   mass: number
-  /** What happened in their last class, and is not answered yet. */
+  /** What happened to them, and is not answered yet. */
   grave: Reason[]
 }
 
@@ -20,19 +20,18 @@ export type Pupil = {
 export async function listPupils(group: string, day: string): Promise<Pupil[]> {
   const { practice } = await readHouse()
   const rules = toPractice(practice)
-  const [members, rows] = await Promise.all([
+  const [members, rows, answered] = await Promise.all([
     listMembers(group),
-    readLogOfGroup(group, addDays(day, -rules.budgetDays), day),
+    readLogOfGroup(group, addDays(day, -Math.max(rules.budgetDays, GRAVE_DAYS)), day),
+    readAnswered(),
   ])
-  return Promise.all(
-    members.map(async (person) => {
-      const own = rows.filter((row) => row.person === person.id)
-      return {
-        person,
-        mass: person.document.massKg,
-        done: listDoneDays(own, rules),
-        grave: await readGrave(person.id, listClassDays(own), day, rules),
-      }
-    }),
-  )
+  return members.map((person) => {
+    const own = rows.filter((row) => row.person === person.id)
+    return {
+      person,
+      mass: person.document.massKg,
+      done: listDoneDays(own, rules),
+      grave: decide(listClassDays(own), day, rules, answered[person.id] ?? null).grave,
+    }
+  })
 }

@@ -1,3 +1,4 @@
+import { decide } from '@/core'
 import { addDays } from '@/formats/days'
 import { toPractice } from '@/formats/practice-rules'
 import type { Group } from '@/records/groups'
@@ -6,7 +7,7 @@ import { listClassDays } from '@/teaching/practice/class-days'
 import { type Coming, findComing, findUnwritten, placeOf, readToKnow, type ToKnow } from '@/teaching/today'
 import { type BenchPerson, listMembers } from './bench'
 import { today } from './clock'
-import { readGrave } from './grave'
+import { readAnswered } from './decisions'
 import { readGroups } from './groups'
 import { readHouse } from './house'
 import { listLessons } from './lessons'
@@ -53,15 +54,13 @@ export async function readToday(asked: string | null): Promise<TodayPage> {
   const wanted = asked !== null && ids.includes(asked) ? [asked] : ids
   const next = findComing(lessons, wanted, on) ?? first(wanted[0], on)
   const rules = toPractice(practice)
-  const members = next ? await listMembers(next.group) : []
-  const known = await Promise.all(
-    members.map(async (person): Promise<TodayPerson> => {
-      const days = listClassDays(rows.filter((row) => row.person === person.id))
-      const { record } = here.find(({ id }) => id === person.id) as KeptRecord
-      const grave = await readGrave(person.id, days, on, rules)
-      return { person, toKnow: readToKnow(record, days.length > 0, on, grave) }
-    }),
-  )
+  const [members, answered] = await Promise.all([next ? listMembers(next.group) : [], readAnswered()])
+  const known = members.map((person): TodayPerson => {
+    const days = listClassDays(rows.filter((row) => row.person === person.id))
+    const { record } = here.find(({ id }) => id === person.id) as KeptRecord
+    const { grave } = decide(days, on, rules, answered[person.id] ?? null)
+    return { person, toKnow: readToKnow(record, days.length > 0, on, grave) }
+  })
   return {
     today: on,
     groups,

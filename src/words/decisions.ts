@@ -13,7 +13,7 @@ export function decisionsDocument({ rows }: LogDocument, on: string) {
     on,
     people: people.map((person) => {
       const days = listClassDays(rows.filter((row) => row.person === person))
-      const { way, reasons, grave } = decide(days, on, USUAL_PRACTICE)
+      const { way, reasons, grave } = decide(days, on, USUAL_PRACTICE, null)
       return {
         person,
         classes: days.filter(({ came }) => came).length,

@@ -5,6 +5,7 @@ import { addDays } from '@/formats/days'
 import { day as dayField } from '@/formats/record-document'
 import { listMembers, listNames } from '@/server/bench'
 import { today } from '@/server/clock'
+import { readAnswered } from '@/server/decisions'
 import { readGroups } from '@/server/groups'
 import { readHouse } from '@/server/house'
 import { listLessons } from '@/server/lessons'
@@ -46,10 +47,11 @@ export default async function OneLog({ searchParams }: { searchParams: Promise<L
   if (!group) return <LogPage today={on} door={null} weeks={null} />
   const days = lessons.filter((one) => one.group === group.id && one.day <= on).map((one) => one.day)
   const day = dayField.safeParse(asked.day).success ? (asked.day as string) : (days.sort().at(-1) ?? on)
-  const [members, rows, recent] = await Promise.all([
+  const [members, rows, recent, answered] = await Promise.all([
     listMembers(group.id),
     readDay(group.id, day),
     readLogOfGroup(group.id, addDays(day, -SEEN_DAYS), day),
+    readAnswered(),
   ])
   const lesson = lessons.find((one) => one.group === group.id && one.day === day)?.document ?? null
   return (
@@ -68,6 +70,7 @@ export default async function OneLog({ searchParams }: { searchParams: Promise<L
         days,
         lesson,
         practice: house.practice,
+        answered,
         own,
         units: house.units,
       }}

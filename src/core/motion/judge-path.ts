@@ -97,10 +97,7 @@ export function verdictOfTransition({ made }: PathTransition): Verdict | null {
   return close ? 'close' : 'holds'
 }
 
-/**
- * The worst of all; what cannot be stood or reached is beyond.
- * @example decide([day], '2026-03-13', USUAL_PRACTICE).way // => 'same'
- */
+/** The worst of all; what cannot be stood or reached is beyond. */
 export function decide(parts: readonly PathPart[], transitions: readonly PathTransition[]): Verdict {
   if (parts.some(({ analysis }) => !analysis) || transitions.some(({ made }) => !made)) return 'beyond'
   const verdicts = transitions.map(verdictOfTransition)

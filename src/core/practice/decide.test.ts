@@ -20,9 +20,9 @@ const CALM: Omit<ClassDay, 'day'> = {
 const on = (day: number) => `2026-03-${String(day).padStart(2, '0')}`
 const classes = (...some: (Partial<ClassDay> & { at?: number })[]): ClassDay[] =>
   some.map(({ at, ...one }, i) => ({ ...CALM, day: on(at ?? 3 + 7 * i), ...one }))
-const way = (...some: Parameters<typeof classes>) => decide(classes(...some), on(20), USUAL_PRACTICE).way
+const way = (...some: Parameters<typeof classes>) => decide(classes(...some), on(20), USUAL_PRACTICE, null).way
 const codes = (...some: Parameters<typeof classes>) =>
-  decide(classes(...some), on(20), USUAL_PRACTICE).reasons.map(({ code }) => code)
+  decide(classes(...some), on(20), USUAL_PRACTICE, null).reasons.map(({ code }) => code)
 
 describe('harder, the same or easier', () => {
   it('harder after two calm classes, not after one, nor with a wobble, pain, effort or half of the level', () => {
@@ -46,7 +46,8 @@ describe('harder, the same or easier', () => {
     ] as const
     for (const [one, code] of hard) {
       expect([way({}, {}, one), codes({}, {}, one)]).toEqual(['easier', [code]])
-      expect(way(one, {}, {}), code).toBe('harder')
+      const answered = decide(classes(one, {}, {}), on(20), USUAL_PRACTICE, on(3))
+      expect(answered.way, code).toBe('harder')
     }
     expect(way({}, { touches: 5 })).toBe('harder')
   })
@@ -60,7 +61,7 @@ describe('harder, the same or easier', () => {
   it('whoever was away for long begins anew; a missed week in between is no class', () => {
     expect(way({ at: 1 }, { at: 15 })).toBe('same')
     expect(way({ at: 1 }, { at: 8, came: false, effort: null }, { at: 11 })).toBe('harder')
-    expect(decide(classes({ at: 1 }, { at: 8 }), on(25), USUAL_PRACTICE)).toMatchObject({
+    expect(decide(classes({ at: 1 }, { at: 8 }), on(25), USUAL_PRACTICE, null)).toMatchObject({
       way: 'same',
       reasons: [{ code: 'away', day: on(8), value: 17 }],
     })
@@ -69,19 +70,29 @@ describe('harder, the same or easier', () => {
   it('what nobody wrote down never speaks for harder, whatever it is', () => {
     for (const key of ['effort', 'pain', 'wobbles', 'whole'] as const)
       expect([way({}, { [key]: null }), codes({}, { [key]: null })], key).toEqual(['same', ['unknown']])
-    expect(decide([], on(1), USUAL_PRACTICE)).toMatchObject({ way: 'same', reasons: [{ code: 'tooFew', value: 0 }] })
-    expect(decide(classes({}, {}), on(4), USUAL_PRACTICE).way).toBe('same')
+    expect(decide([], on(1), USUAL_PRACTICE, null)).toMatchObject({
+      way: 'same',
+      reasons: [{ code: 'tooFew', value: 0 }],
+    })
+    expect(decide(classes({}, {}), on(4), USUAL_PRACTICE, null).way).toBe('same')
   })
 
   it('what happened in the last class is answered before anything harder: also pain that is new, whatever else was calm', () => {
     const grave = (...some: Parameters<typeof classes>) => {
-      const { way, grave } = decide(classes(...some), on(20), USUAL_PRACTICE)
+      const { way, grave } = decide(classes(...some), on(20), USUAL_PRACTICE, null)
       return [way, grave.map(({ code }) => code)]
     }
     expect(grave({}, {}, { nearFall: true, dizzy: true, pain: 5 })).toEqual(['easier', ['nearFall', 'dizzy', 'pain']])
     expect(grave({}, {}, { pain: 2 })).toEqual(['same', ['painMore']])
     expect(grave({ pain: 2 }, { pain: 2 }, { pain: 2 })).toEqual(['harder', []])
-    expect(grave({ nearFall: true }, {}, {})).toEqual(['harder', []])
+    // Classes that went well since are no answer; a word on it that day or later is, and days on end let it be.
+    expect(grave({ nearFall: true }, {}, {})).toEqual(['same', ['nearFall']])
+    const days = classes({ nearFall: true }, { dizzy: true }, {}, { nearFall: true })
+    const open = (answered: string | null, day = on(31)) =>
+      decide(days, day, USUAL_PRACTICE, answered).grave.map((one) => `${one.code} ${one.day}`)
+    expect(open(null)).toEqual([`dizzy ${on(10)}`, `nearFall ${on(24)}`])
+    expect(open(on(10))).toEqual([`nearFall ${on(24)}`])
+    expect([open(on(24)), open(null, '2026-05-20')]).toEqual([[], []])
     expect(grave({}, {}, { nearFall: true, came: false })).toEqual(['harder', []])
   })
 

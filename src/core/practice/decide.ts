@@ -46,7 +46,7 @@ export type Reason = {
   limit: number | null
 }
 
-/** `grave`: what has to be answered before anything is proposed; empty where nothing happened in the last class. */
+/** `grave`: what has to be answered before anything is proposed; empty where nothing happened that nobody answered. */
 export type Decision = { way: NextWay; reasons: Reason[]; grave: Reason[] }
 
 const why = (
@@ -64,10 +64,12 @@ const why = (
 /**
  * Harder, the same or easier next time, by rules that can be read. Only classes that they came to, not on a bad day and
  * not before a long absence, count. What was not written down never speaks for harder.
+ * @param answered the day on which somebody last decided for them; null where nobody ever did
+ * @example decide([day], '2026-03-13', USUAL_PRACTICE, null).way // => 'same'
  */
-export function decide(days: readonly ClassDay[], on: string, rules: Practice): Decision {
+export function decide(days: readonly ClassDay[], on: string, rules: Practice, answered: string | null): Decision {
   const came = days.filter((one) => one.came && one.day <= on)
-  const grave = listGrave(came, rules)
+  const grave = listGrave(came, on, rules, answered)
   const decided = decideWay(came, on, rules)
   // Nothing harder until it is answered.
   if (grave.length > 0 && decided.way === 'harder') return { way: 'same', reasons: grave, grave }
@@ -79,16 +81,26 @@ const MORE_PAIN = 2
 
 const GRAVE: ReadonlySet<Reason['code']> = new Set(['nearFall', 'stopped', 'dizzy', 'pain'])
 
-/** What happened in the last class that is answered first: a near fall, a stop, dizziness, pain that is much or new. */
-function listGrave(came: readonly ClassDay[], rules: Practice): Reason[] {
-  const last = came.at(-1)
-  if (!last) return []
-  const found = listHard(last, rules).filter(({ code }) => GRAVE.has(code))
-  const before = came.slice(0, -1).flatMap((one) => one.pain ?? [])
-  const usual = before.toSorted((a, b) => a - b)[before.length >> 1]
-  const isNew = last.pain !== null && usual !== undefined && last.pain - usual >= MORE_PAIN
-  if (isNew && !found.some(({ code }) => code === 'pain')) found.push(why('painMore', last.day, last.pain, usual))
-  return found
+/** For so many days what happened waits for its answer; classes that went well meanwhile are none. */
+export const GRAVE_DAYS = 56
+
+/** What is answered first: a near fall, a stop, dizziness, pain that is much or new; the latest of each. */
+function listGrave(came: readonly ClassDay[], on: string, rules: Practice, answered: string | null): Reason[] {
+  const recent = came.filter(({ day }) => daysBetween(day, on) <= GRAVE_DAYS)
+  const found = recent.flatMap((one, i) => {
+    if (answered !== null && one.day <= answered) return []
+    const hard = listHard(one, rules).filter(({ code }) => GRAVE.has(code))
+    const more = hard.some(({ code }) => code === 'pain') ? null : findMorePain(one, recent.slice(0, i))
+    return more ? [...hard, more] : hard
+  })
+  return found.filter(({ code }, i) => !found.slice(i + 1).some((later) => later.code === code))
+}
+
+/** Pain that is much more than what was usual for them in the classes before. */
+function findMorePain({ day, pain }: ClassDay, before: readonly ClassDay[]): Reason | null {
+  const told = before.flatMap((one) => one.pain ?? [])
+  const usual = told.toSorted((a, b) => a - b)[told.length >> 1]
+  return pain !== null && usual !== undefined && pain - usual >= MORE_PAIN ? why('painMore', day, pain, usual) : null
 }
 
 type Way = Omit<Decision, 'grave'>

@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { addDays } from '@/formats/days'
 import { makeRecord } from '@/formats/record-document'
 import { today } from '@/server/clock'
+import { keepDecision } from '@/server/decisions'
 import { takeGroups } from '@/server/groups'
 import { enterLog, readDay, readLogOf } from '@/server/log'
 import { addRecords, takeAway } from '@/server/people'
@@ -104,6 +105,24 @@ describe('the log at the door', () => {
     await saved()
     const came = Object.fromEntries((await rows()).map((row) => [row.person, row.came]))
     expect(came).toEqual({ [ana]: true, [bo]: false })
+  })
+
+  it('a near fall waits for its answer, through classes that went well', async () => {
+    const { group, day, ana } = await openDoor()
+    const before = { person: ana, group, day: addDays(day, -7), said: { came: true, nearFall: true } }
+    await enterLog({ rows: [before] })
+    const open = async () => {
+      const { cleanup } = await import('@testing-library/react')
+      cleanup()
+      await openPage(`/log?group=${group}&day=${day}`)
+    }
+    await open()
+    await user.click(button('Everybody came'))
+    await saved()
+    expect(screen.getByText('To be answered first: Ana Quist.')).toBeTruthy()
+    await keepDecision({ person: ana, day, document: { proposed: 'same', taken: null, reason: 'Her doctor knows.' } })
+    await open()
+    expect(screen.queryByText(/^To be answered first/)).toBeNull()
   })
 
   it('without a server waits on this machine, also for another page, and is in the file as soon as one answers', async () => {

@@ -12,6 +12,9 @@ export type Standing = {
   effort: number | null
 }
 
+/** The day on which somebody last decided for each of them, by id. */
+export type Answered = Readonly<Record<string, string>>
+
 /** Classes that a mean is of. */
 const RECENT = 3
 
@@ -20,6 +23,7 @@ export function readStandings(
   rows: readonly LogRow[],
   on: string,
   rules: Practice,
+  answered: Answered,
 ): Standing[] {
   return people.map(({ id, name }) => {
     const days = listClassDays(rows.filter(({ person, day }) => person === id && day <= on))
@@ -28,7 +32,7 @@ export function readStandings(
       id,
       name,
       days,
-      decision: decide(days, on, rules),
+      decision: decide(days, on, rules, answered[id] ?? null),
       concerned: listConcerns(days, rules).length > 0,
       effort: efforts.length > 0 ? efforts.reduce((sum, one) => sum + one, 0) / efforts.length : null,
     }

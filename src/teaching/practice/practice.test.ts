@@ -235,7 +235,7 @@ describe('a group', () => {
   ])
 
   it('shows who is ready for more and who drifts away from the rest', () => {
-    const standings = readStandings(people, rows, '2026-03-12', USUAL_PRACTICE)
+    const standings = readStandings(people, rows, '2026-03-12', USUAL_PRACTICE, {})
     expect(standings.map(({ decision }) => decision.way)).toEqual(['harder', 'same', 'same', 'easier'])
     expect(listDrifting(standings)).toEqual([{ name: 'D', more: 3 }])
     // Two more than the middle of the others is drifting, less is not.

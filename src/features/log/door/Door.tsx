@@ -12,6 +12,7 @@ import type { Group } from '@/records/groups'
 import type { BenchPerson, NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import type { BroughtIn } from '@/server/log'
+import type { Answered } from '@/teaching/practice/group-view'
 import { ask } from '@/ui/api/ask'
 import { useAttempt } from '@/ui/api/use-attempt'
 import { download } from '@/ui/files/download'
@@ -41,6 +42,7 @@ export type DoorProps = {
   /** What was written down of the group in the weeks up to the day. */
   recent: readonly LogRow[]
   practice: PracticeDocument
+  answered: Answered
   own: readonly OwnPosture[]
   units: BodyUnits
 }
@@ -76,7 +78,8 @@ const labelOf = (field: Element): string => (field.getAttribute('aria-label') ??
 
 /** What happened, written down at the door: everyone of the class, two lines each. */
 export function Door(props: DoorProps) {
-  const { groups, group, day, today, members, names, rows, days, lesson, recent, practice, own, units } = props
+  const { groups, group, day, today, members, names, rows, days, lesson, recent, practice, answered, own, units } =
+    props
   const postures = useMemo(() => mergeLibrary(own), [own])
   const of = useMemo(() => ({ group: group.id, day, isToday: day === today, lesson }), [group.id, day, today, lesson])
   const on = useDay(of, members, names, rows)
@@ -169,7 +172,15 @@ export function Door(props: DoorProps) {
           />
         </p>
       )}
-      <GroupView group={group} people={members} postures={postures} rows={live} day={day} practice={practice} />
+      <GroupView
+        group={group}
+        people={members}
+        postures={postures}
+        rows={live}
+        day={day}
+        practice={practice}
+        answered={answered}
+      />
       <ul className={styles.people}>
         {on.attendees.map((attendee) => (
           <PersonLines key={attendee.id} attendee={attendee} onSay={on.sayOf} />

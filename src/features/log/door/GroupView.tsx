@@ -4,7 +4,7 @@ import type { Posture } from '@/formats/posture-document'
 import { type PracticeDocument, toPractice } from '@/formats/practice-rules'
 import type { Group } from '@/records/groups'
 import type { BenchPerson } from '@/server/bench'
-import { listDrifting, listUnfit, readStandings } from '@/teaching/practice/group-view'
+import { type Answered, listDrifting, listUnfit, readStandings } from '@/teaching/practice/group-view'
 import { ENGLISH } from '@/words/language'
 import { sayList } from '@/words/lists'
 import { sayPostureName } from '@/words/postures'
@@ -17,6 +17,7 @@ type GroupViewProps = {
   rows: readonly LogRow[]
   day: string
   practice: PracticeDocument
+  answered: Answered
 }
 
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`practice.group.${key}`, values)
@@ -32,8 +33,11 @@ const mayMore = (person: BenchPerson | undefined): boolean =>
   )
 
 /** Who needs you now: who is ready for more, who for less, whom a clinician should hear of, who drifts away from the rest. */
-export function GroupView({ group, people, postures, rows, day, practice }: GroupViewProps) {
-  const standings = useMemo(() => readStandings(people, rows, day, toPractice(practice)), [people, rows, day, practice])
+export function GroupView({ group, people, postures, rows, day, practice, answered }: GroupViewProps) {
+  const standings = useMemo(
+    () => readStandings(people, rows, day, toPractice(practice), answered),
+    [people, rows, day, practice, answered],
+  )
   const names = (is: (one: (typeof standings)[number]) => boolean) => standings.filter(is)
   const line = (key: string, some: readonly { id: string; name: string }[]) =>
     some.length > 0 && <li key={key}>{say(key, { names: sayList(some.map(({ name }) => name)) })}</li>

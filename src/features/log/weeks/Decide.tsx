@@ -61,8 +61,7 @@ export function Decide({ person, body, today, decision, doing, decided, postures
   const last = decided.findLast((one) => one.day < today)
   const now = decided.find((one) => one.day === today)
   const proposed = versions[way]
-  const happened = grave[0]?.day
-  if (happened && !decided.some((one) => one.day >= happened))
+  if (grave.length > 0)
     return (
       <section className={styles.decide} aria-label={say('label')}>
         <h2>{ENGLISH.say('practice.grave.label')}</h2>

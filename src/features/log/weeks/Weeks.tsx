@@ -44,7 +44,7 @@ export function Weeks({ weeks, last, names, own, today }: WeeksProps) {
   const rules = useMemo(() => toPractice(weeks.practice), [weeks.practice])
   const days = useMemo(() => listClassDays(rows), [rows])
   const done = useMemo(() => listDoneDays(rows, rules), [rows, rules])
-  const decision = useMemo(() => decide(days, today, rules), [days, today, rules])
+  const decision = useMemo(() => decide(days, today, rules, decided.at(-1)?.day ?? null), [days, today, rules, decided])
   const concerns = useMemo(() => listConcerns(days, rules), [days, rules])
   const postures = useMemo(() => mergeLibrary(own), [own])
   const body = useMemo(() => resolveBody(toPerson(person.document)), [person])
