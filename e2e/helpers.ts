@@ -1,14 +1,18 @@
 import { expect, type Locator, type Page } from './test'
 
 export const choose = async (page: Page, word: RegExp, item: RegExp | string) => {
-  await page.getByRole('button', { name: word }).click()
   // A name said whole is meant whole: an own posture may have a shipped one's name in its own.
   const exact = typeof item === 'string'
   const [few, many] = [
     page.getByRole('menuitemradio', { name: item, exact }),
     page.getByRole('option', { name: item, exact }),
   ]
-  await few.or(many).first().click()
+  const found = few.or(many).first()
+  // A page that is not whole yet closes what was opened on its beginning.
+  await expect(async () => {
+    if (!(await found.isVisible())) await page.getByRole('button', { name: word }).click({ timeout: 20_000 })
+    await found.click({ timeout: 20_000 })
+  }).toPass()
 }
 
 /** Until it stays where it is: what is found beside it may move it. */

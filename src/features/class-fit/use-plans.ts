@@ -3,6 +3,7 @@ import type { PlanDocument } from '@/formats/plan-document'
 import type { ClassPlan } from '@/server/plans'
 import { ask, OvertakenError, sayUnsaved } from '@/ui/api/ask'
 import { sayNotKept, useKeeping } from '@/ui/api/use-keeping'
+import { sayPlace } from '@/words/places'
 
 /** Which plan: a class has one for a posture. */
 export type PlanAt = Pick<ClassPlan, 'group' | 'posture'>
@@ -26,14 +27,15 @@ export function usePlans(known: readonly ClassPlan[], at: PlanAt, onKept: () => 
   const open = find(at)
   const keeping = useKeeping<PlanDocument, ClassPlan>({
     what: `plan ${at.group} ${at.posture}`,
+    title: sayPlace('class'),
     revision: open?.revision ?? 0,
-    send: async (plan, revision) => {
-      const kept = await send(at, plan, revision)
+    request: (plan) => ({ path: '/api/plans', body: { group: at.group, posture: at.posture, plan } }),
+    onSaved: (kept) => {
       place(at, kept)
       onKept()
       setDone({ message: open ? 'Kept in place of what was kept before.' : 'Kept.', at, before: open, after: kept })
-      return kept.revision
     },
+    readTheirs: (theirs) => theirs.plan,
   })
   /** Whether it was done; else what was to be kept is as it was, and it is said why. */
   const attempt = async (work: () => Promise<void>): Promise<boolean> => {

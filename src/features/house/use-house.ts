@@ -4,6 +4,7 @@ import type { HouseSettings } from '@/server/house'
 import type { HousePreview } from '@/server/house-preview'
 import { ask, sayUnsaved } from '@/ui/api/ask'
 import { sayNotKept, useKeeping } from '@/ui/api/use-keeping'
+import { sayPlace } from '@/words/places'
 
 const REST_MS = 300
 
@@ -32,13 +33,14 @@ export function useHouse(first: HouseSettings) {
   }>()
   const keeping = useKeeping<HouseChoices, HouseSettings>({
     what: 'house',
+    title: sayPlace('house'),
     revision: first.revision,
-    send: async (choices, revision) => {
-      const settings = await ask<HouseSettings>('/api/house', 'PUT', { ...choices, revision })
+    request: (choices) => ({ path: '/api/house', body: choices }),
+    onSaved: (settings) => {
       setBefore(pickChoices(kept))
       setKept(settings)
-      return settings.revision
     },
+    readTheirs: pickChoices,
   })
   const isChanged = !isSame(draft, pickChoices(kept))
   const { rules } = draft

@@ -7,12 +7,11 @@ import type { Posture } from '@/formats/posture-document'
 import { fromPosture, type MeasuresDocument, mergeLibrary, type PostureDocument } from '@/formats/posture-document'
 import { readFigure } from '@/formats/read-figure'
 import type { OwnPosture } from '@/server/library'
-import { ask } from '@/ui/api/ask'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
 import { sayNotKept, useKeeping } from '@/ui/api/use-keeping'
 import { Field } from '@/ui/forms/Field'
 import { Form } from '@/ui/forms/Form'
-import { readTexts, saySchool } from '@/words/postures'
+import { readTexts, sayPostureName, saySchool } from '@/words/postures'
 import styles from './postures.module.css'
 
 type PostureEditorProps = {
@@ -101,12 +100,11 @@ const tidy = (value: number) => Number(value.toFixed(2))
 export function PostureEditor({ posture, school, changed, onSaved, onReset, onLeave }: PostureEditorProps) {
   const keeping = useKeeping<PostureDocument, OwnPosture>({
     what: `posture ${posture.id}`,
+    title: sayPostureName(posture),
     revision: changed?.revision ?? 0,
-    send: async (document, revision) => {
-      const saved = await ask<OwnPosture>(`/api/library/${posture.id}`, 'PUT', { revision, document })
-      onSaved(saved)
-      return saved.revision
-    },
+    request: (document) => ({ path: `/api/library/${posture.id}`, body: { document } }),
+    onSaved,
+    readTheirs: (theirs) => theirs.document,
   })
   const texts = readTexts(posture)
   const document = fromPosture(posture, texts)

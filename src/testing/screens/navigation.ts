@@ -3,6 +3,8 @@ export const router = { refresh: () => {}, push: (_: string) => {}, replace: (_:
 
 export const useRouter = () => router
 
+export const usePathname = () => window.location.pathname
+
 /** Where a page sent its reader instead of being shown. */
 export class Elsewhere extends Error {}
 

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { OvertakenError, RefusedError } from './ask'
 import { type Over, Saver, type SaveState } from './saver'
-import { isAlike, readUnsent } from './unsent'
+import { isAlike, keepUnsent, readUnsent } from './unsent'
 
 const remembered: Record<string, string> = {}
 const shelf = new Map<string, string>()
@@ -23,6 +23,8 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 
+const request = (value: string) => ({ path: '/api/it', body: { value } })
+
 /** A server with one thing: what is saved over its revision is there, unless it is told to answer otherwise. */
 function makeServer(revision = 3) {
   const server = {
@@ -32,24 +34,25 @@ function makeServer(revision = 3) {
     over: [] as Over[],
     fails: [] as Error[],
     hold: null as Promise<void> | null,
-    send: async (value: string, at: Over) => {
+    put: async (_: string, { value, ...at }: { value?: string } & Over) => {
       const over = at.revision
       server.over.push(at)
-      server.sent.push([value, over])
+      server.sent.push([value as string, over])
       await server.hold
       const error = server.fails.shift()
       if (error) throw error
       if (over !== server.revision) throw new OvertakenError({ revision: server.revision })
-      server.value = value
-      return ++server.revision
+      server.value = value as string
+      return { revision: ++server.revision }
     },
   }
   let state: SaveState<{ revision: number }> | null = null
   const saver = new Saver<string, { revision: number }>(
-    { what: 'it', revision, restMs: 100, send: server.send },
+    { what: 'it', title: 'It', revision, restMs: 100, request },
     (now) => {
       state = now
     },
+    server.put,
   )
   return { server, saver, state: () => state as SaveState<{ revision: number }> | null }
 }
@@ -92,7 +95,9 @@ describe('a saver', () => {
     server.fails.push(new Error('gone'))
     saver.change('')
     await vi.advanceTimersByTimeAsync(100)
-    expect(onShelf()).toEqual({ value: '', revision: 3, href: '/it', title: 'It' })
+    expect(onShelf()).toMatchObject({ value: '', revision: 3, href: '/it', title: 'It' })
+    // As it is sent from wherever one is: by the same page, as its next save.
+    expect(onShelf().request).toMatchObject({ path: '/api/it', body: { value: '', revision: 3, turn: 2 } })
     await vi.advanceTimersByTimeAsync(3000)
     expect([server.revision, onShelf()]).toEqual([4, null])
     server.fails.push(new Error('gone'), new Error('gone'))
@@ -113,13 +118,15 @@ describe('a saver', () => {
       {
         what: 'same',
         revision: 4,
+        title: 'Same',
         restMs: 100,
-        send: async () => {
-          throw new OvertakenError({ revision: 5, value: 'mine' })
-        },
+        request,
         readTheirs: ({ value }) => value,
       },
       (now) => heard.push(now),
+      async () => {
+        throw new OvertakenError({ revision: 5, value: 'mine' })
+      },
     )
     same.change('mine')
     await vi.advanceTimersByTimeAsync(100)
@@ -139,7 +146,8 @@ describe('a saver', () => {
 
   it('what waited goes on over the revision that it was to go over: what came between is asked about', async () => {
     const { server, saver, state } = makeServer(5)
-    saver.resume(4)
+    keepUnsent('it', { value: 'mine', revision: 4, request: request('mine'), href: '/it', title: 'It' })
+    expect(saver.resume('theirs')).toBe('mine')
     saver.change('mine')
     await vi.advanceTimersByTimeAsync(100)
     expect(server.sent).toEqual([['mine', 4]])

@@ -1,6 +1,6 @@
-import { OvertakenError, RefusedError } from './ask'
+import { ask, OvertakenError, RefusedError } from './ask'
 import { rememberLeaving } from './leaving'
-import { dropUnsent, isAlike, keepUnsent } from './unsent'
+import { dropUnsent, isAlike, keepUnsent, readUnsent, type SaveRequest } from './unsent'
 
 const AGAIN_MS = 3000
 
@@ -26,15 +26,24 @@ export const isAllSaved = (): boolean => unsaved.size === 0
 
 const nameSaver = () => crypto.getRandomValues(new Uint32Array(3)).join('-')
 
+/** Puts it there. @throws OvertakenError, RefusedError, another where no server answers */
+export type Put = (path: string, body: object & Over) => Promise<{ revision: number }>
+
+const PUT: Put = (path, body) => ask(path, 'PUT', body)
+
 export type Saving<T, Theirs = unknown> = {
   /** Under this name the page that comes next looks for what was sent while this one was left. */
   what: string
+  /** What one calls it. */
+  title: string
   /** The revision that this began from. */
   revision: number
   /** How long a change rests before it is sent. */
   restMs: number
-  /** Sends it; the revision that it made. @throws OvertakenError, RefusedError, another where no server answers */
-  send: (value: T, over: Over) => Promise<number>
+  /** How it is sent; what it goes over is put in. */
+  request: (value: T) => SaveRequest
+  /** The server has it. */
+  onSaved?: (saved: Theirs, value: T) => void
   /** The value of what is there: where that is what is here, there is nothing to choose. */
   readTheirs?: (theirs: Theirs) => T
 }
@@ -43,11 +52,13 @@ export type Saving<T, Theirs = unknown> = {
  * Saves one thing as it changes: shortly after it rests, one save after another, each over the revision that the one
  * before made; again where no server answered; not over somebody else's; and what is not sent yet when the page is left.
  */
-export class Saver<T, Theirs> {
+export class Saver<T, Theirs extends { revision: number }> {
   private state: SaveState<Theirs> = SAVED
   private revision: number
   private saver = nameSaver()
   private turn = 0
+  /** The page on which it was changed: another may be open when no server takes it. */
+  private href = ''
   /** How many were sent since then and never answered: each may have arrived. */
   private unanswered = 0
   /** What the server does not have yet, and which of it is on its way. */
@@ -59,6 +70,7 @@ export class Saver<T, Theirs> {
   constructor(
     private readonly how: Saving<T, Theirs>,
     private readonly onState: (state: SaveState<Theirs>) => void,
+    private readonly put: Put = PUT,
   ) {
     this.revision = how.revision
   }
@@ -70,6 +82,8 @@ export class Saver<T, Theirs> {
 
   /** Something newer is to be saved. */
   change(value: T): void {
+    const { pathname, search } = window.location
+    this.href = `${pathname}${search}`
     this.newest = { value }
     this.tell({ isSaved: false })
     this.wait(this.how.restMs)
@@ -93,9 +107,12 @@ export class Saver<T, Theirs> {
     if (this.newest) this.wait(this.how.restMs)
   }
 
-  /** What waited on this machine goes on from the revision that it was to go over. */
-  resume(revision: number): void {
-    this.begin(revision)
+  /** What of this waited on this machine, to go on over what it was to go over; null where nothing did. */
+  resume(there: T | null): T | null {
+    const unsent = readUnsent<T>(this.how.what, there)
+    if (!unsent) return null
+    this.begin(unsent.revision)
+    return unsent.value
   }
 
   /** What is there was taken as it is. */
@@ -118,7 +135,7 @@ export class Saver<T, Theirs> {
     rememberLeaving(this.how.what, this.revision + this.unanswered + coming)
     if (this.newest && this.state.problem?.kind === 'no-server') this.keep(this.newest.value)
     if (unsent)
-      this.how.send(unsent.value, this.over(onItsWay)).then(
+      this.save(unsent.value, this.over(onItsWay)).then(
         () => dropUnsent(this.how.what),
         () => this.keep(unsent.value),
       )
@@ -143,7 +160,9 @@ export class Saver<T, Theirs> {
   private async send(sending: { value: T }): Promise<void> {
     this.sent = sending
     try {
-      this.revision = await this.how.send(sending.value, this.over())
+      const saved = await this.save(sending.value, this.over())
+      this.revision = saved.revision
+      this.how.onSaved?.(saved as Theirs, sending.value)
       this.unanswered = 0
       const isNewest = this.newest === sending
       if (isNewest) {
@@ -172,8 +191,17 @@ export class Saver<T, Theirs> {
     else this.tell({ theirs })
   }
 
+  private save(value: T, over: Over): Promise<{ revision: number }> {
+    const { path, body } = this.how.request(value)
+    return this.put(path, { ...body, ...over })
+  }
+
   private keep(value: T): void {
-    keepUnsent(this.how.what, value, this.revision)
+    const { what, title, request } = this.how
+    const { path, body } = request(value)
+    const over = { revision: this.revision, saver: this.saver, turn: this.turn + 1 }
+    const sent = { path, body: { ...body, ...over } }
+    keepUnsent(what, { value, revision: this.revision, request: sent, href: this.href, title })
   }
 
   private tell(change: Partial<SaveState<Theirs>>): void {

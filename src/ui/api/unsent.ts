@@ -1,20 +1,24 @@
+import { ask, OvertakenError } from './ask'
+
 const KEY = 'nivrel.unsent '
 
-/** What the server did not take: what it was to go over, and the page that it belongs to. */
-export type Unsent<T> = { value: T; revision: number; href: string; title: string }
+/** A save as it is asked of the server. */
+export type SaveRequest = { path: string; body: object }
+
+/** What the server did not take: what it was to go over, how it is sent, and the page that it belongs to. */
+export type Unsent<T> = { value: T; revision: number; request: SaveRequest; href: string; title: string }
 
 /** Keeps on this machine what no server takes, so that a page that is left loses nothing. */
-export const keepUnsent = (what: string, value: unknown, revision: number): void => {
-  const { pathname, search } = window.location
-  const kept: Unsent<unknown> = { value, revision, href: `${pathname}${search}`, title: document.title }
+export const keepUnsent = (what: string, kept: Unsent<unknown>): void =>
   localStorage.setItem(`${KEY}${what}`, JSON.stringify(kept))
-}
 
 export const dropUnsent = (what: string): void => localStorage.removeItem(`${KEY}${what}`)
 
+const read = <T>(what: string): Unsent<T> | null => JSON.parse(localStorage.getItem(`${KEY}${what}`) ?? 'null')
+
 /** What of this the server does not have; null where nothing waits, or the server has it after all. */
 export function readUnsent<T>(what: string, there: T | null): Unsent<T> | null {
-  const kept = JSON.parse(localStorage.getItem(`${KEY}${what}`) ?? 'null') as Unsent<T> | null
+  const kept = read<T>(what)
   if (!kept) return null
   // An answer may have got lost on its way.
   if (!isAlike(kept.value, there)) return kept
@@ -32,8 +36,31 @@ function sorted(value: unknown): unknown {
   return Object.fromEntries(entries.sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, one]) => [key, sorted(one)]))
 }
 
-/** Pages with something that waits on this machine. */
-export const listUnsent = (): { href: string; title: string }[] =>
-  Object.keys(localStorage)
-    .filter((key) => key.startsWith(KEY))
-    .map((key) => JSON.parse(localStorage.getItem(key) ?? '{}') as Unsent<unknown>)
+/** What waits for its page: by its name, and where it is. */
+export type Waiting = Pick<Unsent<unknown>, 'href' | 'title'>
+
+/**
+ * Sends what other pages left waiting, each over what it was to go over. What still waits afterwards: no server answers,
+ * or somebody else saved meanwhile, and its page asks which of the two.
+ */
+export async function sendUnsent(here: string): Promise<Waiting[]> {
+  const waiting = Object.keys(localStorage).filter((key) => key.startsWith(KEY))
+  const left = await Promise.all(
+    waiting.map(async (key): Promise<Waiting[]> => {
+      const what = key.slice(KEY.length)
+      const kept = read(what)
+      if (!kept || kept.href === here) return []
+      const isSent = await ask(kept.request.path, 'PUT', kept.request.body).then(
+        () => true,
+        (error: unknown) => error instanceof OvertakenError && isIn(error.current, kept.value),
+      )
+      if (!isSent) return [kept]
+      dropUnsent(what)
+      return []
+    }),
+  )
+  return left.flat()
+}
+
+/** Whether what is there is what was to be saved: it had arrived, and its answer got lost. */
+const isIn = (there: unknown, value: unknown): boolean => Object.values(there ?? {}).some((one) => isAlike(one, value))

@@ -5,7 +5,6 @@ import { mergeRecords } from '@/records/merge'
 import { ask } from '@/ui/api/ask'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'
-import { readUnsent } from '@/ui/api/unsent'
 import { useLeaving } from '@/ui/api/use-leaving'
 
 const REST_MS = 400
@@ -26,14 +25,12 @@ export function useRecord(kept: KeptRecord) {
   saver.current ??= new Saver(
     {
       what: `person ${kept.id}`,
+      title: kept.record.name,
       revision: kept.revision,
       restMs: REST_MS,
       readTheirs: (theirs) => theirs.record,
-      send: async (record, over) => {
-        const answer = await ask<KeptRecord>(address, 'PUT', { ...over, record })
-        setBase(record)
-        return answer.revision
-      },
+      request: (record) => ({ path: address, body: { record } }),
+      onSaved: (_, record) => setBase(record),
     },
     setState,
   )
@@ -58,10 +55,8 @@ export function useRecord(kept: KeptRecord) {
   // What no server took when this page was left last waits on this machine.
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, with what the page came with
   useEffect(() => {
-    const unsent = readUnsent(`person ${kept.id}`, kept.record)
-    if (!unsent) return
-    saver.current.resume(unsent.revision)
-    change(() => unsent.value)
+    const waited = saver.current.resume(kept.record)
+    if (waited) change(() => waited)
   }, [])
 
   useEffect(() => {

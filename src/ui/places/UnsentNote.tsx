@@ -2,22 +2,35 @@
 
 import { usePathname } from 'next/navigation'
 import { useEffect, useState } from 'react'
-import { listUnsent } from '@/ui/api/unsent'
+import { sendUnsent, type Waiting } from '@/ui/api/unsent'
 import { ENGLISH } from '@/words/language'
 
-/** Changes of other pages that no server took yet: they wait on this machine, and go on where their page is opened. */
+const AGAIN_MS = 5000
+
+/** Changes of other pages that no server took: they are sent from whatever page is open, and named while they wait. */
 export function UnsentNote() {
   const path = usePathname()
-  const [pages, setPages] = useState<ReturnType<typeof listUnsent>>([])
+  const [waiting, setWaiting] = useState<readonly Waiting[]>([])
   useEffect(() => {
-    const here = `${path}${window.location.search}`
-    setPages(listUnsent().filter(({ href }) => href !== here))
+    let timer: ReturnType<typeof setTimeout> | undefined
+    let left = false
+    const send = async () => {
+      const still = await sendUnsent(`${path}${window.location.search}`)
+      if (left) return
+      setWaiting(still)
+      if (still.length > 0) timer = setTimeout(send, AGAIN_MS)
+    }
+    send()
+    return () => {
+      left = true
+      clearTimeout(timer)
+    }
   }, [path])
-  if (pages.length === 0) return null
+  if (waiting.length === 0) return null
   return (
     <p role="status" data-print="no" style={{ margin: '0.5rem 1.75rem 0' }}>
       {ENGLISH.say('places.unsent')}{' '}
-      {pages.map(({ href, title }, i) => (
+      {waiting.map(({ href, title }, i) => (
         <span key={href}>
           {i > 0 && ', '}
           <a href={href}>{title}</a>

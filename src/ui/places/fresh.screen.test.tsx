@@ -46,7 +46,12 @@ it('a page that is hidden reads again when it is seen, and never over what waits
   see(true)
   other.postMessage('/api/lessons')
   await arrive()
-  const waits = new Saver<number, never>({ what: 'lesson', revision: 1, restMs: 60_000, send: async () => 2 }, () => {})
+  const request = (value: number) => ({ path: '/api/lessons', body: { value } })
+  const waits = new Saver<number, { revision: number }>(
+    { what: 'lesson', title: 'Lesson', revision: 1, restMs: 60_000, request },
+    () => {},
+    async () => ({ revision: 2 }),
+  )
   waits.change(1)
   see(false)
   expect(refresh).not.toHaveBeenCalled()

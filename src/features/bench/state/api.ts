@@ -1,15 +1,11 @@
 import type { PostureDocument } from '@/formats/posture-document'
-import type { BenchOfPerson, Draft, KeptStance, NamedPerson, OnBench } from '@/server/bench'
+import type { BenchOfPerson, KeptStance, NamedPerson, OnBench } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import { ask } from '@/ui/api/ask'
-import type { Over } from '@/ui/api/saver'
 
 export const fetchNames = () => ask<NamedPerson[]>('/api/bench', 'GET')
 
 export const fetchBench = (personId: string) => ask<BenchOfPerson>(`/api/bench/${personId}`, 'GET')
-
-export const saveDraft = (personId: string, draft: OnBench & Over) =>
-  ask<Draft>(`/api/bench/${personId}/draft`, 'PUT', draft)
 
 export const keepStance = (personId: string, on: OnBench & { name: string; note: string }) =>
   ask<KeptStance>(`/api/bench/${personId}/kept`, 'POST', on)

@@ -5,6 +5,7 @@ import { fromStance } from '@/formats/from-core'
 import type { PersonDocument } from '@/formats/person-document'
 import type { StanceBody } from '@/formats/stance-document'
 import { toPerson } from '@/formats/to-core'
+import type { OnBench } from '@/server/bench'
 import { type Answer, type Decided, findDecided } from '@/teaching/answer'
 import { findPosture } from './library'
 
@@ -45,6 +46,13 @@ export const useBench = create<BenchState>()(
 )
 
 const { getState, setState, temporal: history } = useBench
+
+/** The server has checked the school against the list. */
+export const toState = ({ posture, school, stance }: OnBench): Omit<BenchState, 'person'> => ({
+  posture,
+  school: school as SchoolId,
+  stance,
+})
 
 /** Puts a person on the bench, with what was there for them or a posture sized to them. */
 export function putOnBench(person: BenchState['person'], on?: Omit<BenchState, 'person'> | null): void {

@@ -3,8 +3,8 @@ import type { BenchOfPerson, Draft, OnBench } from '@/server/bench'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'
 import { useLeaving } from '@/ui/api/use-leaving'
-import { fetchBench, saveDraft } from './api'
-import { useBench } from './store'
+import { fetchBench } from './api'
+import { openOnBench, toState, useBench } from './store'
 
 const REST_MS = 250
 
@@ -12,12 +12,16 @@ const openSaver = ({ person, draft }: BenchOfPerson, onState: (state: SaveState<
   new Saver<OnBench, Draft>(
     {
       what: `bench ${person.id}`,
+      title: person.name,
       revision: draft?.revision ?? 0,
       restMs: REST_MS,
-      send: async (on, over) => (await saveDraft(person.id, { ...on, ...over })).revision,
+      request: (on) => ({ path: `/api/bench/${person.id}/draft`, body: on }),
+      readTheirs: pickOnBench,
     },
     onState,
   )
+
+const pickOnBench = ({ posture, school, stance }: OnBench): OnBench => ({ posture, school, stance })
 
 /**
  * Saves what is on the bench as it changes. Where another page saved for the same person, this one is told and saves no
@@ -42,6 +46,11 @@ export function useDraft(first: BenchOfPerson, onNewer: (opened: BenchOfPerson) 
       }),
     [],
   )
+  // What no server took when this was left last waits on this machine.
+  useEffect(() => {
+    const waited = saver.current.resume(first.draft && pickOnBench(first.draft))
+    if (waited) openOnBench(toState(waited))
+  }, [first])
   const newer = useRef(onNewer)
   newer.current = onNewer
   useEffect(() => {

@@ -1,17 +1,9 @@
 import { useCallback, useEffect, useState } from 'react'
-import type { SchoolId } from '@/core'
-import type { BenchOfPerson, KeptStance, NamedPerson, OnBench } from '@/server/bench'
+import type { BenchOfPerson, KeptStance, NamedPerson } from '@/server/bench'
 import { useAttempt } from '@/ui/api/use-attempt'
 import { fetchBench, fetchNames } from './api'
-import { type BenchState, openOnBench, putOnBench, useBench } from './store'
+import { openOnBench, putOnBench, toState, useBench } from './store'
 import { useDraft } from './use-draft'
-
-/** The server has checked the school against the list. */
-export const toState = ({ posture, school, stance }: OnBench): Omit<BenchState, 'person'> => ({
-  posture,
-  school: school as SchoolId,
-  stance,
-})
 
 /** Puts somebody on the bench, and over what was there what was kept for them and is opened: undo leads back. */
 export function putOpened({ person, draft }: BenchOfPerson, opened: KeptStance | null): void {

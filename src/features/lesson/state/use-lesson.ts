@@ -4,8 +4,8 @@ import type { Lesson } from '@/server/lessons'
 import { ask } from '@/ui/api/ask'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'
-import { readUnsent } from '@/ui/api/unsent'
 import { useLeaving } from '@/ui/api/use-leaving'
+import { sayDay } from '@/words/lessons'
 import { EMPTY, editLesson, openLesson, useLesson } from './store'
 
 const REST_MS = 300
@@ -29,14 +29,12 @@ export function useSavedLesson(group: string, day: string, first: readonly Lesso
     const mine: Saver<LessonDocument, Lesson> = new Saver<LessonDocument, Lesson>(
       {
         what: `lesson ${which}`,
+        title: `${document.title}, ${sayDay(of.day)}`,
         revision: there?.revision ?? 0,
         restMs: REST_MS,
         readTheirs: (theirs) => theirs.document,
-        send: async (document, over) => {
-          const saved = await ask<Lesson>('/api/lessons', 'PUT', { ...of, ...over, document })
-          put(saved)
-          return saved.revision
-        },
+        request: (document) => ({ path: '/api/lessons', body: { ...of, document } }),
+        onSaved: put,
       },
       (now) => {
         if (saver.current === mine) setState(now)
@@ -46,11 +44,10 @@ export function useSavedLesson(group: string, day: string, first: readonly Lesso
     setState(SAVED)
     openLesson(which, there?.document ?? EMPTY)
     // What no server took when this was left last waits on this machine.
-    const unsent = readUnsent(`lesson ${which}`, there?.document ?? null)
-    if (unsent) {
-      mine.resume(unsent.revision)
-      editLesson(() => unsent.value)
-      mine.change(unsent.value)
+    const waited = mine.resume(there?.document ?? null)
+    if (waited) {
+      editLesson(() => waited)
+      mine.change(waited)
     }
     // What the page before sent while it was left may arrive only now.
     awaitSent(

@@ -4,8 +4,8 @@ import type { OwnRoutine } from '@/server/routines'
 import { ask } from '@/ui/api/ask'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'
-import { readUnsent } from '@/ui/api/unsent'
 import { useLeaving } from '@/ui/api/use-leaving'
+import { sayRoutineName } from '@/words/routines'
 import { editRoutine, openRoutine, useRoutine } from './store'
 
 const REST_MS = 250
@@ -29,14 +29,12 @@ export function useSaving(own: readonly OwnRoutine[], onSaved: (saved: OwnRoutin
     const mine: Saver<RoutineDocument, OwnRoutine> = new Saver<RoutineDocument, OwnRoutine>(
       {
         what: `routine ${which}`,
+        title: sayRoutineName(which, useRoutine.getState().routine),
         revision: known.current.find((one) => one.id === which)?.revision ?? 0,
         restMs: REST_MS,
         readTheirs: (theirs) => theirs.document,
-        send: async (document, over) => {
-          const saved = await ask<OwnRoutine>(`/api/routines/${which}`, 'PUT', { ...over, document })
-          told.current(saved)
-          return saved.revision
-        },
+        request: (document) => ({ path: `/api/routines/${which}`, body: { document } }),
+        onSaved: (saved) => told.current(saved),
       },
       (now) => {
         // While a foot is dragged it says the same again and again.
@@ -64,11 +62,8 @@ export function useSaving(own: readonly OwnRoutine[], onSaved: (saved: OwnRoutin
   // arrive only now.
   useEffect(() => {
     const mine = saver.current
-    const unsent = readUnsent(`routine ${id}`, known.current.find((one) => one.id === id)?.document ?? null)
-    if (unsent) {
-      mine.resume(unsent.revision)
-      editRoutine(() => unsent.value)
-    }
+    const waited = mine.resume(known.current.find((one) => one.id === id)?.document ?? null)
+    if (waited) editRoutine(() => waited)
     awaitSent(
       `routine ${id}`,
       () => fetchRoutine(id),
