@@ -232,6 +232,7 @@ export function FullLesson(props: FullLessonProps) {
         lesson={lesson}
         named={named}
         known={known}
+        fitHour={async (pieces) => (await proposal.fitHour(pieces)).pieces}
         onLessons={saving.setLessons}
         onOpen={(on) => goTo(group.id, on)}
       />

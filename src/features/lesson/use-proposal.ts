@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { addDays } from '@/formats/days'
 import type { PieceDocument } from '@/formats/lesson-document'
-import { fitProposal, type Proposal } from '@/teaching/practice/ease-lesson'
+import { fitProposal, type Proposal } from '@/teaching/practice/fit-proposal'
 import type { Learning } from '@/teaching/practice/lesson-loads'
 import { editLesson, useLesson } from './state/store'
 import type { Pupil } from './state/use-learning'
@@ -34,12 +34,13 @@ export function useProposal(
     setAsked(null)
     setTaken(proposal)
   }
+  const fitHour = (pieces: PieceDocument[]) => fitProposal(pieces, async (tried) => comesOf(await tryOut(tried), on))
   const propose = async () => {
     const mine = ++turn.current
     setFitting(true)
     setFailed(false)
     try {
-      const proposal = await fitProposal(wish(), async (pieces) => comesOf(await tryOut(pieces), on))
+      const proposal = await fitHour(wish())
       if (mine !== turn.current) return
       if (useLesson.getState().lesson.pieces.length > 0) setAsked(proposal)
       else take(proposal)
@@ -49,7 +50,17 @@ export function useProposal(
       if (mine === turn.current) setFitting(false)
     }
   }
-  return { propose, isFitting, failed, asked, take, leave: () => setAsked(null), taken, forget: () => setTaken(null) }
+  return {
+    propose,
+    fitHour,
+    isFitting,
+    failed,
+    asked,
+    take,
+    leave: () => setAsked(null),
+    taken,
+    forget: () => setTaken(null),
+  }
 }
 
 function comesOf(learning: readonly Learning<Pupil>[], on: string): readonly Learning<Pupil>[] {

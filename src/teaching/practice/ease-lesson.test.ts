@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { PieceDocument } from '@/formats/lesson-document'
-import { easePieces, fitProposal } from './ease-lesson'
-import type { Learning } from './lesson-loads'
+import { easePieces } from './ease-lesson'
 
 const HOUR: PieceDocument[] = [
   { id: 'talk', kind: 'talk', minutes: 5 },
@@ -30,26 +29,5 @@ describe('a gentler hour', () => {
     expect(eased.find(({ id }) => id === 'legs')).toMatchObject({ holdS: 2, higherDeg: 10, minutes: 10 })
     expect(eased.find(({ id }) => id === 'walk')).toMatchObject({ kind: 'exercise', exercise: 'side-to-side' })
     expect(eased.find(({ id }) => id === 'rest')).toMatchObject({ kind: 'rest' })
-  })
-})
-
-describe('a proposal', () => {
-  /** Somebody who stands so many minutes and no more. */
-  const ask = (most: Record<string, number>) => async (pieces: PieceDocument[]) =>
-    Object.entries(most).map(
-      ([person, minutes]) =>
-        ({ person, pressed: { share: standing(pieces) / minutes } }) as unknown as Learning<string>,
-    )
-
-  it('is the first that asks nobody for more than they are used to', async () => {
-    expect(await fitProposal(HOUR, ask({ ana: 60, ben: 50 }))).toEqual({ pieces: HOUR, past: [] })
-    const eased = await fitProposal(HOUR, ask({ ana: 60, ben: 24 }))
-    expect([standing(eased.pieces) <= 24, standing(eased.pieces) > 14, eased.past]).toEqual([true, true, []])
-  })
-
-  it('says for whom it is none, and is then the one that is none for the fewest', async () => {
-    const found = await fitProposal(HOUR, ask({ ana: 60, ben: 1, cy: 34 }))
-    expect(found.past).toEqual(['ben'])
-    expect(standing(found.pieces)).toBeLessThanOrEqual(34)
   })
 })

@@ -1,11 +1,10 @@
 import type { PieceDocument } from '@/formats/lesson-document'
-import type { Learning } from './lesson-loads'
 
 /** How an hour is made gentler: everybody stands less of it, higher, holds less long; what is walked is shifts in place. */
 export type Ease = { share: number; higherDeg?: number; holdMostS?: number; inPlace?: boolean }
 
 /** From the least change to the most. */
-const GENTLER: readonly Ease[] = [
+export const GENTLER: readonly Ease[] = [
   { share: 0.75 },
   { share: 0.5 },
   { share: 0.5, higherDeg: 5 },
@@ -13,7 +12,7 @@ const GENTLER: readonly Ease[] = [
   { share: 0.25, higherDeg: 10, holdMostS: 2, inPlace: true },
 ]
 
-const isStill = ({ kind }: PieceDocument): boolean => kind === 'rest' || kind === 'talk'
+export const isStill = ({ kind }: PieceDocument): boolean => kind === 'rest' || kind === 'talk'
 
 /** The same pieces in the same minutes, what asks something of the legs for a share of its own; the others are longer. */
 export function easePieces(
@@ -42,25 +41,4 @@ export function easePieces(
   return eased.map((piece) =>
     isStill(piece) ? { ...piece, minutes: piece.minutes + each + (left-- > 0 ? 1 : 0) } : piece,
   )
-}
-
-/** An hour as it is proposed, and whom it still asks too much of. */
-export type Proposal<P> = { pieces: PieceDocument[]; past: P[] }
-
-/**
- * The first hour, from the one that is wished to gentler and gentler ones, that asks nobody for more than they are used
- * to; where none does, the one that does so for the fewest.
- * @param ask what an hour asks of everybody whom it is for
- */
-export async function fitProposal<P>(
-  wished: readonly PieceDocument[],
-  ask: (pieces: PieceDocument[]) => Promise<readonly Learning<P>[]>,
-): Promise<Proposal<P>> {
-  let best: Proposal<P> | null = null
-  for (const pieces of [[...wished], ...GENTLER.map((ease) => easePieces(wished, ease))]) {
-    const past = (await ask(pieces)).filter(({ pressed }) => pressed.share > 1).map(({ person }) => person)
-    if (!best || past.length < best.past.length) best = { pieces, past }
-    if (past.length === 0) break
-  }
-  return best as Proposal<P>
 }

@@ -24,7 +24,7 @@ import { countNeeds } from './needs'
 import { findNextVersion } from './next-version'
 import { findUneven, listWarnings, proposeLesson } from './propose-lesson'
 import { findReady, knowTraits, STAGES, stageOfPiece, stressesOf } from './stages'
-import { moveOn, planTerm } from './term'
+import { moveOn, planTerm, type TermLesson } from './term'
 import { findWayCauses } from './way-causes'
 
 const known = {
@@ -163,9 +163,20 @@ describe('a plan for an hour', () => {
     expect(stressesOf({ id: 'r', kind: 'rest', minutes: 2 }, known)).toEqual([])
   })
 
-  it('a term goes on week by week with other aims; a missed week moves the rest, not what was', () => {
+  it('a term goes on week by week with other aims, each hour fitted; a missed week moves the rest, not what was', async () => {
     const document = { minutes: 50, aim: 'even' as const, pieces: propose('even') }
-    const term = planTerm({ day: '2026-12-22', document }, 3, [], known)
+    const fitHour = async (pieces: PieceDocument[]) => pieces.map((piece) => ({ ...piece, higherDeg: 5 }))
+    const planned = { ...document, aim: 'flow' as const }
+    const plan = async (there?: string) => {
+      const term: TermLesson[] = []
+      const first = { day: '2026-12-22', document }
+      const from = { had: [], known, fitHour, there: (day: string) => (day === there ? planned : undefined) }
+      for await (const one of planTerm(first, 3, from)) term.push(one)
+      return term
+    }
+    const term = await plan()
+    expect((await plan('2027-01-05')).map(({ day }) => day)).toEqual(['2026-12-29', '2027-01-12'])
+    expect(term.every((one) => one.document.pieces.every(({ higherDeg }) => higherDeg === 5))).toBe(true)
     expect(term.map(({ day }) => day)).toEqual(['2026-12-29', '2027-01-05', '2027-01-12'])
     expect(new Set(term.map((one) => one.document.aim)).size).toBe(3)
     expect(moveOn(['2026-12-22', '2026-12-29', '2027-01-05'], '2026-12-29')).toEqual([

@@ -1,12 +1,11 @@
 import Button from '@mui/material/Button'
 import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
-import { easePieces } from '@/teaching/practice/ease-lesson'
-import { findMend, type Learning, listLongHolds, type Mend, REST_S } from '@/teaching/practice/lesson-loads'
+import { findMend, type Learning, listLongHolds, type Mend } from '@/teaching/practice/lesson-loads'
+import { takeMend } from '@/teaching/practice/take-mend'
 import { sayPercent } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import { type Named, sayPiece, sayTimes } from '@/words/lessons'
 import { capital, sayList } from '@/words/lists'
-import { addAfter, setMinutes } from '../state/edits'
 import { editLesson, editPiece } from '../state/store'
 import type { Pupil } from '../state/use-learning'
 import styles from './load.module.css'
@@ -27,15 +26,8 @@ export function Past({ learning, lesson, otherWay, named }: PastProps) {
   const past = learning.filter(({ pressed }) => pressed.share > 1)
   const pieceOf = (id: string) => lesson.pieces.find((piece) => piece.id === id) as PieceDocument
   const name = (id: string) => sayPiece(pieceOf(id), named)
-  const take = (mend: Mend) => {
-    if (mend.what === 'rest')
-      editLesson((now) => addAfter(now, mend.after, { id: crypto.randomUUID(), kind: 'rest', minutes: REST_S / 60 }))
-    else if (mend.what === 'shorter')
-      editLesson((now) => setMinutes(now, mend.piece, pieceOf(mend.piece).minutes - mend.minutes))
-    else if (mend.what === 'higher') editPiece(mend.piece, { higherDeg: mend.higherDeg })
-    else if (mend.what === 'hold') editPiece(mend.piece, { holdS: mend.holdS })
-    else editLesson((now) => ({ ...now, pieces: easePieces(now.pieces, mend) }))
-  }
+  const take = (mend: Mend) =>
+    editLesson((now) => ({ ...now, pieces: takeMend(now.pieces, mend, crypto.randomUUID()) }))
   const sayMend = (mend: Mend) =>
     mend.what === 'rest'
       ? say('mend.rest', { piece: name(mend.after) })

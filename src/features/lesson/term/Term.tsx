@@ -4,7 +4,7 @@ import { stamp } from '@/clock'
 import type { LessonDocument } from '@/formats/lesson-document'
 import type { Lesson } from '@/server/lessons'
 import type { Known } from '@/teaching/practice/stages'
-import { moveOn, planTerm } from '@/teaching/practice/term'
+import { type Fit, moveOn, planTerm } from '@/teaching/practice/term'
 import { ask } from '@/ui/api/ask'
 import { useAttempt } from '@/ui/api/use-attempt'
 import { download } from '@/ui/files/download'
@@ -22,6 +22,7 @@ type TermProps = {
   lesson: LessonDocument
   named: Named
   known: Known
+  fitHour: Fit
   onLessons: (lessons: Lesson[]) => void
   onOpen: (day: string) => void
 }
@@ -31,8 +32,9 @@ const WEEKS = 7
 
 /** The lessons of a group one after another, as marks along a line; planning those that follow, and missing one. */
 export function Term(props: TermProps) {
-  const { lessons, group, day, today, lesson, named, known, onLessons, onOpen } = props
+  const { lessons, group, day, today, lesson, named, known, fitHour, onLessons, onOpen } = props
   const [weeks, setWeeks] = useState(WEEKS)
+  const [isPlanning, setPlanning] = useState(false)
   const { problem, attempt } = useAttempt()
   const mine = lessons.filter((one) => one.group === group.id).sort((a, b) => a.day.localeCompare(b.day))
   const others = lessons.filter((one) => one.group !== group.id)
@@ -40,13 +42,14 @@ export function Term(props: TermProps) {
     attempt(async () => {
       const had = mine.filter((one) => one.day < day).map(({ document }) => document)
       const planned: Lesson[] = []
+      setPlanning(true)
       try {
-        for (const { day: on, document } of planTerm({ day, document: lesson }, weeks, had, known)) {
-          // What is planned for a day already stays.
-          if (mine.some((one) => one.day === on)) continue
+        const there = (on: string) => mine.find((one) => one.day === on)?.document
+        const plan = planTerm({ day, document: lesson }, weeks, { had, known, fitHour, there })
+        for await (const { day: on, document } of plan)
           planned.push(await ask<Lesson>('/api/lessons', 'PUT', { group: group.id, day: on, revision: 0, document }))
-        }
       } finally {
+        setPlanning(false)
         onLessons([...lessons, ...planned])
       }
     }, say('notAll'))
@@ -95,11 +98,15 @@ export function Term(props: TermProps) {
       {lesson.pieces.length > 0 && (
         <p className={styles.acts}>
           <NumberWord label={say('count')} value={weeks} unit="" step={1} min={1} max={30} onChange={setWeeks} />{' '}
-          {say('weekly')} <Button onClick={follow}>{say('plan')}</Button>
+          {say('weekly')}{' '}
+          <Button onClick={follow} disabled={isPlanning}>
+            {say('plan')}
+          </Button>
           {isKept && !lesson.taughtAt && <Button onClick={miss}>{say('missed')}</Button>}
           {mine.length > 0 && <Button onClick={takeOut}>{ENGLISH.say('lesson.tools.ics')}</Button>}
         </p>
       )}
+      {isPlanning && <p role="status">{ENGLISH.say('lesson.proposal.fitting')}</p>}
       {problem && <p role="alert">{problem}</p>}
     </section>
   )

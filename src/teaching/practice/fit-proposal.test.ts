@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest'
+import type { PieceDocument } from '@/formats/lesson-document'
+import { fitProposal } from './fit-proposal'
+import type { Learning } from './lesson-loads'
+
+const HOUR: PieceDocument[] = [
+  { id: 'talk', kind: 'talk', minutes: 5 },
+  { id: 'warm', kind: 'exercise', exercise: 'arms', minutes: 10 },
+  { id: 'legs', kind: 'posture', posture: 'bow', minutes: 20, holdS: 6 },
+  { id: 'rest', kind: 'rest', minutes: 2 },
+  { id: 'walk', kind: 'routine', routine: 'quay-four', minutes: 13 },
+]
+const sum = (pieces: readonly PieceDocument[]) => pieces.reduce((all, { minutes }) => all + minutes, 0)
+const standing = (pieces: readonly PieceDocument[]) =>
+  sum(pieces.filter(({ kind }) => kind !== 'rest' && kind !== 'talk'))
+
+describe('a proposal', () => {
+  /** Somebody who stands so many minutes and no more. */
+  const ask = (most: Record<string, number>) => async (pieces: PieceDocument[]) =>
+    Object.entries(most).map(
+      ([person, minutes]) =>
+        ({ person, pressed: { share: standing(pieces) / minutes } }) as unknown as Learning<string>,
+    )
+
+  it('is the first that asks nobody for more than they are used to', async () => {
+    expect(await fitProposal(HOUR, ask({ ana: 60, ben: 50 }))).toEqual({ pieces: HOUR, past: [] })
+    const eased = await fitProposal(HOUR, ask({ ana: 60, ben: 24 }))
+    expect([standing(eased.pieces) <= 24, standing(eased.pieces) > 14, eased.past]).toEqual([true, true, []])
+  })
+
+  it('says for whom it is none, and is then the one that is none for the fewest', async () => {
+    const found = await fitProposal(HOUR, ask({ ana: 60, ben: 1, cy: 34 }), () => null)
+    expect(found.past).toEqual(['ben'])
+    expect(standing(found.pieces)).toBeLessThanOrEqual(34)
+  })
+
+  it('takes the remedies that it would be opened with, in the same minutes, before it names anybody', async () => {
+    const legs = (pieces: readonly PieceDocument[]) => pieces.find(({ id }) => id === 'legs')?.minutes ?? 0
+    const askLegs = async (pieces: PieceDocument[]) =>
+      [{ person: 'ben', pressed: { share: legs(pieces) / 3 } }] as unknown as Learning<string>[]
+    const shorter = (_: unknown, pieces: readonly PieceDocument[]) =>
+      ({ what: 'shorter', piece: 'legs', minutes: legs(pieces) - 3 }) as const
+    const found = await fitProposal(HOUR, askLegs, shorter)
+    expect([found.past, legs(found.pieces), sum(found.pieces)]).toEqual([[], 3, sum(HOUR)])
+    const rest = () => ({ what: 'rest' as const, after: 'warm' })
+    expect(sum((await fitProposal(HOUR, askLegs, rest)).pieces)).toBe(sum(HOUR))
+  })
+})
