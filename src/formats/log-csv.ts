@@ -39,6 +39,7 @@ const COLUMNS = [
   'loadedS.right',
   'minutes',
   'spareM',
+  'personId',
 ] as const
 const NUMBERS = new Set([
   'level',

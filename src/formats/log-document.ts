@@ -70,6 +70,8 @@ export const logBody = z.looseObject(saidFields).extend({
 /** One row a person, piece and day; without a piece it is about the whole lesson. */
 export const logRow = logBody.extend({
   person: filledText(120),
+  /** Which of two people of one name. */
+  personId: text(80).optional(),
   day,
   group: text(80).optional(),
   piece: text(80).optional(),

@@ -11,12 +11,16 @@ import { bringUpToDate } from '@/db/migrate'
 import { addDays, weekdayOf } from '@/formats/days'
 import { fromStance } from '@/formats/from-core'
 import type { LessonDocument } from '@/formats/lesson-document'
+import { readLogCsv, writeLogCsv } from '@/formats/log-csv'
+import { makeRecord } from '@/formats/record-document'
 import { TODAY } from '@/testing/clock'
+import { decisionsDocument } from '@/words/decisions'
 import { ConflictError } from './conflict'
 import { keepDecision, readDecisionsOf } from './decisions'
 import { listPupils } from './lesson-page'
 import { dropLesson, keepLesson, listLessons, shiftLessons } from './lessons'
 import { bringInLog, enterLog, listUnreadableLog, readDay, readLogOf, takeOutLog } from './log'
+import { addRecords } from './people'
 import { keepPlan, listPlans } from './plans'
 import { readWeeks } from './weeks'
 
@@ -97,7 +101,7 @@ describe('the log', () => {
   it('goes out by names and comes back where it is missing; who is unknown is named', async () => {
     const out = await takeOutLog()
     expect(out.rows.find(({ person }) => person === 'Bram Tallow')).toMatchObject({ group: 'Slack Tide' })
-    expect(await bringInLog(out)).toEqual({ rows: 0, unknown: [] })
+    expect(await bringInLog(out)).toEqual({ rows: 0, unknown: [], several: [] })
     const day = addDays(TODAY, -300)
     const more = {
       ...out,
@@ -106,8 +110,28 @@ describe('the log', () => {
         { person: 'A Stranger', day },
       ],
     }
-    expect(await bringInLog(more)).toEqual({ rows: 1, unknown: ['A Stranger'] })
+    expect(await bringInLog(more)).toEqual({ rows: 1, unknown: ['A Stranger'], several: [] })
     expect((await readLogOf('bram-tallow'))[0]).toMatchObject({ day, effort: 2 })
+  })
+
+  it('two people of one name never get each other’s rows: where the file says not whose they are, they are left out', async () => {
+    const made = makeRecord('Ana Twice', { statureM: 1.6, massKg: 60 })
+    const [first, second] = await addRecords({
+      records: [made, made].map((one) => ({ ...one, groups: ['Slack Tide'] })),
+    })
+    const day = addDays(TODAY, -290)
+    const row = { person: 'Ana Twice', day, group: 'Slack Tide', pain: 9 }
+    const log = (...rows: object[]) => ({ format: 'nivrel.log/1', rows })
+    expect(await bringInLog(log(row))).toEqual({ rows: 0, unknown: [], several: ['Ana Twice'] })
+    expect(await bringInLog(log({ ...row, personId: second?.id }))).toMatchObject({ rows: 1, several: [] })
+    expect([await readLogOf(first?.id ?? ''), await readLogOf(second?.id ?? '')]).toMatchObject([[], [{ pain: 9 }]])
+    // What goes out says whose it is, and one’s own file is understood by a name that nobody else has.
+    const out = readLogCsv(writeLogCsv(await takeOutLog()))
+    expect(out.rows.find(({ person }) => person === 'Ana Twice')).toMatchObject({ personId: second?.id })
+    const bram = { person: 'Bram Tallow', personId: 'of-another-machine', day, group: 'Slack Tide', pain: 1 }
+    expect(await bringInLog(log(bram))).toMatchObject({ rows: 1 })
+    const { people } = decisionsDocument(out, TODAY)
+    expect(people.filter(({ person }) => person === 'Ana Twice')).toMatchObject([{ personId: second?.id, classes: 1 }])
   })
 
   it('gives the weeks of somebody, and what they are used to', async () => {

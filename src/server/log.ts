@@ -109,22 +109,33 @@ export async function takeOutLog(): Promise<LogDocument> {
     rows: readRows(rows).flatMap((row) => {
       const person = named(row.person)
       if (!person) return []
-      return [{ ...row, person, group: groups.find(({ id }) => id === row.group)?.name ?? row.group }]
+      return [
+        { ...row, person, personId: row.person, group: groups.find(({ id }) => id === row.group)?.name ?? row.group },
+      ]
     }),
   }
 }
 
-export type BroughtIn = { rows: number; unknown: string[] }
+export type BroughtIn = { rows: number; unknown: string[]; several: string[] }
 
-/** Takes rows of a log that comes in; what is written down already stays. Who is not on the list is named and left out. */
+/**
+ * Takes rows of a log that comes in; what is written down already stays. Who is not on the list is named and left out;
+ * so is a name that several have, where the file does not say which of them.
+ */
 export async function bringInLog(value: unknown): Promise<BroughtIn> {
   const { rows } = parse(logDocument, value)
   const records = await listRecords()
   const groups = await takeGroups({ names: [...new Set(rows.map(({ group }) => group ?? ''))].filter(Boolean) })
   const unknown = new Set<string>()
+  const several = new Set<string>()
   let count = 0
-  for (const { person, day, group, piece = '', title = '', ...body } of rows) {
-    const who = records.find(({ id, record }) => record.name === person || id === person)
+  for (const { person, personId, day, group, piece = '', title = '', ...body } of rows) {
+    const named = records.filter(({ id, record }) => record.name === person || id === person)
+    const who = named.find(({ id }) => id === personId) ?? (named.length === 1 ? named[0] : undefined)
+    if (!who && named.length > 1) {
+      several.add(person)
+      continue
+    }
     const groupId = groups.find(({ name }) => name === group)?.id ?? who?.record.groups[0]
     if (!who || !groupId) {
       unknown.add(person)
@@ -133,7 +144,7 @@ export async function bringInLog(value: unknown): Promise<BroughtIn> {
     const row = { personId: who.id, day, groupId, piece, title, body, updatedAt: stamp() }
     if (await saveLogEntry(database(), row, 0)) count++
   }
-  return { rows: count, unknown: [...unknown] }
+  return { rows: count, unknown: [...unknown], several: [...several] }
 }
 
 /** Rows that cannot be read. */

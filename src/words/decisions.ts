@@ -1,5 +1,5 @@
 import { decide, listConcerns, USUAL_PRACTICE } from '@/core'
-import type { LogDocument } from '@/formats/log-document'
+import type { LogDocument, LogRow } from '@/formats/log-document'
 import { listClassDays } from '@/teaching/practice/class-days'
 import { sayConcern, sayReason } from './practice'
 
@@ -7,15 +7,18 @@ export const DECISIONS_FORMAT = 'nivrel.decisions/1'
 
 /** What next week is for everybody of a log, by the usual rules; in the order in which they come there. */
 export function decisionsDocument({ rows }: LogDocument, on: string) {
-  const people = [...new Set(rows.map(({ person }) => person))]
+  // Two people may have one name.
+  const ofRow = ({ person, personId }: LogRow) => personId ?? person
+  const people = new Map(rows.map((row) => [ofRow(row), row.person]))
   return {
     format: DECISIONS_FORMAT,
     on,
-    people: people.map((person) => {
-      const days = listClassDays(rows.filter((row) => row.person === person))
+    people: [...people].map(([of, person]) => {
+      const days = listClassDays(rows.filter((row) => ofRow(row) === of))
       const { way, reasons, grave } = decide(days, on, USUAL_PRACTICE, null)
       return {
         person,
+        ...(of !== person && { personId: of }),
         classes: days.filter(({ came }) => came).length,
         decision: way,
         grave: grave.map((reason) => ({ ...reason, text: sayReason(reason) })),

@@ -11,6 +11,7 @@ import { readHouse } from '@/server/house'
 import { listLessons } from '@/server/lessons'
 import { listOwn } from '@/server/library'
 import { readDay, readLogOfGroup } from '@/server/log'
+import { listRoutines } from '@/server/routines'
 import { readLastLesson, readWeeks } from '@/server/weeks'
 import { titleOf } from '@/words/places'
 
@@ -39,7 +40,13 @@ export default async function OneLog({ searchParams }: { searchParams: Promise<L
     )
     return <LogPage today={on} door={null} weeks={{ weeks, last, names, own, today: on }} />
   }
-  const [all, lessons, house, own] = await Promise.all([readGroups(), listLessons(), readHouse(), listOwn()])
+  const [all, lessons, house, own, routines] = await Promise.all([
+    readGroups(),
+    listLessons(),
+    readHouse(),
+    listOwn(),
+    listRoutines(),
+  ])
   const sizeOf = (id: string) => names.filter((one) => one.groups.includes(id)).length
   const groups = all.filter(({ id }) => sizeOf(id) > 0)
   const group =
@@ -72,6 +79,8 @@ export default async function OneLog({ searchParams }: { searchParams: Promise<L
         practice: house.practice,
         answered,
         own,
+        routines,
+        ways: house.ways,
         units: house.units,
       }}
     />

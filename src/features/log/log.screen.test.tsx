@@ -5,6 +5,7 @@ import { makeRecord } from '@/formats/record-document'
 import { today } from '@/server/clock'
 import { keepDecision } from '@/server/decisions'
 import { takeGroups } from '@/server/groups'
+import { keepLesson } from '@/server/lessons'
 import { enterLog, readDay, readLogOf } from '@/server/log'
 import { addRecords, takeAway } from '@/server/people'
 import { button, choose, user } from '@/testing/screens/hands'
@@ -105,6 +106,25 @@ describe('the log at the door', () => {
     await saved()
     const came = Object.fromEntries((await rows()).map((row) => [row.person, row.came]))
     expect(came).toEqual({ [ana]: true, [bo]: false })
+  })
+
+  it('today what each does of the lesson stands there before anybody says it, and goes in with the first touch', async () => {
+    await openHouse('nobody')
+    const [{ id: group } = { id: '' }] = await takeGroups({ names: ['Low Water'] })
+    const make = (name: string) => ({ ...makeRecord(name, { statureM: 1.6, massKg: 60 }), groups: ['Low Water'] })
+    const seated = { what: 'seatedOnly', value: true, source: { kind: 'clinician', name: 'Dr Fell' }, on: '2026-03-01' }
+    const [ana, bo] = await addRecords({
+      records: [make('Ana Quist'), { ...make('Bo Lind'), limits: [seated] } as ReturnType<typeof make>],
+    })
+    const day = await today()
+    const document = { minutes: 20, pieces: [{ id: 'a', kind: 'posture' as const, posture: 'parallel', minutes: 20 }] }
+    await keepLesson({ group, day, revision: 0, document })
+    await openPage(`/log?group=${group}&day=${day}`)
+    expect(await screen.findByRole('button', { name: /Bo Lind.*seated/ })).toBeTruthy()
+    await user.click(button('Everybody came'))
+    await saved()
+    const did = Object.fromEntries((await readDay(group, day)).map((row) => [row.person, row.as]))
+    expect(did).toEqual({ [ana?.id ?? '']: 'taught', [bo?.id ?? '']: 'seated' })
   })
 
   it('a near fall waits for its answer, through classes that went well', async () => {

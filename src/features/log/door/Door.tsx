@@ -1,17 +1,18 @@
 import Button from '@mui/material/Button'
 import { type KeyboardEvent, useMemo, useState } from 'react'
+import type { HouseWays } from '@/formats/choices-document'
 import { addDays } from '@/formats/days'
 import type { LessonDocument } from '@/formats/lesson-document'
 import { readLogCsv, writeLogCsv } from '@/formats/log-csv'
 import type { LogDocument, LogRow } from '@/formats/log-document'
 import { parseJson } from '@/formats/parse'
-import { mergeLibrary } from '@/formats/posture-document'
 import type { PracticeDocument } from '@/formats/practice-rules'
 import type { BodyUnits } from '@/records/body-units'
 import type { Group } from '@/records/groups'
 import type { BenchPerson, NamedPerson } from '@/server/bench'
 import type { OwnPosture } from '@/server/library'
 import type { BroughtIn } from '@/server/log'
+import type { OwnRoutine } from '@/server/routines'
 import type { Answered } from '@/teaching/practice/group-view'
 import { ask } from '@/ui/api/ask'
 import { useAttempt } from '@/ui/api/use-attempt'
@@ -23,10 +24,12 @@ import { ChoiceButton } from '@/ui/words/ChoiceButton'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
 import { sayDay, sayLesson } from '@/words/lessons'
+import { makeStock } from '@/workers/lesson'
 import styles from './door.module.css'
 import { GroupView } from './GroupView'
 import { PersonLines } from './PersonLines'
 import { useDay } from './use-day'
+import { useDid } from './use-did'
 
 export type DoorProps = {
   groups: readonly Group[]
@@ -44,6 +47,8 @@ export type DoorProps = {
   practice: PracticeDocument
   answered: Answered
   own: readonly OwnPosture[]
+  routines: readonly OwnRoutine[]
+  ways: HouseWays
   units: BodyUnits
 }
 
@@ -78,10 +83,13 @@ const labelOf = (field: Element): string => (field.getAttribute('aria-label') ??
 
 /** What happened, written down at the door: everyone of the class, two lines each. */
 export function Door(props: DoorProps) {
-  const { groups, group, day, today, members, names, rows, days, lesson, recent, practice, answered, own, units } =
-    props
-  const postures = useMemo(() => mergeLibrary(own), [own])
-  const of = useMemo(() => ({ group: group.id, day, isToday: day === today, lesson }), [group.id, day, today, lesson])
+  const { groups, group, day, today, members, names, rows, days, lesson, recent, practice, answered } = props
+  const { own, routines, ways, units } = props
+  const stock = useMemo(() => makeStock(own, routines, ways), [own, routines, ways])
+  const { postures } = stock
+  const at = useMemo(() => ({ group: group.id, day, isToday: day === today, lesson }), [group.id, day, today, lesson])
+  const did = useDid(members, at, stock)
+  const of = useMemo(() => ({ ...at, did }), [at, did])
   const on = useDay(of, members, names, rows)
   const live = useMemo(() => [...recent.filter((row) => row.day !== day), ...on.rows], [recent, on.rows, day])
   const [adding, setAdding] = useState(false)
@@ -100,9 +108,13 @@ export function Door(props: DoorProps) {
     await attempt(async () => {
       const text = await file.text()
       const log = text.trimStart().startsWith('{') ? parseJson(text) : readLogCsv(text)
-      const { rows: n, unknown } = await ask<BroughtIn>('/api/log', 'PUT', log)
+      const { rows: n, unknown, several } = await ask<BroughtIn>('/api/log', 'PUT', log)
       setTold(
-        [say('tools.broughtIn', { n }), unknown.length > 0 && say('tools.unknown', { names: unknown.join(', ') })]
+        [
+          say('tools.broughtIn', { n }),
+          unknown.length > 0 && say('tools.unknown', { names: unknown.join(', ') }),
+          several.length > 0 && say('tools.several', { names: several.join(', ') }),
+        ]
           .filter(Boolean)
           .join(' '),
       )

@@ -4,9 +4,9 @@ import type { LessonDocument } from '@/formats/lesson-document'
 import type { LogBody, LogRow } from '@/formats/log-document'
 import type { BenchPerson } from '@/server/bench'
 import { countOf } from '@/teaching/practice/class-days'
-import { pickMain } from '@/teaching/practice/main-piece'
 import { mergeRow } from '@/teaching/practice/merge-row'
 import { type LogEntry, useOutbox } from '@/ui/api/use-outbox'
+import { asGiven, type Did } from './use-did'
 
 /** What a day's lines show of somebody; null: nobody said. */
 export type Shown = {
@@ -38,15 +38,7 @@ export type Attendee = {
   prefilled: Partial<LogBody>
 }
 
-type Day = { group: string; day: string; isToday: boolean; lesson: LessonDocument | null }
-
-/** What the group's plan has somebody do of the hour's main posture: shown until somebody says otherwise. */
-function asPlanned(person: BenchPerson | undefined, { group, lesson }: Day): Partial<LogBody> {
-  const main = lesson && pickMain(lesson.pieces)
-  const plan = person?.planned.find((one) => one.groupId === group && one.posture === main?.posture)
-  if (!plan) return {}
-  return { as: plan.kind, ...(plan.level !== null && { level: plan.level }) }
-}
+type Day = { group: string; day: string; isToday: boolean; lesson: LessonDocument | null; did: Did }
 
 const rowsOf = (rows: readonly LogRow[], id: string) => rows.filter(({ person }) => person === id)
 
@@ -59,7 +51,7 @@ function prefill(pieces: readonly LogRow[], person: BenchPerson | undefined, day
   return {
     came: true,
     ...(pieces.length > 0 && { wobbles: sum('wobbles', 'wobble'), touches: sum('touches', 'touch') }),
-    ...(main?.as ? { as: main.as } : asPlanned(person, day)),
+    ...(main?.as ? { as: main.as } : asGiven(person, day)),
     ...(typeof main?.level === 'number' && { level: main.level }),
     ...(typeof main?.stepPct === 'number' && { stepPct: main.stepPct }),
     ...(pieces.length > 0 && { whole: !happened('stop') }),
@@ -83,7 +75,8 @@ function readAttendee(
     const said = rows.flatMap(({ holdS }) => holdS?.[side] ?? [])
     return whole?.holdS?.[side] ?? (said.length > 0 ? Math.max(...said) : null)
   }
-  const seen = pieces.length > 0 ? prefilled : asPlanned(person, day)
+  // Once something is written down, what they did is what stands there.
+  const seen = pieces.length > 0 ? prefilled : whole ? {} : asGiven(person, day)
   const came = whole?.came ?? (day.isToday && person?.mark === 'away' ? false : null)
   return {
     id,
