@@ -1,4 +1,4 @@
-/** Imports point one way: app → features → ui, workers, server → paper → words → teaching → records → formats, db, draw → core. */
+/** Imports point one way: app → features → ui, workers, keeping → paper → words → teaching → records → documents, draw → core; the database under keeping. */
 const layer = (from, ...mayNot) => ({
   name: `${from}-points-down`,
   severity: 'error',
@@ -7,7 +7,7 @@ const layer = (from, ...mayNot) => ({
 })
 
 /** What stands over documents, drawings and the database, from below to above. */
-const OVER_DOCUMENTS = ['records', 'teaching', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app']
+const OVER_DOCUMENTS = ['records', 'teaching', 'words', 'paper', 'ui', 'workers', 'keeping', 'features', 'app']
 
 /** The folders of the core in their order, each building on those before it; the whole analysis comes after the rules. */
 const CORE = [
@@ -51,16 +51,28 @@ module.exports = {
     },
     ...CORE.slice(0, -1).map((folder, i) => inCore(folder, `^src/core/(${CORE.slice(i + 1).join('|')})/`)),
     ...BEFORE_ANALYSIS.map((folder) => inCore(folder, '^src/core/(assess|analysis)\\.ts$')),
-    layer('draw', 'formats', 'db', ...OVER_DOCUMENTS),
-    layer('paper', 'db', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('formats', 'draw', 'db', ...OVER_DOCUMENTS),
-    layer('teaching', 'db', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('records', 'teaching', 'db', 'words', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('words', 'db', 'paper', 'ui', 'workers', 'server', 'features', 'app'),
-    layer('db', ...OVER_DOCUMENTS),
-    layer('ui', 'db', 'workers', 'server', 'features', 'app'),
-    layer('workers', 'db', 'ui', 'server', 'features', 'app'),
-    layer('server', 'ui', 'workers', 'features', 'app'),
+    layer('draw', 'documents', ...OVER_DOCUMENTS),
+    layer('documents', 'draw', ...OVER_DOCUMENTS),
+    layer('records', 'teaching', 'words', 'paper', 'ui', 'workers', 'keeping', 'features', 'app'),
+    layer('teaching', 'words', 'paper', 'ui', 'workers', 'keeping', 'features', 'app'),
+    layer('words', 'paper', 'ui', 'workers', 'keeping', 'features', 'app'),
+    layer('paper', 'ui', 'workers', 'keeping', 'features', 'app'),
+    layer('ui', 'workers', 'keeping', 'features', 'app'),
+    layer('workers', 'ui', 'keeping', 'features', 'app'),
+    layer('keeping', 'ui', 'workers', 'features', 'app'),
+    layer('keeping/db', ...OVER_DOCUMENTS.filter((one) => one !== 'keeping')),
+    {
+      name: 'database-is-below-what-keeps',
+      severity: 'error',
+      from: { path: '^src/keeping/db/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/keeping/(?!db/)' },
+    },
+    {
+      name: 'database-has-one-door',
+      severity: 'error',
+      from: { path: '^src/', pathNot: '^src/keeping/|\\.test\\.tsx?$|^src/testing/' },
+      to: { path: '^src/keeping/db/' },
+    },
     layer('features', 'app'),
     {
       name: 'features-stand-alone',
@@ -72,7 +84,7 @@ module.exports = {
       name: 'command-line-has-no-screen',
       severity: 'error',
       from: { path: '^cli/' },
-      to: { path: '^src/(db|ui|workers|server|features|app)/' },
+      to: { path: '^src/(ui|workers|keeping|features|app)/' },
     },
   ],
   options: {

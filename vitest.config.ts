@@ -8,7 +8,7 @@ const alias = { '@': place('./src') }
 /** Every test has the same day, in the same zone; how long it may take is for what never comes. */
 const common = { env: PINNED, testTimeout: 180_000, hookTimeout: 60_000 }
 /** What has no state: one loading does for all of it. */
-const PURE = ['core', 'words', 'formats', 'records', 'draw', 'teaching'].map((folder) => `src/${folder}/**/*.test.ts`)
+const PURE = ['core', 'words', 'documents', 'records', 'draw', 'teaching'].map((folder) => `src/${folder}/**/*.test.ts`)
 
 export default defineConfig({
   test: {

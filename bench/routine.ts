@@ -1,5 +1,5 @@
 import type { Body } from '@/core'
-import { toRoutine } from '@/formats/routine-document'
+import { toRoutine } from '@/documents/routine-document'
 
 const STEPS = [
   { posture: 'bow', side: 'left', anchor: 'right' },

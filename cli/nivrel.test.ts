@@ -3,13 +3,13 @@ import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { calcSplit, putInOrder, type ReadingOf } from '@/core'
-import { analyseDocument } from '@/formats/analyse-document'
-import { readReadings } from '@/formats/readings/text'
+import { analyseDocument } from '@/documents/analyse-document'
+import { readReadings } from '@/documents/readings/text'
 import { IN_DOCUMENTS } from '@/words/documents'
 import { bundle } from '../scripts/steps.mjs'
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url))
-const WORKED = readFileSync(`${ROOT}src/formats/worked/stances.ndjson`, 'utf8').trim().split('\n')
+const WORKED = readFileSync(`${ROOT}src/documents/worked/stances.ndjson`, 'utf8').trim().split('\n')
 
 /** The command line in one file: it starts ten times as fast, and is the same program. */
 let program = ''
@@ -80,7 +80,7 @@ describe('the command line', () => {
       .split('\n')
       .map((line) => JSON.parse(line))
     expect(answers.map((a) => a.verdict ?? a.error.field)).toEqual([
-      JSON.parse(readFileSync(`${ROOT}src/formats/worked/analyses.ndjson`, 'utf8').split('\n')[3] as string).verdict,
+      JSON.parse(readFileSync(`${ROOT}src/documents/worked/analyses.ndjson`, 'utf8').split('\n')[3] as string).verdict,
       'format',
       'document',
       'document',

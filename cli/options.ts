@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { parseJson } from '@/formats/parse'
+import { parseJson } from '@/documents/parse'
 
 /** Wrong use of the command line, as against bad input in a document. */
 export class UsageError extends Error {}

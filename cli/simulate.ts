@@ -10,12 +10,12 @@ import {
   seeded,
   standIn,
 } from '@/core'
-import { dayOf } from '@/formats/day'
-import { parse } from '@/formats/parse'
-import { fromReading, READING_KINDS } from '@/formats/readings/line'
-import { BAD_CABLE, RATES, standInOf } from '@/formats/readings/stand-in-of'
-import { stanceDocument } from '@/formats/stance-document'
-import { toPerson, toStance } from '@/formats/to-core'
+import { dayOf } from '@/documents/day'
+import { parse } from '@/documents/parse'
+import { fromReading, READING_KINDS } from '@/documents/readings/line'
+import { BAD_CABLE, RATES, standInOf } from '@/documents/readings/stand-in-of'
+import { stanceDocument } from '@/documents/stance-document'
+import { toPerson, toStance } from '@/documents/to-core'
 import { readPerson } from '@/records/person-of'
 import { print, RefusedError, readDocument, takeOption, takeWhole, UsageError } from './options'
 

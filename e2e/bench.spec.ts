@@ -114,7 +114,7 @@ test('a safer variant is taken, kept with a note, and found again after a restar
 })
 
 test('the routes answer the documents of the command line, and name what is wrong', async ({ request }) => {
-  const [first] = readFileSync('src/formats/worked/stances.ndjson', 'utf8').split('\n')
+  const [first] = readFileSync('src/documents/worked/stances.ndjson', 'utf8').split('\n')
   const data = JSON.parse(first as string)
   const analysis = await (await request.post('/api/v1/analyze', { data })).json()
   expect([analysis.format, analysis.verdict]).toEqual(['nivrel.analysis/1', 'close'])

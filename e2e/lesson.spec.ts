@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { addDays } from '../src/formats/days'
+import { addDays } from '../src/documents/days'
 import { TODAY } from '../src/testing/clock'
 import { expect, type Page, test } from './test'
 

@@ -1,6 +1,6 @@
-import { analyse, DEG, makeStandingStance, resolveBody, type Vec3 } from '../src/core'
-import { fromStance } from '../src/formats/from-core'
-import { toPerson } from '../src/formats/to-core'
+import { analyse, DEG, makeStandingStance, type Vec3 } from '../src/core'
+import { fromStance } from '../src/documents/from-core'
+import { bodyOf } from '../src/documents/to-core'
 import { expect, type Page, test } from './test'
 
 const PERSON = 'yuki-harland'
@@ -8,7 +8,7 @@ const PERSON = 'yuki-harland'
 /** Legs in planes that face the camera, knees 40° bent, the trunk 12° ahead: put on their bench. */
 async function putStance(page: Page) {
   const { person, draft } = await (await page.request.get(`/api/bench/${PERSON}`)).json()
-  const body = resolveBody(toPerson(person.document))
+  const body = bodyOf(person.document)
   const standing = makeStandingStance(body)
   const half = body.hipSeparation / 2
   const foot = (side: 'left' | 'right') => ({

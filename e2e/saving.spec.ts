@@ -186,7 +186,7 @@ test('a record that cannot be read is named and can be taken out; everybody else
 test('a long search keeps nobody waiting; deep and malformed questions are the asker’s mistake', async ({
   request,
 }) => {
-  const [, stance] = readFileSync('src/formats/worked/stances.ndjson', 'utf8').split('\n')
+  const [, stance] = readFileSync('src/documents/worked/stances.ndjson', 'utf8').split('\n')
   const document = JSON.parse(stance as string)
   const zero = [
     'kneeFlexionMax',

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import Libsql from 'libsql'
-import { dayOf } from '../src/formats/day'
+import { dayOf } from '../src/documents/day'
 import { PINNED } from '../src/testing/clock'
 import { expect, test } from './test'
 

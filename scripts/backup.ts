@@ -1,10 +1,10 @@
 /** Writes everything that the database holds into one file, as "Take out whole" does. */
 import { existsSync, writeFileSync } from 'node:fs'
 import { now } from '@/clock'
-import { readAddress } from '@/db/address'
-import { DatabaseError, StorageError } from '@/db/errors'
-import { dayOf } from '@/formats/day'
-import { readWhole } from '@/server/whole'
+import { dayOf } from '@/documents/day'
+import { readAddress } from '@/keeping/db/address'
+import { DatabaseError, StorageError } from '@/keeping/db/errors'
+import { readWhole } from '@/keeping/whole'
 
 async function backup([file = `nivrel-${dayOf(now())}.house.json`]: string[]): Promise<void> {
   const address = readAddress()

@@ -3,14 +3,14 @@
  * --demo puts the demo people in, --fresh starts over.
  */
 import { now } from '@/clock'
-import { readAddress } from '@/db/address'
-import { connect, openDatabase } from '@/db/client'
-import { putInDemo, putInHistory } from '@/db/demo/put-in'
-import { DatabaseError, StorageError } from '@/db/errors'
-import { bringUpToDate, clear, overwrite } from '@/db/migrate'
-import { takeOwnership } from '@/db/owner'
-import { forgetDeleted } from '@/db/people'
-import { checkClock } from '@/server/pinned-clock'
+import { readAddress } from '@/keeping/db/address'
+import { connect, openDatabase } from '@/keeping/db/client'
+import { putInDemo, putInHistory } from '@/keeping/db/demo/put-in'
+import { DatabaseError, StorageError } from '@/keeping/db/errors'
+import { bringUpToDate, clear, overwrite } from '@/keeping/db/migrate'
+import { takeOwnership } from '@/keeping/db/owner'
+import { forgetDeleted } from '@/keeping/db/people'
+import { checkClock } from '@/keeping/pinned-clock'
 
 async function prepare(flags: readonly string[]): Promise<void> {
   const address = readAddress()

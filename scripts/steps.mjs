@@ -62,8 +62,8 @@ export async function build() {
   stamp('build', sources)
 }
 
-/** The searches run in threads of their own, from one file beside the server (src/server/search/pool.ts). */
-export const bundleSearch = () => bundle(`import './src/server/search/thread'`, 'search-thread.mjs')
+/** The searches run in threads of their own, from one file beside the server (src/keeping/search/pool.ts). */
+export const bundleSearch = () => bundle(`import './src/keeping/search/thread'`, 'search-thread.mjs')
 
 /** Puts a program and everything that it imports of ours into one file that Node runs as it is. Returns where. */
 export async function bundle(program, name) {

@@ -1,6 +1,6 @@
 import { type NextRequest, NextResponse } from 'next/server'
-import { isFromHere } from '@/server/from-here'
-import { isNameAnswered } from '@/server/host'
+import { isFromHere } from '@/keeping/from-here'
+import { isNameAnswered } from '@/keeping/host'
 
 const READS = new Set(['GET', 'HEAD', 'OPTIONS'])
 const DEVELOPING = process.env.NODE_ENV === 'development'

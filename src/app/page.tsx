@@ -1,8 +1,8 @@
 import { redirect } from 'next/navigation'
 import { Today } from '@/features/today/Today'
-import { listOwn } from '@/server/library'
-import { listRoutines } from '@/server/routines'
-import { readToday } from '@/server/today-page'
+import { listOwn } from '@/keeping/library'
+import { listRoutines } from '@/keeping/routines'
+import { readToday } from '@/keeping/today-page'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'

@@ -1,6 +1,6 @@
 import { LOWERED_KEYS, type Side } from '@/core'
-import { LIMIT_WHATS, type LimitWhat, rowOf, whatOf } from '@/formats/limit-fields'
-import type { LimitEntry, RecordDocument } from '@/formats/record-document'
+import { LIMIT_WHATS, type LimitWhat, rowOf, whatOf } from '@/documents/limit-fields'
+import type { LimitEntry, RecordDocument } from '@/documents/record-document'
 import { isStricter } from './stricter'
 
 /** The limit that binds, for one side or for both, and the others that were said about the same thing. */

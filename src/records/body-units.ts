@@ -1,4 +1,4 @@
-import { readFigure } from '@/formats/read-figure'
+import { readFigure } from '@/documents/read-figure'
 
 /** How heights and masses are said, chosen once for a house; typed, each may name its own unit. */
 export type BodyUnits = 'metric' | 'imperial'

@@ -1,6 +1,6 @@
 import type { Side } from '@/core'
-import { type LimitWhat, rowOf } from '@/formats/limit-fields'
-import type { LimitEntry, RecordDocument } from '@/formats/record-document'
+import { type LimitWhat, rowOf } from '@/documents/limit-fields'
+import type { LimitEntry, RecordDocument } from '@/documents/record-document'
 
 /** One usual caution: what it would limit where it is confirmed; nothing where it is only for the teacher to know. */
 export type Caution = {

@@ -1,4 +1,4 @@
-import type { LimitEntry, RecordDocument, TestId } from '@/formats/record-document'
+import type { LimitEntry, RecordDocument, TestId } from '@/documents/record-document'
 import { type Binding, bindLimits } from './binding'
 import { findForbids } from './may-test'
 

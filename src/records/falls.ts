@@ -1,4 +1,4 @@
-import type { RecordDocument, TestId } from '@/formats/record-document'
+import type { RecordDocument, TestId } from '@/documents/record-document'
 import { monthsBefore } from './due'
 
 /** What was told is of the year before. */

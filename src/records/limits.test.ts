@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { type Limits, limitOf, SIDES } from '@/core'
-import { keyOf, LIMIT_FIELDS, LIMIT_WHATS, type LimitWhat, readLimit } from '@/formats/limit-fields'
-import { parse } from '@/formats/parse'
-import { type LimitEntry, makeRecord, recordDocument } from '@/formats/record-document'
-import { toPerson } from '@/formats/to-core'
+import { keyOf, LIMIT_FIELDS, LIMIT_WHATS, type LimitWhat, readLimit } from '@/documents/limit-fields'
+import { parse } from '@/documents/parse'
+import { type LimitEntry, makeRecord, recordDocument } from '@/documents/record-document'
+import { toPerson } from '@/documents/to-core'
 import { bindLimits } from './binding'
 import { resolveRecord } from './resolve'
 

@@ -1,4 +1,4 @@
-import type { TestId } from '@/formats/record-document'
+import type { TestId } from '@/documents/record-document'
 import type { Binding } from './binding'
 
 /** What a test asks of the legs: one that carries everything, both feet near each other, both feet. */

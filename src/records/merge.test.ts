@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { parse } from '@/formats/parse'
-import { makeRecord, type RecordDocument, recordDocument } from '@/formats/record-document'
+import { parse } from '@/documents/parse'
+import { makeRecord, type RecordDocument, recordDocument } from '@/documents/record-document'
 import { sayItem } from '@/words/records'
 import { compareRecords, joinRecords, mergeRecords, RECORD_PARTS } from './merge'
 

@@ -1,5 +1,5 @@
 import type { Side } from '@/core'
-import type { LimitEntry, MeasuredEntry, RecordDocument, TestEntry } from '@/formats/record-document'
+import type { LimitEntry, MeasuredEntry, RecordDocument, TestEntry } from '@/documents/record-document'
 
 export type Version = 'here' | 'there'
 

@@ -1,7 +1,7 @@
-import { parse } from '@/formats/parse'
-import type { PersonDocument } from '@/formats/person-document'
-import { recordDocument } from '@/formats/record-document'
-import { STANCE_FORMAT, stanceDocument } from '@/formats/stance-document'
+import { parse } from '@/documents/parse'
+import type { PersonDocument } from '@/documents/person-document'
+import { recordDocument } from '@/documents/record-document'
+import { STANCE_FORMAT, stanceDocument } from '@/documents/stance-document'
 import type { Binding } from './binding'
 import { resolveRecord } from './resolve'
 

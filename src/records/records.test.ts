@@ -1,15 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { analyse, DEG, type InputError, makeStandingStance, resolveBody } from '@/core'
-import { parse } from '@/formats/parse'
+import { parse } from '@/documents/parse'
 import {
   type LimitEntry,
   makeRecord,
   type RecordDocument,
   recordDocument,
   type TestEntry,
-} from '@/formats/record-document'
-import { toPerson } from '@/formats/to-core'
+} from '@/documents/record-document'
+import { bodyOf, toPerson } from '@/documents/to-core'
 import { sayBound, sayLimit, sayOrigin } from '@/words/limits'
 import { sayColumn, sayDue, sayRow } from '@/words/records'
 import { type Binding, bindLimits, bindOnDay, findToday } from './binding'
@@ -119,7 +119,7 @@ describe('which limit binds', () => {
     })
     // Her second birthday since is tomorrow.
     expect(document.ageYears).toBe(83)
-    expect(resolveBody(toPerson(document)).swayReserve).toBe(0.02)
+    expect(bodyOf(document).swayReserve).toBe(0.02)
   })
 
   it('binds after its review too, and says that it is past', () => {
@@ -250,7 +250,7 @@ describe('whatever was said of somebody', () => {
         const { left = 100, right = 100 } = document.limits?.loadMaxPct ?? {}
         // Shares that cannot add up leave no way to stand; the screen says so, and they sit.
         fc.pre(left + right >= 100)
-        const body = resolveBody(toPerson(document))
+        const body = bodyOf(document)
         for (const side of ['left', 'right'] as const) {
           expect(body.sides[side].kneeFlexionMax).toBeGreaterThan(0)
           expect(body.loadMax[side]).toBeLessThanOrEqual(1)
@@ -277,7 +277,7 @@ describe('conditions', () => {
       expect(() => parse(recordDocument, one), id).not.toThrow()
       expect(listProposals(one).every(({ answer }) => answer?.answer === 'confirmed')).toBe(true)
       const { document } = resolveRecord(one, DAY)
-      expect(() => resolveBody(toPerson(document))).not.toThrow()
+      expect(() => bodyOf(document)).not.toThrow()
     }
   })
 
@@ -287,7 +287,7 @@ describe('conditions', () => {
       (one, proposal) => confirmCaution(one, proposal, { on: DAY, source: { kind: 'instructor' } }),
       asked,
     )
-    const body = resolveBody(toPerson(resolveRecord(confirmed, DAY).document))
+    const body = bodyOf(resolveRecord(confirmed, DAY).document)
     const standing = makeStandingStance(body)
     const turned = { ...standing, feet: { ...standing.feet, right: { ...standing.feet.right, toeOut: -20 * DEG } } }
     const broken = analyse(body, turned, { standing: null, withoutFreeTurn: true }).findings.filter(

@@ -1,8 +1,8 @@
 import { type Body, PROPORTIONS } from '@/core'
-import { type HouseDocument, toHouse } from '@/formats/house-document'
-import { rowOf } from '@/formats/limit-fields'
-import type { PersonDocument, SideLimitsDocument } from '@/formats/person-document'
-import type { RecordDocument } from '@/formats/record-document'
+import { type HouseDocument, toHouse } from '@/documents/house-document'
+import { rowOf } from '@/documents/limit-fields'
+import type { PersonDocument, SideLimitsDocument } from '@/documents/person-document'
+import type { RecordDocument } from '@/documents/record-document'
 import { type Binding, bindOnDay } from './binding'
 import { type Effects, findEffects } from './test-effects'
 

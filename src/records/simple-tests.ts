@@ -1,4 +1,4 @@
-import type { RecordDocument, TestEntry, TestId } from '@/formats/record-document'
+import type { RecordDocument, TestEntry, TestId } from '@/documents/record-document'
 
 /** What a person's figure is read against: an aid, never a diagnosis. */
 export type Reference = { low?: number; high?: number; mean?: number }

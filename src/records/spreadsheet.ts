@@ -1,8 +1,8 @@
 import { InputError } from '@/core'
-import { parse } from '@/formats/parse'
-import { personDocument } from '@/formats/person-document'
-import { readFigure } from '@/formats/read-figure'
-import { makeRecord, type RecordDocument, recordDocument } from '@/formats/record-document'
+import { parse } from '@/documents/parse'
+import { personDocument } from '@/documents/person-document'
+import { readFigure } from '@/documents/read-figure'
+import { makeRecord, type RecordDocument, recordDocument } from '@/documents/record-document'
 import { type BodyUnits, readBody } from './body-units'
 
 /** What a column of a table of people can be. */

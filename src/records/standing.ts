@@ -1,7 +1,7 @@
-import { type Analysis, asStoodBy, makeOwnStanding, makeSeated, resolveBody, tryAnalyse } from '@/core'
-import type { PersonDocument } from '@/formats/person-document'
-import type { RecordDocument, TestEntry } from '@/formats/record-document'
-import { toPerson } from '@/formats/to-core'
+import { type Analysis, asStoodBy, makeOwnStanding, makeSeated, tryAnalyse } from '@/core'
+import type { PersonDocument } from '@/documents/person-document'
+import type { RecordDocument, TestEntry } from '@/documents/record-document'
+import { bodyOf } from '@/documents/to-core'
 import { isBaseEstimated } from './resolve'
 import { findSeenStanding } from './test-effects'
 
@@ -12,7 +12,7 @@ import { findSeenStanding } from './test-effects'
 export type OwnStanding = { analysis: Analysis | null; seen: TestEntry | null; cautious: boolean }
 
 export function readStanding(record: RecordDocument, document: PersonDocument, on: string): OwnStanding {
-  const body = resolveBody(toPerson(document))
+  const body = bodyOf(document)
   const seen = findSeenStanding(record, on)
   // Whoever sits is read sitting.
   const own = body.person.limits?.seatedOnly ? makeSeated(body) : asStoodBy(body, makeOwnStanding(body))

@@ -1,6 +1,6 @@
 import { SUPPORTS_BY_HELP } from '@/core'
-import { rowOf } from '@/formats/limit-fields'
-import type { LimitEntry } from '@/formats/record-document'
+import { rowOf } from '@/documents/limit-fields'
+import type { LimitEntry } from '@/documents/record-document'
 
 /** A limit's figure in the order of its kind; of a support, how much it helps; of what applies, whether it does. */
 function rank({ value }: LimitEntry): number {

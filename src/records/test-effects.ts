@@ -1,5 +1,5 @@
 import { bySide, HOUSE_RULES, PROPORTIONS } from '@/core'
-import type { RecordDocument, TestEntry, TestId } from '@/formats/record-document'
+import type { RecordDocument, TestEntry, TestId } from '@/documents/record-document'
 import { countingTrial, findLastTest } from './simple-tests'
 
 /** Something that a test sets in place of an estimate, and the test that it comes from. */

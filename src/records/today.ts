@@ -1,6 +1,6 @@
-import { type DayRulesDocument, resolveDayRule, TODAY_REASONS, type TodayReason } from '@/formats/day-rules'
-import type { PainPlace } from '@/formats/pain-places'
-import type { RecordDocument, TodayEntry } from '@/formats/record-document'
+import { type DayRulesDocument, resolveDayRule, TODAY_REASONS, type TodayReason } from '@/documents/day-rules'
+import type { PainPlace } from '@/documents/pain-places'
+import type { RecordDocument, TodayEntry } from '@/documents/record-document'
 import { bindLimits, findToday } from './binding'
 
 /** A day's knee bend is a part of this where nobody set another. */

@@ -8,9 +8,9 @@ import {
   type SchoolId,
   type Side,
 } from '@/core'
-import { mirrorStance } from '@/formats/mirror-part'
-import type { StanceBody } from '@/formats/stance-document'
-import { toStance } from '@/formats/to-core'
+import { mirrorStance } from '@/documents/mirror-part'
+import type { StanceBody } from '@/documents/stance-document'
+import { toStance } from '@/documents/to-core'
 
 /** A form of a posture that was decided for somebody: in the plan of a group, or kept for them on the bench. */
 export type Decided = {

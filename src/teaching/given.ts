@@ -1,8 +1,8 @@
 import type { Body, Change, Posture, SchoolId, Side } from '@/core'
-import { fromStance } from '@/formats/from-core'
-import type { DoneAs } from '@/formats/log-document'
-import type { RoutineDocument } from '@/formats/routine-document'
-import type { StanceBody } from '@/formats/stance-document'
+import { fromStance } from '@/documents/from-core'
+import type { DoneAs } from '@/documents/log-document'
+import type { RoutineDocument } from '@/documents/routine-document'
+import type { StanceBody } from '@/documents/stance-document'
 import { type Answer, type Decided, findAnswer, findDecided } from './answer'
 
 /** A form that somebody does in place of a posture as it is taught: what it is, and from where it comes. */

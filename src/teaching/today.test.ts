@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { LessonDocument } from '@/formats/lesson-document'
+import type { LessonDocument } from '@/documents/lesson-document'
 import { findComing, findNext, findUnwritten, placeOf } from './today'
 
 const hour = (n = 1): LessonDocument => ({

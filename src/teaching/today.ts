@@ -1,7 +1,7 @@
 import type { Reason } from '@/core'
-import { addDays, weekdayOf } from '@/formats/days'
-import type { LessonDocument } from '@/formats/lesson-document'
-import type { RecordDocument } from '@/formats/record-document'
+import { addDays, weekdayOf } from '@/documents/days'
+import type { LessonDocument } from '@/documents/lesson-document'
+import type { RecordDocument } from '@/documents/record-document'
 import { type Due, listDue } from '@/records/due'
 
 /** A lesson of a group on a day; null: nothing is planned for it. */

@@ -1,4 +1,4 @@
-import type { LessonDocument } from '@/formats/lesson-document'
+import type { LessonDocument } from '@/documents/lesson-document'
 import { ENGLISH, type Words } from './language'
 import { type Named, sayAim, sayMinutes, sayPiece } from './lessons'
 

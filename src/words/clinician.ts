@@ -1,5 +1,5 @@
 import type { ClassDay, Concern } from '@/core'
-import type { LogRow } from '@/formats/log-document'
+import type { LogRow } from '@/documents/log-document'
 import type { Binding } from '@/records/binding'
 import type { FallsTold } from '@/records/falls'
 import { ENGLISH, type Words } from './language'

@@ -1,5 +1,5 @@
 import { decide, listConcerns, USUAL_PRACTICE } from '@/core'
-import type { LogDocument, LogRow } from '@/formats/log-document'
+import type { LogDocument, LogRow } from '@/documents/log-document'
 import { listClassDays } from '@/teaching/practice/class-days'
 import { sayConcern, sayReason } from './practice'
 

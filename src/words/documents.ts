@@ -1,4 +1,4 @@
-import type { DocumentWords } from '@/formats/document-words'
+import type { DocumentWords } from '@/documents/document-words'
 import { sayAccepts } from './errors'
 import { sayFinding } from './findings'
 import { sayLevels } from './levels'

@@ -1,5 +1,5 @@
-import type { Aim, LessonDocument, PieceDocument } from '@/formats/lesson-document'
-import { type MeasuresDocument, type Posture, toMeasures } from '@/formats/posture-document'
+import type { Aim, LessonDocument, PieceDocument } from '@/documents/lesson-document'
+import { type MeasuresDocument, type Posture, toMeasures } from '@/documents/posture-document'
 import type { Worked } from '@/teaching/lessons/work-piece'
 import type { Needs } from '@/teaching/practice/needs'
 import type { EarlyPiece } from '@/teaching/practice/propose-lesson'

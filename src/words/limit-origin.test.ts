@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { buildPosture, type Finding, type House, type Limits, postureOf, resolveBody, tryAnalyse } from '@/core'
-import type { LimitEntry } from '@/formats/record-document'
+import type { LimitEntry } from '@/documents/record-document'
 import type { Binding } from '@/records/binding'
 import { sayRule } from './findings'
 import { sayLimitOrigin } from './limit-origin'

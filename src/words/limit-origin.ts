@@ -1,5 +1,5 @@
 import { type Finding, HOUSE_RULES, type House, type HouseKey, type Limits, ruleOf } from '@/core'
-import { keyOf } from '@/formats/limit-fields'
+import { keyOf } from '@/documents/limit-fields'
 import type { Binding } from '@/records/binding'
 import { sayHouseRule, sayRule } from './findings'
 import { ENGLISH, type Words } from './language'

@@ -1,5 +1,5 @@
-import { type LimitWhat, rowOf } from '@/formats/limit-fields'
-import type { LimitEntry, LimitSource, TodayEntry } from '@/formats/record-document'
+import { type LimitWhat, rowOf } from '@/documents/limit-fields'
+import type { LimitEntry, LimitSource, TodayEntry } from '@/documents/record-document'
 import type { Binding } from '@/records/binding'
 import { saySupport } from './findings'
 import { ENGLISH, type Words } from './language'

@@ -1,4 +1,4 @@
-import type { LogBody } from '@/formats/log-document'
+import type { LogBody } from '@/documents/log-document'
 import { ENGLISH, type Words } from './language'
 
 const say = (key: string, words: Words, values?: Record<string, string | number>) => words.say(`log.${key}`, values)

@@ -1,4 +1,4 @@
-import type { MeasuredEntry } from '@/formats/record-document'
+import type { MeasuredEntry } from '@/documents/record-document'
 import { ENGLISH, type Words } from './language'
 
 const say = (key: string, words: Words, values?: Record<string, string | number>) => words.say(`measure.${key}`, values)

@@ -1,4 +1,4 @@
-import { dayOf } from '@/formats/day'
+import { dayOf } from '@/documents/day'
 import type { Answer, Decided } from '@/teaching/answer'
 import type { Given } from '@/teaching/given'
 import { ENGLISH, type Words } from './language'

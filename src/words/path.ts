@@ -10,8 +10,8 @@ import {
   type ShownTransition,
   type WayMarks,
 } from '@/core'
-import type { Posture } from '@/formats/posture-document'
-import type { PartDocument } from '@/formats/routine-document'
+import type { Posture } from '@/documents/posture-document'
+import type { PartDocument } from '@/documents/routine-document'
 import { sayAccepts } from './errors'
 import { sayCentimetres, sayDegrees, sayPercent } from './figures'
 import { sayFinding } from './findings'

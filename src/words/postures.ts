@@ -1,5 +1,5 @@
 import type { ArmPreset, SchoolId } from '@/core'
-import type { Posture, PostureTexts } from '@/formats/posture-document'
+import type { Posture, PostureTexts } from '@/documents/posture-document'
 import { ENGLISH, type Words } from './language'
 
 /** A posture's texts: the instructor's own where it was changed or added here, else what ships with it. */

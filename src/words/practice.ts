@@ -1,6 +1,6 @@
 import type { ClassDay, Concern, NextWay, Reason } from '@/core'
-import type { DecisionDocument, NextVersion } from '@/formats/decision-document'
-import type { Posture } from '@/formats/posture-document'
+import type { DecisionDocument, NextVersion } from '@/documents/decision-document'
+import type { Posture } from '@/documents/posture-document'
 import { sayCentimetres, sayDegrees, sayPercent } from './figures'
 import { ENGLISH, type Words } from './language'
 import { sayPostureName } from './postures'

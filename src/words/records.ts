@@ -1,5 +1,5 @@
 import type { InputError, Side } from '@/core'
-import type { LimitEntry, RecordDocument, TestEntry, TestId } from '@/formats/record-document'
+import type { LimitEntry, RecordDocument, TestEntry, TestId } from '@/documents/record-document'
 import type { Due } from '@/records/due'
 import type { FallsTold } from '@/records/falls'
 import type { PartName, RecordItem } from '@/records/merge'

@@ -1,5 +1,5 @@
-import type { RoutineDocument } from '@/formats/routine-document'
-import { ROUTINE_IDS, type RoutineId, shippedRoutine } from '@/formats/routines/routines'
+import type { RoutineDocument } from '@/documents/routine-document'
+import { ROUTINE_IDS, type RoutineId, shippedRoutine } from '@/documents/routines/routines'
 import { ENGLISH, type Words } from './language'
 
 const isShipped = (id: string): id is RoutineId => (ROUTINE_IDS as readonly string[]).includes(id)

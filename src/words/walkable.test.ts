@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { makePath, resolveBody, type ShownPath, showPath, type WalkFit } from '@/core'
-import { toRoutine } from '@/formats/routine-document'
+import { toRoutine } from '@/documents/routine-document'
 import { sayMends, sayWalkable, sayWhyNot } from './walkable'
 
 const body = resolveBody({ stature: 1.66, mass: 68, sex: 'female', age: 60 })

@@ -1,5 +1,5 @@
 import type { Person, SchoolId } from '@/core'
-import type { Asked } from '@/formats/repertoire-document'
+import type { Asked } from '@/documents/repertoire-document'
 import type { Answer, Decided } from '@/teaching/answer'
 import { openWorker } from './open-worker'
 import { keepPool, share } from './pool'

@@ -1,6 +1,6 @@
 import { expose } from 'comlink'
 import { type Person, resolveBody, type SchoolId } from '@/core'
-import type { Asked } from '@/formats/repertoire-document'
+import type { Asked } from '@/documents/repertoire-document'
 import { type Answer, type Decided, findAnswer } from '@/teaching/answer'
 import { limitTime } from './limit-time'
 

@@ -1,8 +1,8 @@
 import { Bench } from '@/features/bench/Bench'
-import { findLastPersonId, listNames, readBench } from '@/server/bench'
-import { today } from '@/server/clock'
-import { readHouse } from '@/server/house'
-import { listOwn } from '@/server/library'
+import { findLastPersonId, listNames, readBench } from '@/keeping/bench'
+import { today } from '@/keeping/clock'
+import { readHouse } from '@/keeping/house'
+import { listOwn } from '@/keeping/library'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'

@@ -1,5 +1,5 @@
 import { House } from '@/features/house/House'
-import { readHouse } from '@/server/house'
+import { readHouse } from '@/keeping/house'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'

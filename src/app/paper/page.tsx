@@ -9,9 +9,9 @@ import {
   type PrintKind,
   type PrintRequest,
   readAsked,
-} from '@/server/paper/asked'
-import { makeSheets } from '@/server/paper/make'
-import { listPrintable } from '@/server/paper/of-person'
+} from '@/keeping/paper/asked'
+import { makeSheets } from '@/keeping/paper/make'
+import { listPrintable } from '@/keeping/paper/of-person'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'

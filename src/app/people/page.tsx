@@ -1,6 +1,6 @@
 import { PeopleList } from '@/features/people/PeopleList'
-import { readHouse } from '@/server/house'
-import { readRoster } from '@/server/roster'
+import { readHouse } from '@/keeping/house'
+import { readRoster } from '@/keeping/roster'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'

@@ -1,7 +1,7 @@
 import { Postures } from '@/features/postures/Postures'
-import { findLastPersonId, listNames, readBench } from '@/server/bench'
-import { readHouse } from '@/server/house'
-import { listOwn, listUnreadablePostures } from '@/server/library'
+import { findLastPersonId, listNames, readBench } from '@/keeping/bench'
+import { readHouse } from '@/keeping/house'
+import { listOwn, listUnreadablePostures } from '@/keeping/library'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { toRoutine } from '@/formats/routine-document'
+import { toRoutine } from '@/documents/routine-document'
 import { type Body, resolveBody } from '../body/body'
 import { DEG } from '../conventions'
 import { toRoom } from '../stance/placed'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { toRoutine } from '@/formats/routine-document'
+import { toRoutine } from '@/documents/routine-document'
 import { analyse } from '../analysis'
 import { resolveBody } from '../body/body'
 import { DEG } from '../conventions'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { toRoutine } from '@/formats/routine-document'
+import { toRoutine } from '@/documents/routine-document'
 import { resolveBody } from '../body/body'
 import { DEG } from '../conventions'
 import { makePath, type Path } from './path'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { toRoutine } from '@/formats/routine-document'
+import { toRoutine } from '@/documents/routine-document'
 import { kneeLoad, type LegReading } from '../balance/legs'
 import { resolveBody } from '../body/body'
 import type { BySide } from '../conventions'

@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button'
-import type { BenchPerson } from '@/server/bench'
+import type { BenchPerson } from '@/keeping/bench'
 import styles from './bench.module.css'
 import { asTaught, redo, undo, useBench } from './state/store'
 import { useHistory } from './state/use-analysis'

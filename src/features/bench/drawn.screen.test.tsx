@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { readBench } from '@/server/bench'
+import { readBench } from '@/keeping/bench'
 import { choose } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'

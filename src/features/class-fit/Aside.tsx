@@ -2,7 +2,7 @@
 
 import { useDroppable } from '@dnd-kit/core'
 import { type Analysis, type Measures, measureStance, type Stance } from '@/core'
-import type { Posture } from '@/formats/posture-document'
+import type { Posture } from '@/documents/posture-document'
 import { sayFewer, sayMore } from '@/words/class'
 import { ENGLISH } from '@/words/language'
 import { sayLevel } from '@/words/levels'

@@ -1,5 +1,5 @@
 import { SCHOOL_IDS } from '@/core'
-import type { Posture } from '@/formats/posture-document'
+import type { Posture } from '@/documents/posture-document'
 import type { Group } from '@/records/groups'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { sayPostureName, saySchool } from '@/words/postures'

@@ -3,7 +3,7 @@
 import { DndContext, type DragEndEvent, MouseSensor, TouchSensor, useSensor, useSensors } from '@dnd-kit/core'
 import type { ReactNode } from 'react'
 import type { Measures } from '@/core'
-import type { Posture } from '@/formats/posture-document'
+import type { Posture } from '@/documents/posture-document'
 import { sayPosture } from '@/words/postures'
 import { Aside } from './Aside'
 import styles from './class-fit.module.css'

@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button'
-import type { PainPlace } from '@/formats/pain-places'
+import type { PainPlace } from '@/documents/pain-places'
 import type { Mark } from '@/records/today'
 import { RollList } from '@/ui/people/RollList'
 import { Sheet } from '@/ui/words/Sheet'

@@ -1,23 +1,14 @@
 import { describe, expect, it } from 'vitest'
-import {
-  type Analysis,
-  buildPosture,
-  postureOf,
-  readAsTaught,
-  resolveBody,
-  SCHOOL_IDS,
-  SIDES,
-  type Verdict,
-} from '@/core'
-import { DEMO_PEOPLE } from '@/db/demo/people'
-import { toPerson } from '@/formats/to-core'
+import { type Analysis, buildPosture, postureOf, readAsTaught, SCHOOL_IDS, SIDES, type Verdict } from '@/core'
+import { bodyOf } from '@/documents/to-core'
+import { DEMO_PEOPLE } from '@/keeping/db/demo/people'
 import { resolveRecord } from '@/records/resolve'
 import { compareDemand, rateDemand } from './demand'
 
 const NOW = new Date(2026, 2, 12)
 const PEOPLE = DEMO_PEOPLE.map(({ id, make }) => ({
   id,
-  body: resolveBody(toPerson(resolveRecord(make(NOW), '2026-03-12').document)),
+  body: bodyOf(resolveRecord(make(NOW), '2026-03-12').document),
 }))
 const RANK: Record<Verdict, number> = { holds: 0, close: 1, beyond: 2 }
 

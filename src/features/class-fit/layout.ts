@@ -13,12 +13,12 @@ import {
   tryAnalyse,
   type WayIn,
 } from '@/core'
-import { fromStance } from '@/formats/from-core'
-import { PLAN_FORMAT, type PlanDocument } from '@/formats/plan-document'
-import type { Posture } from '@/formats/posture-document'
-import { fromMeasures, toMeasures } from '@/formats/posture-document'
-import { toStance } from '@/formats/to-core'
-import type { ClassPlan } from '@/server/plans'
+import { fromStance } from '@/documents/from-core'
+import { PLAN_FORMAT, type PlanDocument } from '@/documents/plan-document'
+import type { Posture } from '@/documents/posture-document'
+import { fromMeasures, toMeasures } from '@/documents/posture-document'
+import { toStance } from '@/documents/to-core'
+import type { ClassPlan } from '@/keeping/plans'
 import type { LevelWords } from '@/words/levels'
 import type { ClassFound, FoundLevels } from '@/workers/fit'
 import type { Member } from './member'

@@ -1,6 +1,6 @@
-import { type Body, resolveBody } from '@/core'
-import { toPerson } from '@/formats/to-core'
-import type { BenchPerson } from '@/server/bench'
+import type { Body } from '@/core'
+import { bodyOf } from '@/documents/to-core'
+import type { BenchPerson } from '@/keeping/bench'
 import { shortNames } from '@/words/people'
 
 /** Somebody of the class, with the body that the model sees on this day. */
@@ -13,7 +13,7 @@ export function makeMembers(people: readonly BenchPerson[]): Member[] {
     id: person.id,
     name: person.name,
     short: short[i] as string,
-    body: resolveBody(toPerson(person.document)),
+    body: bodyOf(person.document),
     person,
   }))
 }

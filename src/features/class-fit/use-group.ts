@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import type { BenchPerson } from '@/server/bench'
+import type { BenchPerson } from '@/keeping/bench'
 import { ask } from '@/ui/api/ask'
 
 /** No id of a group. */

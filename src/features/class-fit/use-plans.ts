@@ -1,6 +1,6 @@
 import { useState } from 'react'
-import type { PlanDocument } from '@/formats/plan-document'
-import type { ClassPlan } from '@/server/plans'
+import type { PlanDocument } from '@/documents/plan-document'
+import type { ClassPlan } from '@/keeping/plans'
 import { ask, OvertakenError, sayUnsaved } from '@/ui/api/ask'
 import { sayNotKept, useKeeping } from '@/ui/api/use-keeping'
 import { sayPlace } from '@/words/places'

@@ -6,7 +6,7 @@ import {
   resolveDayRule,
   TODAY_REASONS,
   type TodayReason,
-} from '@/formats/day-rules'
+} from '@/documents/day-rules'
 import { sayToday } from '@/words/limits'
 import { FigureField } from './FigureField'
 import styles from './house.module.css'

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { readFigure } from '@/formats/read-figure'
+import { readFigure } from '@/documents/read-figure'
 import { Field } from '@/ui/forms/Field'
 import { useTaking } from '@/ui/words/use-taking'
 

@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button'
-import type { HousePreview, Turned } from '@/server/house-preview'
+import type { HousePreview, Turned } from '@/keeping/house-preview'
 import { sayList } from '@/words/lists'
 import { sayPostureName } from '@/words/postures'
 import styles from './house.module.css'

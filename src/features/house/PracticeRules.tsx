@@ -1,5 +1,5 @@
 import { PRACTICE_KEYS, PRACTICE_RULES, type PracticeKey } from '@/core'
-import type { PracticeDocument } from '@/formats/practice-rules'
+import type { PracticeDocument } from '@/documents/practice-rules'
 import { TypedField } from '@/ui/words/TypedField'
 import { ENGLISH } from '@/words/language'
 import { FigureField } from './FigureField'

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button'
 import type { FormEvent } from 'react'
-import type { HouseChoices } from '@/formats/house-settings'
+import type { HouseChoices } from '@/documents/house-settings'
 import { EYE_SIGNS } from '@/records/eye-signs'
 import { Field } from '@/ui/forms/Field'
 import { saySign } from '@/words/records'

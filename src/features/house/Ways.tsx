@@ -1,5 +1,5 @@
 import { SCHOOL_IDS, SCHOOLS, type SchoolId } from '@/core'
-import type { ChoicesDocument, HouseWays } from '@/formats/choices-document'
+import type { ChoicesDocument, HouseWays } from '@/documents/choices-document'
 import { ChoicesSentence } from '@/ui/words/ChoicesSentence'
 import { ENGLISH } from '@/words/language'
 import { saySchool } from '@/words/postures'

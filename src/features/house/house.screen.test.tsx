@@ -1,6 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { readHouse } from '@/server/house'
+import { readHouse } from '@/keeping/house'
 import { user, write } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'

@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button'
-import type { PieceDocument } from '@/formats/lesson-document'
+import type { PieceDocument } from '@/documents/lesson-document'
 import { Sheet } from '@/ui/words/Sheet'
 import { ENGLISH } from '@/words/language'
 import { type Named, sayPiece } from '@/words/lessons'

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button'
-import type { PieceDocument } from '@/formats/lesson-document'
-import type { DoneAs } from '@/formats/log-document'
+import type { PieceDocument } from '@/documents/lesson-document'
+import type { DoneAs } from '@/documents/log-document'
 import type { Learning } from '@/teaching/practice/lesson-loads'
 import { ENGLISH } from '@/words/language'
 import { sayDoing } from '@/words/lessons'

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
-import { addDays } from '@/formats/days'
-import type { PieceDocument } from '@/formats/lesson-document'
+import { addDays } from '@/documents/days'
+import type { PieceDocument } from '@/documents/lesson-document'
 import { fitProposal, type Proposal } from '@/teaching/practice/fit-proposal'
 import type { Learning } from '@/teaching/practice/lesson-loads'
 import { editLesson, useLesson } from './state/store'

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button'
 import { useState } from 'react'
-import type { StanceBody } from '@/formats/stance-document'
+import type { StanceBody } from '@/documents/stance-document'
 import type { Done } from '@/teaching/practice/doing'
 import { sayUnsaved } from '@/ui/api/ask'
 import { ENGLISH } from '@/words/language'

@@ -1,15 +1,15 @@
 import Button from '@mui/material/Button'
 import { useEffect, useMemo, useState } from 'react'
-import { type Body, buildPosture, resolveBody } from '@/core'
-import { mergeLibrary, type Posture } from '@/formats/posture-document'
-import type { MeasuredEntry, TestId } from '@/formats/record-document'
-import { toPerson } from '@/formats/to-core'
+import { type Body, buildPosture } from '@/core'
+import { mergeLibrary, type Posture } from '@/documents/posture-document'
+import type { MeasuredEntry, TestId } from '@/documents/record-document'
+import { bodyOf } from '@/documents/to-core'
+import type { BenchPerson, NamedPerson } from '@/keeping/bench'
+import type { HouseSettings } from '@/keeping/house'
+import type { OwnPosture } from '@/keeping/library'
 import type { Group } from '@/records/groups'
 import type { KeptRecord } from '@/records/kept-record'
 import { resolveRecord } from '@/records/resolve'
-import type { BenchPerson, NamedPerson } from '@/server/bench'
-import type { HouseSettings } from '@/server/house'
-import type { OwnPosture } from '@/server/library'
 import { type Done, listDoing } from '@/teaching/practice/doing'
 import { ConflictSheet } from '@/ui/people/ConflictSheet'
 import { useRecord } from '@/ui/people/use-record'
@@ -58,7 +58,7 @@ export function FullMeasure(props: MeasureProps) {
   const [told, setTold] = useState<string | null>(null)
   useEffect(() => setBy(localStorage.getItem(BY) ?? ''), [])
   const resolved = useMemo(() => resolveRecord(record, day, house.rules), [record, day, house])
-  const body = useMemo(() => resolveBody(toPerson(resolved.document)), [resolved])
+  const body = useMemo(() => bodyOf(resolved.document), [resolved])
   const postures = useMemo(() => mergeLibrary(own), [own])
   const doing = useMemo(
     () => [...listDoing(body, person.planned, postures), ...listQuiet(body, postures)],

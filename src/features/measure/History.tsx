@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button'
-import type { MeasuredEntry, RecordDocument } from '@/formats/record-document'
+import type { MeasuredEntry, RecordDocument } from '@/documents/record-document'
 import { ENGLISH } from '@/words/language'
 import { sayMeasured } from '@/words/measure'
 import styles from './measure.module.css'

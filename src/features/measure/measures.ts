@@ -1,5 +1,5 @@
 import type { Settled } from '@/core'
-import type { TestId } from '@/formats/record-document'
+import type { TestId } from '@/documents/record-document'
 import type { Scene } from './steps/scene'
 
 /** What can be measured here. */

@@ -1,5 +1,5 @@
 import type { Body } from '@/core'
-import type { MeasuredEntry, RecordDocument } from '@/formats/record-document'
+import type { MeasuredEntry, RecordDocument } from '@/documents/record-document'
 import type { Binding } from '@/records/binding'
 import type { Done } from '@/teaching/practice/doing'
 

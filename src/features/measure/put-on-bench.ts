@@ -1,5 +1,5 @@
-import { fromStance } from '@/formats/from-core'
-import type { StanceBody } from '@/formats/stance-document'
+import { fromStance } from '@/documents/from-core'
+import type { StanceBody } from '@/documents/stance-document'
 import type { Done } from '@/teaching/practice/doing'
 import { putDraft } from '@/ui/api/put-draft'
 

@@ -1,8 +1,8 @@
 'use client'
 
 import Button from '@mui/material/Button'
+import type { PrintKind, PrintRequest } from '@/keeping/paper/asked'
 import { PAPER_SIZES, type PaperSize, type Sheet } from '@/paper/sheet'
-import type { PrintKind, PrintRequest } from '@/server/paper/asked'
 import { PageHead } from '@/ui/places/PageHead'
 import type { Place } from '@/ui/places/Places'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'

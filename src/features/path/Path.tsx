@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import type { BenchOfPerson } from '@/server/bench'
+import type { BenchOfPerson } from '@/keeping/bench'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { ENGLISH } from '@/words/language'

@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { listRoutines, saveRoutine } from '@/server/routines'
+import { listRoutines, saveRoutine } from '@/keeping/routines'
 import { button, choose, user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { keepOneStep, ONE_STEP } from '@/testing/screens/one-step'

@@ -1,6 +1,6 @@
 import VisibilityOutlined from '@mui/icons-material/VisibilityOutlined'
 import { memo } from 'react'
-import type { RosterRow } from '@/server/roster'
+import type { RosterRow } from '@/keeping/roster'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import { ENGLISH } from '@/words/language'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { RosterRow } from '@/server/roster'
+import type { RosterRow } from '@/keeping/roster'
 import { choosePeople, EVERYONE, groupsInUse, PUT_AWAY, type SortBy } from './choose-people'
 
 const margins = (nearest: number) => ({ nearest, nearestDirection: 0, left: 0, right: 0, forward: 0, back: 0 })

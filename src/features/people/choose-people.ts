@@ -1,5 +1,5 @@
+import type { RosterRow } from '@/keeping/roster'
 import type { Group } from '@/records/groups'
-import type { RosterRow } from '@/server/roster'
 import { sayLimit } from '@/words/limits'
 import { sayDue } from '@/words/records'
 

@@ -11,9 +11,9 @@ import {
   tryAnalyse,
   WAYS_TAUGHT,
 } from '@/core'
-import { type HouseWays, toChoices } from '@/formats/choices-document'
-import { fromStance } from '@/formats/from-core'
-import type { Posture } from '@/formats/posture-document'
+import { type HouseWays, toChoices } from '@/documents/choices-document'
+import { fromStance } from '@/documents/from-core'
+import type { Posture } from '@/documents/posture-document'
 import { sayUnsaved } from '@/ui/api/ask'
 import { openOnBench } from '@/ui/api/put-draft'
 import { SmallFloor } from '@/ui/floor/SmallFloor'

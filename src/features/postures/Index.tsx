@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button'
-import type { Posture } from '@/formats/posture-document'
-import type { OwnPosture } from '@/server/library'
+import type { Posture } from '@/documents/posture-document'
+import type { OwnPosture } from '@/keeping/library'
 import { sayPostureName } from '@/words/postures'
 import styles from './postures.module.css'
 

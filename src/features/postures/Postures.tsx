@@ -2,14 +2,14 @@
 
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
-import { resolveBody, type SchoolId, type Side } from '@/core'
-import { type HouseWays, toChoices } from '@/formats/choices-document'
-import type { Posture } from '@/formats/posture-document'
-import { mergeLibrary } from '@/formats/posture-document'
-import { toPerson } from '@/formats/to-core'
-import type { BenchOfPerson, BenchPerson, NamedPerson } from '@/server/bench'
-import type { OwnPosture } from '@/server/library'
-import type { SetAside } from '@/server/set-aside'
+import type { SchoolId, Side } from '@/core'
+import { type HouseWays, toChoices } from '@/documents/choices-document'
+import type { Posture } from '@/documents/posture-document'
+import { mergeLibrary } from '@/documents/posture-document'
+import { bodyOf } from '@/documents/to-core'
+import type { BenchOfPerson, BenchPerson, NamedPerson } from '@/keeping/bench'
+import type { OwnPosture } from '@/keeping/library'
+import type { SetAside } from '@/keeping/set-aside'
 import { ask } from '@/ui/api/ask'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
@@ -57,7 +57,7 @@ export function Postures({ people, first, own: known, ways, aside }: PosturesPro
   const [editing, setEditing] = useState<SchoolId | null>(null)
   const library = useMemo(() => mergeLibrary(own), [own])
   const posture = library.find(({ id }) => id === postureId) ?? (library[0] as Posture)
-  const body = useMemo(() => resolveBody(toPerson(person?.document ?? MIDDLING)), [person])
+  const body = useMemo(() => bodyOf(person?.document ?? MIDDLING), [person])
   const readings = useMemo(() => readSchools(posture, body, side), [posture, body, side])
   const asks = useMemo(
     () =>

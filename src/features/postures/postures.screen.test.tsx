@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { readBench } from '@/server/bench'
-import { changePosture, listOwn } from '@/server/library'
+import { readBench } from '@/keeping/bench'
+import { changePosture, listOwn } from '@/keeping/library'
 import { button, choose, user, write } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
@@ -102,7 +102,7 @@ describe('the library', () => {
     await openRooster()
     await press('Change this posture')
     await set('Cue', 'mine')
-    const { fromPosture, mergeLibrary } = await import('@/formats/posture-document')
+    const { fromPosture, mergeLibrary } = await import('@/documents/posture-document')
     const { readTexts } = await import('@/words/postures')
     const rooster = mergeLibrary([]).find(({ id }) => id === 'golden-rooster')
     if (!rooster) throw new Error('no golden rooster')

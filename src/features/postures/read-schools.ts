@@ -8,7 +8,7 @@ import {
   type Stance,
   tryAnalyse,
 } from '@/core'
-import type { Posture } from '@/formats/posture-document'
+import type { Posture } from '@/documents/posture-document'
 import { saySchool } from '@/words/postures'
 
 /** A posture of one school for a body; no analysis where that body cannot stand it. */

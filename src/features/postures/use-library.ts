@@ -1,6 +1,6 @@
 import { useState } from 'react'
-import type { Posture } from '@/formats/posture-document'
-import type { OwnPosture } from '@/server/library'
+import type { Posture } from '@/documents/posture-document'
+import type { OwnPosture } from '@/keeping/library'
 import { ask } from '@/ui/api/ask'
 import { useAttempt } from '@/ui/api/use-attempt'
 import { sayPostureName } from '@/words/postures'

@@ -2,15 +2,15 @@
 
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
-import { FORMS, type Form, resolveBody, type SchoolId } from '@/core'
-import { type HouseWays, toChoices } from '@/formats/choices-document'
-import { fromStance } from '@/formats/from-core'
-import { mergeLibrary } from '@/formats/posture-document'
-import { toPerson } from '@/formats/to-core'
+import { FORMS, type Form, type SchoolId } from '@/core'
+import { type HouseWays, toChoices } from '@/documents/choices-document'
+import { fromStance } from '@/documents/from-core'
+import { mergeLibrary } from '@/documents/posture-document'
+import { bodyOf } from '@/documents/to-core'
+import type { BenchPerson, NamedPerson } from '@/keeping/bench'
+import type { OwnPosture } from '@/keeping/library'
 import { capVerdict } from '@/records/cap-verdict'
 import { isBaseEstimated } from '@/records/resolve'
-import type { BenchPerson, NamedPerson } from '@/server/bench'
-import type { OwnPosture } from '@/server/library'
 import { sayUnsaved } from '@/ui/api/ask'
 import { openOnBench } from '@/ui/api/put-draft'
 import { PageHead } from '@/ui/places/PageHead'
@@ -39,7 +39,7 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
   const [trained, setTrained] = useState<Trained>('all')
   const [problem, setProblem] = useState<string | null>(null)
   const library = useMemo(() => mergeLibrary(own), [own])
-  const body = useMemo(() => resolveBody(toPerson(person.document)), [person])
+  const body = useMemo(() => bodyOf(person.document), [person])
   const { asked, found, left, failed } = useRepertoire(body.person, library, school, person.decided)
   const byForm = useMemo(() => gatherRows(asked, found), [asked, found])
   const standing = useMemo(() => FORMS.flatMap((form) => byForm.get(form) ?? NO_ROWS), [byForm])

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { resolveBody } from '@/core'
-import { mergeLibrary } from '@/formats/posture-document'
-import { listAsked } from '@/formats/repertoire-document'
+import { mergeLibrary } from '@/documents/posture-document'
+import { listAsked } from '@/documents/repertoire-document'
 import { findAnswer } from '@/teaching/answer'
 import { gatherRows, trains } from './rows'
 

@@ -1,6 +1,6 @@
 import { type Finding, type Form, type SchoolId, type Side, traitsOf } from '@/core'
-import type { Posture } from '@/formats/posture-document'
-import type { Asked } from '@/formats/repertoire-document'
+import type { Posture } from '@/documents/posture-document'
+import type { Asked } from '@/documents/repertoire-document'
 import type { Answer } from '@/teaching/answer'
 import { sayChanges as sayAll } from '@/words/changes'
 

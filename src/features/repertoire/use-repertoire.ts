@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react'
 import type { Person, SchoolId } from '@/core'
-import type { Posture } from '@/formats/posture-document'
-import { type Asked, listAsked } from '@/formats/repertoire-document'
+import type { Posture } from '@/documents/posture-document'
+import { type Asked, listAsked } from '@/documents/repertoire-document'
 import type { Answer, Decided } from '@/teaching/answer'
 import { startRepertoire } from '@/workers/repertoire'
 

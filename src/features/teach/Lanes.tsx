@@ -1,7 +1,7 @@
 import ButtonBase from '@mui/material/ButtonBase'
 import { type CSSProperties, useMemo } from 'react'
 import { asStoodBy, tryAnalyse } from '@/core'
-import type { BenchPerson } from '@/server/bench'
+import type { BenchPerson } from '@/keeping/bench'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { SmallVial } from '@/ui/vial/SmallVial'
 import { ENGLISH } from '@/words/language'

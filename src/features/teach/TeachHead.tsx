@@ -1,4 +1,4 @@
-import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
+import type { LessonDocument, PieceDocument } from '@/documents/lesson-document'
 import { ENGLISH } from '@/words/language'
 import { sayMinutes } from '@/words/lessons'
 import { capital } from '@/words/lists'

@@ -1,4 +1,4 @@
-import type { TodayPerson } from '@/server/today-page'
+import type { TodayPerson } from '@/keeping/today-page'
 import { ENGLISH } from '@/words/language'
 import { sayOrders } from '@/words/limits'
 import { sayToKnow } from '@/words/today'

@@ -1,8 +1,8 @@
 import { useState } from 'react'
-import type { PainPlace } from '@/formats/pain-places'
+import type { PainPlace } from '@/documents/pain-places'
+import type { BenchPerson } from '@/keeping/bench'
+import type { TodayPage } from '@/keeping/today-page'
 import type { Mark } from '@/records/today'
-import type { BenchPerson } from '@/server/bench'
-import type { TodayPage } from '@/server/today-page'
 import { findNext } from '@/teaching/today'
 import { ask } from '@/ui/api/ask'
 

@@ -1,13 +1,13 @@
 import { ARM_PRESETS, type Arm, DEG, otherSide, type SchoolId, traitsOf } from '@/core'
-import type { Fault, LessonDocument, PieceDocument } from '@/formats/lesson-document'
+import type { Fault, LessonDocument, PieceDocument } from '@/documents/lesson-document'
 import {
   type ChangesDocument,
   type FindPosture,
   HALF_BREATH_S,
   type PartDocument,
   type RoutineDocument,
-} from '@/formats/routine-document'
-import { exerciseParts, usualRange } from '@/formats/routines/exercises'
+} from '@/documents/routine-document'
+import { exerciseParts, usualRange } from '@/documents/routines/exercises'
 import type { Given } from '../given'
 
 type Side = 'left' | 'right'

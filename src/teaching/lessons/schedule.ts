@@ -1,4 +1,4 @@
-import { HALF_BREATH_S, type RoutineDocument } from '@/formats/routine-document'
+import { HALF_BREATH_S, type RoutineDocument } from '@/documents/routine-document'
 
 /** A stretch of a round: a half breath, or a hold, and the part that it leads to or is held in. */
 export type Beat = { kind: 'in' | 'out' | 'free' | 'hold'; startS: number; seconds: number; part: number }

@@ -18,10 +18,10 @@ import {
   timesLoad,
   tryAnalyse,
 } from '@/core'
-import type { HouseWays } from '@/formats/choices-document'
-import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
-import type { DoneAs } from '@/formats/log-document'
-import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
+import type { HouseWays } from '@/documents/choices-document'
+import type { LessonDocument, PieceDocument } from '@/documents/lesson-document'
+import type { DoneAs } from '@/documents/log-document'
+import { type RoutineDocument, toRoutine } from '@/documents/routine-document'
 import { type Given, giveForms } from '../given'
 import { type Makings, pieceRoutine, rangeOf, roundSeconds, roundsOf, seatedRoutine, sidesOf } from './piece-routine'
 

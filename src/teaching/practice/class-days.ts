@@ -1,5 +1,5 @@
 import { type BySide, bySide, type ClassDay, type DoneDay, type Practice } from '@/core'
-import type { Happening, LogBody, LogRow } from '@/formats/log-document'
+import type { Happening, LogBody, LogRow } from '@/documents/log-document'
 
 export const countOf = ({ happened = [] }: LogBody, what: Happening): number =>
   happened.filter((one) => one.what === what).length

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { LogRow } from '@/formats/log-document'
+import type { LogRow } from '@/documents/log-document'
 import { listComplained } from './complained'
 
 const row = (day: string, more: Partial<LogRow>): LogRow => ({ person: 'a', group: 'g', day, ...more })

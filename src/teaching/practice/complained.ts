@@ -1,7 +1,7 @@
-import { addDays } from '@/formats/days'
-import type { LogRow } from '@/formats/log-document'
-import type { PainPlace } from '@/formats/pain-places'
-import type { RecordDocument } from '@/formats/record-document'
+import { addDays } from '@/documents/days'
+import type { LogRow } from '@/documents/log-document'
+import type { PainPlace } from '@/documents/pain-places'
+import type { RecordDocument } from '@/documents/record-document'
 
 /** Something that somebody complains of; and the day on which pain there was written down last, where it was. */
 export type Complained = { complaint: string; painOn: string | null }

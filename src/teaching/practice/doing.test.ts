@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { DEG, layOut, resolveBody } from '@/core'
-import { fromStance } from '@/formats/from-core'
-import { fromMeasures, mergeLibrary, toMeasures } from '@/formats/posture-document'
+import { fromStance } from '@/documents/from-core'
+import { fromMeasures, mergeLibrary, toMeasures } from '@/documents/posture-document'
 import { listDoing } from './doing'
 
 const body = resolveBody({ stature: 1.62, mass: 66, sex: 'female', age: 73 })

@@ -1,8 +1,8 @@
 import { type Body, DEG, layOut, type Stance } from '@/core'
-import type { PlanDocument } from '@/formats/plan-document'
-import { type MeasuresDocument, type Posture, toMeasures } from '@/formats/posture-document'
-import type { StanceBody } from '@/formats/stance-document'
-import { toStance } from '@/formats/to-core'
+import type { PlanDocument } from '@/documents/plan-document'
+import { type MeasuresDocument, type Posture, toMeasures } from '@/documents/posture-document'
+import type { StanceBody } from '@/documents/stance-document'
+import { toStance } from '@/documents/to-core'
 import type { Doing } from './next-version'
 
 type Planned = Pick<PlanDocument, 'school' | 'side'> & {

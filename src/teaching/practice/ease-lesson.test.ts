@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { PieceDocument } from '@/formats/lesson-document'
+import type { PieceDocument } from '@/documents/lesson-document'
 import { easePieces } from './ease-lesson'
 
 const HOUR: PieceDocument[] = [

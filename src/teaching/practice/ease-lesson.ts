@@ -1,4 +1,4 @@
-import type { PieceDocument } from '@/formats/lesson-document'
+import type { PieceDocument } from '@/documents/lesson-document'
 
 /** How an hour is made gentler: everybody stands less of it, higher, holds less long; what is walked is shifts in place. */
 export type Ease = { share: number; higherDeg?: number; holdMostS?: number; inPlace?: boolean }

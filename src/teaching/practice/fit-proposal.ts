@@ -1,4 +1,4 @@
-import type { PieceDocument } from '@/formats/lesson-document'
+import type { PieceDocument } from '@/documents/lesson-document'
 import { easePieces, GENTLER } from './ease-lesson'
 import { findMend, type Learning, type Mend } from './lesson-loads'
 import { keepLength, takeMend } from './take-mend'

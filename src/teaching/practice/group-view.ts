@@ -1,5 +1,5 @@
 import { type ClassDay, type Decision, decide, listConcerns, type Practice } from '@/core'
-import type { LogRow } from '@/formats/log-document'
+import type { LogRow } from '@/documents/log-document'
 import { listClassDays } from './class-days'
 
 /** Somebody of a group, by what is written down of them. */

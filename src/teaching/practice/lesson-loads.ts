@@ -9,7 +9,7 @@ import {
   type Practice,
   type Pressed,
 } from '@/core'
-import type { PieceDocument } from '@/formats/lesson-document'
+import type { PieceDocument } from '@/documents/lesson-document'
 import type { Worked } from '@/teaching/lessons/work-piece'
 
 /** Somebody in a lesson: what it asks of them, what they are used to, how hard that presses. */

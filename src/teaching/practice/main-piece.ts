@@ -1,4 +1,4 @@
-import type { PieceDocument } from '@/formats/lesson-document'
+import type { PieceDocument } from '@/documents/lesson-document'
 
 /** The piece that matters most of an hour: the last that is done with legs and arms. */
 export const pickMain = (pieces: readonly PieceDocument[]): PieceDocument | null =>

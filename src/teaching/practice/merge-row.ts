@@ -1,4 +1,4 @@
-import { type LogBody, SAID_KEYS } from '@/formats/log-document'
+import { type LogBody, SAID_KEYS } from '@/documents/log-document'
 
 /** What is entered of a row: what is said now, what was touched on the screen, what was touched by mistake. */
 export type RowPatch = {

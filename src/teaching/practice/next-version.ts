@@ -13,7 +13,7 @@ import {
   type Stance,
   tryAnalyse,
 } from '@/core'
-import type { NextVersion } from '@/formats/decision-document'
+import type { NextVersion } from '@/documents/decision-document'
 
 /** The step is as much of the taught step longer or shorter, the knees so much softer or deeper. */
 const STEP_PART = 0.25

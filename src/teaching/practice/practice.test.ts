@@ -12,9 +12,9 @@ import {
   resolveBody,
   USUAL_PRACTICE,
 } from '@/core'
-import { AIMS, type Aim, type PieceDocument } from '@/formats/lesson-document'
-import type { LogRow } from '@/formats/log-document'
-import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
+import { AIMS, type Aim, type PieceDocument } from '@/documents/lesson-document'
+import type { LogRow } from '@/documents/log-document'
+import { type RoutineDocument, toRoutine } from '@/documents/routine-document'
 import { readShipped } from '@/words/routines'
 import { findCauses } from './causes'
 import { listClassDays, listDoneDays } from './class-days'

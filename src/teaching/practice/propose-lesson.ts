@@ -1,4 +1,4 @@
-import type { Aim, PieceDocument } from '@/formats/lesson-document'
+import type { Aim, PieceDocument } from '@/documents/lesson-document'
 import { findReady, isTooEarly, type Known, type Stage, type Stress, stageOfPiece, stressesOf } from './stages'
 
 /** What a lesson is proposed from. */

@@ -1,6 +1,6 @@
 import { type Posture, postureOf, type Traits, traitsOf } from '@/core'
-import type { PieceDocument } from '@/formats/lesson-document'
-import type { RoutineDocument } from '@/formats/routine-document'
+import type { PieceDocument } from '@/documents/lesson-document'
+import type { RoutineDocument } from '@/documents/routine-document'
 
 /** What comes before what, over months: each asks for the one before it. */
 export const STAGES = ['standing', 'stepping', 'backward', 'turning', 'one-foot'] as const

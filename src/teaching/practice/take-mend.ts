@@ -1,4 +1,4 @@
-import type { PieceDocument } from '@/formats/lesson-document'
+import type { PieceDocument } from '@/documents/lesson-document'
 import { easePieces, isStill } from './ease-lesson'
 import { type Mend, REST_S } from './lesson-loads'
 

@@ -1,5 +1,5 @@
-import { addDays } from '@/formats/days'
-import { AIMS, type Aim, type LessonDocument, type PieceDocument } from '@/formats/lesson-document'
+import { addDays } from '@/documents/days'
+import { AIMS, type Aim, type LessonDocument, type PieceDocument } from '@/documents/lesson-document'
 import { proposeLesson } from './propose-lesson'
 import type { Known } from './stages'
 

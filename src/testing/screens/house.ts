@@ -3,9 +3,9 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll } from 'vitest'
 import { now } from '@/clock'
-import { connect, type Database, openDatabase } from '@/db/client'
-import { putInDemo, putInHistory } from '@/db/demo/put-in'
-import { bringUpToDate } from '@/db/migrate'
+import { connect, type Database, openDatabase } from '@/keeping/db/client'
+import { putInDemo, putInHistory } from '@/keeping/db/demo/put-in'
+import { bringUpToDate } from '@/keeping/db/migrate'
 
 const folder = mkdtempSync(join(tmpdir(), 'nivrel-screens-'))
 afterAll(() => rmSync(folder, { recursive: true }))

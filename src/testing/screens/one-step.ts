@@ -1,4 +1,4 @@
-import { saveRoutine } from '@/server/routines'
+import { saveRoutine } from '@/keeping/routines'
 
 /** A routine of the house's own, of one step: a whole class on it is worked out in a few seconds. */
 export const ONE_STEP = 'own-0f4e2c1a-5b7d-4c3e-9a21-6d8b7f0e1c55'

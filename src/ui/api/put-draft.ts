@@ -1,4 +1,4 @@
-import type { StanceBody } from '@/formats/stance-document'
+import type { StanceBody } from '@/documents/stance-document'
 import { ask } from './ask'
 
 /** Puts a stance on somebody's bench, over what is there now. */

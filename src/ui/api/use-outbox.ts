@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import type { LogBody, LogRow } from '@/formats/log-document'
+import type { LogBody, LogRow } from '@/documents/log-document'
 import { ask } from './ask'
 import { countWaiting, Outbox, type OutboxState } from './outbox'
 

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import Radio from '@mui/material/Radio'
 import { useState } from 'react'
-import type { RecordDocument } from '@/formats/record-document'
+import type { RecordDocument } from '@/documents/record-document'
 import type { Group } from '@/records/groups'
 import { compareRecords, joinRecords, type Version } from '@/records/merge'
 import { Sheet } from '@/ui/words/Sheet'

@@ -1,7 +1,7 @@
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import type { ReactNode } from 'react'
-import type { PainPlace } from '@/formats/pain-places'
+import type { PainPlace } from '@/documents/pain-places'
 import { MARKS, type Mark } from '@/records/today'
 import { sayToday } from '@/words/limits'
 import { sayMark } from '@/words/records'

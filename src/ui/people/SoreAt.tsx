@@ -1,4 +1,4 @@
-import { PAIN_PLACES, type PainPlace } from '@/formats/pain-places'
+import { PAIN_PLACES, type PainPlace } from '@/documents/pain-places'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { ENGLISH } from '@/words/language'
 

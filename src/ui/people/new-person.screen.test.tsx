@@ -1,6 +1,6 @@
 import { render, screen, waitFor } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { listRecords } from '@/server/people'
+import { listRecords } from '@/keeping/people'
 import { button, user, write } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { setServerGone } from '@/testing/screens/server'

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
-import type { RecordDocument } from '@/formats/record-document'
+import type { RecordDocument } from '@/documents/record-document'
 import type { KeptRecord } from '@/records/kept-record'
 import { mergeRecords } from '@/records/merge'
 import { ask } from '@/ui/api/ask'

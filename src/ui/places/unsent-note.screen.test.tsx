@@ -1,6 +1,6 @@
 import { cleanup, render, screen, waitFor } from '@testing-library/react'
 import { expect, it } from 'vitest'
-import { readRecord, saveRecord } from '@/server/people'
+import { readRecord, saveRecord } from '@/keeping/people'
 import { user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'

@@ -1,7 +1,7 @@
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import { now } from '@/clock'
-import { dayOf } from '@/formats/day'
+import { dayOf } from '@/documents/day'
 
 const CHECK = 30_000
 

@@ -1,4 +1,4 @@
-import { ZONE_COOKIE } from '@/formats/day'
+import { ZONE_COOKIE } from '@/documents/day'
 
 export const LIGHT_KEY = 'nivrel.light'
 

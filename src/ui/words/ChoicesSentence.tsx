@@ -1,5 +1,5 @@
 import { CHOICES, type Choices, LANDINGS, type Landing } from '@/core'
-import type { ChoicesDocument } from '@/formats/choices-document'
+import type { ChoicesDocument } from '@/documents/choices-document'
 import { ENGLISH } from '@/words/language'
 import { ChoiceWord } from './ChoiceWord'
 

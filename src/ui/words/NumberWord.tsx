@@ -4,7 +4,7 @@ import { NumberField } from '@base-ui/react/number-field'
 import SwapHoriz from '@mui/icons-material/SwapHoriz'
 import { type ComponentProps, type CSSProperties, useEffect, useRef } from 'react'
 import { flushSync } from 'react-dom'
-import { readFigure } from '@/formats/read-figure'
+import { readFigure } from '@/documents/read-figure'
 import { useTaking } from './use-taking'
 import styles from './words.module.css'
 

@@ -1,5 +1,5 @@
-import { answer } from '@/server/answer'
-import { listMembers, listNames } from '@/server/bench'
+import { answer } from '@/keeping/answer'
+import { listMembers, listNames } from '@/keeping/bench'
 
 /** Everybody by name; with ?group=NAME those of a group whole, with ?group= everybody whole. */
 export const GET = (request: Request) => {

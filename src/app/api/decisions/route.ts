@@ -1,4 +1,4 @@
-import { answerDocument } from '@/server/answer'
-import { keepDecision } from '@/server/decisions'
+import { answerDocument } from '@/keeping/answer'
+import { keepDecision } from '@/keeping/decisions'
 
 export const PUT = (request: Request) => answerDocument(request, keepDecision)

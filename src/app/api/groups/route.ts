@@ -1,5 +1,5 @@
-import { answerDocument } from '@/server/answer'
-import { renameGroup, takeGroups } from '@/server/groups'
+import { answerDocument } from '@/keeping/answer'
+import { renameGroup, takeGroups } from '@/keeping/groups'
 
 /** The groups of some names, made where they are not there yet. */
 export const POST = (request: Request) => answerDocument(request, takeGroups)

@@ -1,4 +1,4 @@
-import { answerDocument } from '@/server/answer'
-import { saveHouse } from '@/server/house'
+import { answerDocument } from '@/keeping/answer'
+import { saveHouse } from '@/keeping/house'
 
 export const PUT = (request: Request) => answerDocument(request, saveHouse)

@@ -1,5 +1,5 @@
-import { answer, answerDocument } from '@/server/answer'
-import { dropLesson, keepLesson, listLessons, shiftLessons } from '@/server/lessons'
+import { answer, answerDocument } from '@/keeping/answer'
+import { dropLesson, keepLesson, listLessons, shiftLessons } from '@/keeping/lessons'
 
 export const GET = () => answer(listLessons)
 export const PUT = (request: Request) => answerDocument(request, keepLesson)

@@ -1,5 +1,5 @@
-import { answer, answerDocument } from '@/server/answer'
-import { addPosture, listOwn } from '@/server/library'
+import { answer, answerDocument } from '@/keeping/answer'
+import { addPosture, listOwn } from '@/keeping/library'
 
 export const GET = () => answer(listOwn)
 export const POST = (request: Request) => answerDocument(request, addPosture)

@@ -1,5 +1,5 @@
-import { answer, answerDocument, LARGEST_FILE } from '@/server/answer'
-import { bringInLog, enterLog, takeOutLog } from '@/server/log'
+import { answer, answerDocument, LARGEST_FILE } from '@/keeping/answer'
+import { bringInLog, enterLog, takeOutLog } from '@/keeping/log'
 
 export const GET = () => answer(takeOutLog)
 /** Entries as they are made. */

@@ -1,8 +1,8 @@
 import { InputError } from '@/core'
+import { answer } from '@/keeping/answer'
+import { readAsked } from '@/keeping/paper/asked'
+import { makeSheets } from '@/keeping/paper/make'
 import { toPdf } from '@/paper/pdf'
-import { answer } from '@/server/answer'
-import { readAsked } from '@/server/paper/asked'
-import { makeSheets } from '@/server/paper/make'
 
 /** The sheets of an address of the paper page, as a PDF. */
 export async function GET(request: Request): Promise<Response> {

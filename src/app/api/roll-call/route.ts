@@ -1,4 +1,4 @@
-import { answerDocument } from '@/server/answer'
-import { callRoll } from '@/server/roll-call'
+import { answerDocument } from '@/keeping/answer'
+import { callRoll } from '@/keeping/roll-call'
 
 export const PUT = (request: Request) => answerDocument(request, callRoll)

@@ -1,4 +1,4 @@
-import { answer } from '@/server/answer'
-import { listRoutines } from '@/server/routines'
+import { answer } from '@/keeping/answer'
+import { listRoutines } from '@/keeping/routines'
 
 export const GET = () => answer(listRoutines)

@@ -1,5 +1,5 @@
-import { answer, answerDocument, LARGEST_FILE } from '@/server/answer'
-import { endWholeImport, readWhole, takeWholePart } from '@/server/whole'
+import { answer, answerDocument, LARGEST_FILE } from '@/keeping/answer'
+import { endWholeImport, readWhole, takeWholePart } from '@/keeping/whole'
 
 /** Everything out; in again in parts, and then all at once. */
 export const GET = () => answer(readWhole)

@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import { type Analysis, type Stance, tryAnalyse } from '@/core'
-import { toStance } from '@/formats/to-core'
-import type { KeptStance } from '@/server/bench'
+import { toStance } from '@/documents/to-core'
+import type { KeptStance } from '@/keeping/bench'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_RIGHT, see, viewFrom } from '@/ui/figure/view'
 import { SmallFloor } from '@/ui/floor/SmallFloor'

@@ -1,6 +1,6 @@
 import { otherSide, SIDES, type Stance } from '@/core'
-import { fromStance } from '@/formats/from-core'
-import type { StanceBody } from '@/formats/stance-document'
+import { fromStance } from '@/documents/from-core'
+import type { StanceBody } from '@/documents/stance-document'
 import { sayContact } from '@/words/changes'
 import { saySupport } from '@/words/findings'
 import { ENGLISH, type Words } from '@/words/language'

@@ -2,10 +2,10 @@
 
 import Button from '@mui/material/Button'
 import { useState } from 'react'
-import { analyse, InputError, resolveBody } from '@/core'
-import { parse, parseJson } from '@/formats/parse'
-import { STANCE_FORMAT, stanceDocument } from '@/formats/stance-document'
-import { toPerson, toStance } from '@/formats/to-core'
+import { analyse, InputError } from '@/core'
+import { parse, parseJson } from '@/documents/parse'
+import { STANCE_FORMAT, stanceDocument } from '@/documents/stance-document'
+import { bodyOf, toStance } from '@/documents/to-core'
 import { floorSheet } from '@/paper/floor-sheet'
 import { drawStood, stand } from '@/paper/stood'
 import { toSvg } from '@/paper/svg'
@@ -48,7 +48,7 @@ export function FileTools({ view }: { view: OnBenchView }) {
       <Button
         onClick={() => {
           const { person } = useBench.getState()
-          const stood = stand('', resolveBody(toPerson(person.document)), view.footing.stance)
+          const stood = stand('', bodyOf(person.document), view.footing.stance)
           const svg = toSvg(floorSheet(drawStood(stood, 1, true)), 'The floor at true scale')
           download('floor.svg', 'image/svg+xml', svg)
         }}
@@ -70,7 +70,7 @@ export function FileTools({ view }: { view: OnBenchView }) {
 function openFile(text: string): void {
   const { stance } = parse(stanceDocument, parseJson(text))
   const { person, school } = useBench.getState()
-  analyse(resolveBody(toPerson(person.document)), toStance(stance), { standing: null, withoutFreeTurn: true })
+  analyse(bodyOf(person.document), toStance(stance), { standing: null, withoutFreeTurn: true })
   const posture = useLibrary.getState().postures.find(({ id }) => id === stance.posture)?.id
   if (posture) openOnBench({ posture, school, stance })
   else openStance(stance)

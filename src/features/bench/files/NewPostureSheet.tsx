@@ -1,5 +1,5 @@
 import { measureStance } from '@/core'
-import { fromMeasures, POSTURE_FORMAT, toPosture } from '@/formats/posture-document'
+import { fromMeasures, POSTURE_FORMAT, toPosture } from '@/documents/posture-document'
 import { Field } from '@/ui/forms/Field'
 import { Form } from '@/ui/forms/Form'
 import { Sheet } from '@/ui/words/Sheet'

@@ -2,8 +2,8 @@
 
 import type { ReactNode } from 'react'
 import { type Measures, otherSide, SCHOOL_IDS, SIDES, type Side } from '@/core'
-import type { StanceBody } from '@/formats/stance-document'
-import type { NamedPerson } from '@/server/bench'
+import type { StanceBody } from '@/documents/stance-document'
+import type { NamedPerson } from '@/keeping/bench'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { sayPostureName, saySchool } from '@/words/postures'
 import styles from '../bench.module.css'

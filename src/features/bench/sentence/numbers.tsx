@@ -1,8 +1,8 @@
 'use client'
 
-import { DEG, resolveBody, type Side } from '@/core'
-import type { StanceBody } from '@/formats/stance-document'
-import { toPerson } from '@/formats/to-core'
+import { DEG, type Side } from '@/core'
+import type { StanceBody } from '@/documents/stance-document'
+import { bodyOf } from '@/documents/to-core'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { metresIn, stepOf } from '@/words/units'
 import {
@@ -51,7 +51,7 @@ type LengthProps = {
 function Length({ label, metres, min, max, onChange, way }: LengthProps) {
   const unit = useFloorView((state) => state.unit)
   const document = useBench((state) => state.person.document)
-  const size = metresIn(unit, resolveBody(toPerson(document)))
+  const size = metresIn(unit, bodyOf(document))
   const set = (value: number) => setStance((stance) => onChange(stance, value * size))
   const digits = unit === 'cm' || unit === 'in' ? 1 : 2
   return (

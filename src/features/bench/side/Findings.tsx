@@ -2,8 +2,8 @@
 
 import Button from '@mui/material/Button'
 import { type Finding, findMeasurements, type InputError, UnreachableError, type WayIn } from '@/core'
+import type { BenchPerson } from '@/keeping/bench'
 import { capVerdict } from '@/records/cap-verdict'
-import type { BenchPerson } from '@/server/bench'
 import { Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import {
   describeAim,

@@ -1,6 +1,6 @@
-import type { PostureDocument } from '@/formats/posture-document'
-import type { BenchOfPerson, KeptStance, NamedPerson, OnBench } from '@/server/bench'
-import type { OwnPosture } from '@/server/library'
+import type { PostureDocument } from '@/documents/posture-document'
+import type { BenchOfPerson, KeptStance, NamedPerson, OnBench } from '@/keeping/bench'
+import type { OwnPosture } from '@/keeping/library'
 import { ask } from '@/ui/api/ask'
 
 export const fetchNames = () => ask<NamedPerson[]>('/api/bench', 'GET')

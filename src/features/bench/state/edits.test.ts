@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ARM_PRESET_IDS, analyse, POSTURE_IDS, resolveBody, type Side } from '@/core'
-import { toPerson, toStance } from '@/formats/to-core'
+import { ARM_PRESET_IDS, analyse, POSTURE_IDS, type Side } from '@/core'
+import { bodyOf, toStance } from '@/documents/to-core'
 import {
   changeSupport,
   findArmPreset,
@@ -25,7 +25,7 @@ import { buildStance } from './store'
 const PERSON = { statureM: 1.7, massKg: 70, sex: 'female' as const, ageYears: 60 }
 const make = (posture: string, side: Side = 'left') => buildStance(PERSON, posture, 'long-upright', side)
 const verdictOf = (stance: ReturnType<typeof make>) =>
-  analyse(resolveBody(toPerson(PERSON)), toStance(stance), { standing: null, withoutFreeTurn: true }).verdict
+  analyse(bodyOf(PERSON), toStance(stance), { standing: null, withoutFreeTurn: true }).verdict
 
 describe('edits of a stance', () => {
   it('set lengths to what was asked, and leave the rest alone', () => {
@@ -86,7 +86,7 @@ describe('edits of a stance', () => {
 
   it('put a hand on something within reach, one for each hand, and take it off', () => {
     const stance = make('bow')
-    const { joints } = analyse(resolveBody(toPerson(PERSON)), toStance(stance), {
+    const { joints } = analyse(bodyOf(PERSON), toStance(stance), {
       standing: null,
       withoutFreeTurn: true,
     }).pose

@@ -14,9 +14,9 @@ import {
   type SupportKind,
   type Vec3,
 } from '@/core'
-import { fromArms } from '@/formats/from-core'
-import type { StanceBody } from '@/formats/stance-document'
-import { toStance } from '@/formats/to-core'
+import { fromArms } from '@/documents/from-core'
+import type { StanceBody } from '@/documents/stance-document'
+import { toStance } from '@/documents/to-core'
 
 /** Changes to a stance as the sentence and the hands make them. Metres, degrees, percent. */
 

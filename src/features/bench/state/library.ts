@@ -1,6 +1,6 @@
 import { create } from 'zustand'
-import type { Posture } from '@/formats/posture-document'
-import { mergeLibrary } from '@/formats/posture-document'
+import type { Posture } from '@/documents/posture-document'
+import { mergeLibrary } from '@/documents/posture-document'
 
 /** The postures that can be put on the bench: as shipped, and as the instructor changed or added them. */
 export const useLibrary = create<{ postures: readonly Posture[] }>(() => ({ postures: mergeLibrary([]) }))

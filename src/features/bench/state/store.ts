@@ -1,11 +1,11 @@
 import { temporal } from 'zundo'
 import { create } from 'zustand'
-import { buildPosture, resolveBody, type SchoolId, type Side } from '@/core'
-import { fromStance } from '@/formats/from-core'
-import type { PersonDocument } from '@/formats/person-document'
-import type { StanceBody } from '@/formats/stance-document'
-import { toPerson } from '@/formats/to-core'
-import type { OnBench } from '@/server/bench'
+import { buildPosture, type SchoolId, type Side } from '@/core'
+import { fromStance } from '@/documents/from-core'
+import type { PersonDocument } from '@/documents/person-document'
+import type { StanceBody } from '@/documents/stance-document'
+import { bodyOf } from '@/documents/to-core'
+import type { OnBench } from '@/keeping/bench'
 import { type Answer, type Decided, findDecided } from '@/teaching/answer'
 import { findPosture } from './library'
 
@@ -22,7 +22,7 @@ export const FIRST_SCHOOL: SchoolId = 'long-upright'
 
 /** A posture of a school, sized to a person. */
 export function buildStance(document: PersonDocument, posture: string, school: SchoolId, side: Side): StanceBody {
-  const body = resolveBody(toPerson(document))
+  const body = bodyOf(document)
   return fromStance(buildPosture(findPosture(posture), body, school, side))
 }
 
@@ -81,7 +81,7 @@ export function choosePosture(id: string, side?: Side): void {
   const { person, school, stance } = getState()
   const on = side ?? stance.side ?? 'left'
   const decided = (person.decided ?? []).filter((one) => one.school === school)
-  const body = resolveBody(toPerson(person.document))
+  const body = bodyOf(person.document)
   const { answer, refused } = findDecided(body, { posture: findPosture(id), side: on, school }, decided)
   const opened = answer?.stance ? fromStance(answer.stance) : buildStance(person.document, id, school, on)
   setState({ posture: id, stance: opened })

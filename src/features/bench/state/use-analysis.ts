@@ -6,13 +6,12 @@ import {
   calcStandingMargin,
   type Footing,
   InputError,
-  resolveBody,
   type Stance,
   setFooting,
 } from '@/core'
-import type { PersonDocument } from '@/formats/person-document'
-import type { StanceBody } from '@/formats/stance-document'
-import { toPerson, toStance } from '@/formats/to-core'
+import type { PersonDocument } from '@/documents/person-document'
+import type { StanceBody } from '@/documents/stance-document'
+import { bodyOf, toStance } from '@/documents/to-core'
 import { useBench } from './store'
 
 /** The stance on the bench as the core sees it; where it cannot be analysed, why. */
@@ -30,14 +29,14 @@ export function useAnalysis(): OnBenchView {
   return viewBench(document, doc)
 }
 
-const bodyOf = rememberLast((document: PersonDocument) => {
-  const body = resolveBody(toPerson(document))
+const readBody = rememberLast((document: PersonDocument) => {
+  const body = bodyOf(document)
   return { body, standing: calcStandingMargin(body) }
 })
 
 /** Several parts of the screen ask for the same stance: it is analysed once. */
 const viewBench = rememberLast((document: PersonDocument, doc: StanceBody): OnBenchView => {
-  const { body, standing } = bodyOf(document)
+  const { body, standing } = readBody(document)
   const stance = toStance(doc)
   const footing = setFooting(body, stance)
   try {

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { BenchOfPerson, Draft, OnBench } from '@/server/bench'
+import type { BenchOfPerson, Draft, OnBench } from '@/keeping/bench'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'
 import { useLeaving } from '@/ui/api/use-leaving'

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState } from 'react'
-import type { BenchOfPerson, KeptStance, NamedPerson } from '@/server/bench'
+import type { BenchOfPerson, KeptStance, NamedPerson } from '@/keeping/bench'
 import { useAttempt } from '@/ui/api/use-attempt'
 import { fetchBench, fetchNames } from './api'
 import { openOnBench, putOnBench, toState, useBench } from './store'

@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
 import type { WayIn } from '@/core'
-import { type HouseWays, toChoices } from '@/formats/choices-document'
+import { type HouseWays, toChoices } from '@/documents/choices-document'
 import { useWaysIn } from '@/workers/use-ways-in'
 import { useBench } from './store'
 import type { OnBenchView } from './use-analysis'

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button'
-import { toMeasures } from '@/formats/posture-document'
-import type { PlannedFor } from '@/server/bench'
+import { toMeasures } from '@/documents/posture-document'
+import type { PlannedFor } from '@/keeping/bench'
 import { sayLevels, sayOwnKind } from '@/words/levels'
 import { sayPostureName } from '@/words/postures'
 import shared from '../shared.module.css'

@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button'
-import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
+import type { LessonDocument, PieceDocument } from '@/documents/lesson-document'
 import { findMend, type Learning, listLongHolds, type Mend } from '@/teaching/practice/lesson-loads'
 import { takeMend } from '@/teaching/practice/take-mend'
 import { sayPercent } from '@/words/figures'

@@ -1,4 +1,4 @@
-import type { LessonDocument } from '@/formats/lesson-document'
+import type { LessonDocument } from '@/documents/lesson-document'
 import type { Learning } from '@/teaching/practice/lesson-loads'
 import { sayPercent } from '@/words/figures'
 import { ENGLISH } from '@/words/language'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { LessonDocument } from '@/formats/lesson-document'
+import type { LessonDocument } from '@/documents/lesson-document'
 import { addAfter, doublePiece, movePiece, removePiece, setMinutes, sumMinutes, tearPiece } from './edits'
 
 const lesson: LessonDocument = {

@@ -1,4 +1,4 @@
-import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
+import type { LessonDocument, PieceDocument } from '@/documents/lesson-document'
 
 const LEAST_MINUTES = 1
 const MOST_MINUTES = 120

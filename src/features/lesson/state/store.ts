@@ -1,6 +1,6 @@
 import { temporal } from 'zundo'
 import { create } from 'zustand'
-import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
+import type { LessonDocument, PieceDocument } from '@/documents/lesson-document'
 
 /** The lesson that is open, by its group and day. */
 type OnLesson = { place: string; lesson: LessonDocument; opened: number; chosen: string | null }

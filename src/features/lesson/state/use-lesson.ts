@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
-import type { LessonDocument } from '@/formats/lesson-document'
-import type { Lesson } from '@/server/lessons'
+import type { LessonDocument } from '@/documents/lesson-document'
+import type { Lesson } from '@/keeping/lessons'
 import { ask } from '@/ui/api/ask'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'

@@ -7,8 +7,8 @@ import {
   PIECE_KINDS,
   type PieceDocument,
   PRACTISED,
-} from '@/formats/lesson-document'
-import { EXERCISE_IDS } from '@/formats/routines/exercises'
+} from '@/documents/lesson-document'
+import { EXERCISE_IDS } from '@/documents/routines/exercises'
 import { rangeOf } from '@/teaching/lessons/piece-routine'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'

@@ -10,7 +10,7 @@ import {
 } from '@dnd-kit/core'
 import ButtonBase from '@mui/material/ButtonBase'
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef } from 'react'
-import type { PieceDocument } from '@/formats/lesson-document'
+import type { PieceDocument } from '@/documents/lesson-document'
 import { ENGLISH } from '@/words/language'
 import { type Named, sayMinutes, sayPiece } from '@/words/lessons'
 import { capital } from '@/words/lists'

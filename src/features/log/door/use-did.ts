@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
-import type { LessonDocument } from '@/formats/lesson-document'
-import type { DoneAs, LogBody } from '@/formats/log-document'
-import type { BenchPerson } from '@/server/bench'
+import type { LessonDocument } from '@/documents/lesson-document'
+import type { DoneAs, LogBody } from '@/documents/log-document'
+import type { BenchPerson } from '@/keeping/bench'
 import { pickMain } from '@/teaching/practice/main-piece'
 import { openLessonWork, type Stock, toLearner } from '@/workers/lesson'
 

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import type { ClassDay, DoneDay } from '@/core'
-import type { LogRow } from '@/formats/log-document'
+import type { LogRow } from '@/documents/log-document'
 import { ENGLISH } from '@/words/language'
 import { Chart, type Row, type Series } from './Chart'
 import { DoneChart } from './DoneChart'

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import type { ClassDay, Concern } from '@/core'
-import type { Weeks } from '@/server/weeks'
+import type { Weeks } from '@/keeping/weeks'
 import { TypedField } from '@/ui/words/TypedField'
 import { sayForClinician } from '@/words/clinician'
 import { ENGLISH } from '@/words/language'

@@ -1,11 +1,11 @@
 import { useEffect, useMemo, useState } from 'react'
-import { resolveBody } from '@/core'
-import type { LogRow } from '@/formats/log-document'
-import type { RecordDocument } from '@/formats/record-document'
-import { toPerson, toStance } from '@/formats/to-core'
-import type { BenchPerson, KeptStance } from '@/server/bench'
-import type { OwnPosture } from '@/server/library'
-import type { LastLesson } from '@/server/weeks'
+
+import type { LogRow } from '@/documents/log-document'
+import type { RecordDocument } from '@/documents/record-document'
+import { bodyOf, toStance } from '@/documents/to-core'
+import type { BenchPerson, KeptStance } from '@/keeping/bench'
+import type { OwnPosture } from '@/keeping/library'
+import type { LastLesson } from '@/keeping/weeks'
 import { type FoundCause, findCauses } from '@/teaching/practice/causes'
 import { listComplained } from '@/teaching/practice/complained'
 import type { FoundWayCause } from '@/teaching/practice/way-causes'
@@ -40,7 +40,7 @@ export function Complaints({ record, person, kept, own, last, rows, today }: Com
     const planned = person.planned.flatMap(({ posture, stance }) => (stance ? [{ posture, stance }] : []))
     return [...planned, ...kept].map(({ posture, stance }) => ({ posture, stance: toStance(stance) }))
   }, [person, kept])
-  const body = useMemo(() => resolveBody(toPerson(person.document)), [person])
+  const body = useMemo(() => bodyOf(person.document), [person])
   const stock = useMemo(() => makeStock(own, last?.routines ?? [], last?.ways ?? {}), [own, last])
   const onWays = useCausesOnWays(open, person, last, stock)
   if (open.length === 0) return null

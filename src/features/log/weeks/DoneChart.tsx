@@ -1,5 +1,5 @@
 import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
-import type { LogRow } from '@/formats/log-document'
+import type { LogRow } from '@/documents/log-document'
 import { ENGLISH } from '@/words/language'
 import { DAY_AXIS } from './day-axis'
 import { Figures } from './Figures'

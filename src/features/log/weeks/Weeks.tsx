@@ -1,15 +1,15 @@
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
-import { decide, listConcerns, resolveBody } from '@/core'
-import type { LogRow } from '@/formats/log-document'
-import { mergeLibrary } from '@/formats/posture-document'
-import { toPractice } from '@/formats/practice-rules'
-import type { TestId } from '@/formats/record-document'
-import { toPerson } from '@/formats/to-core'
+import { decide, listConcerns } from '@/core'
+import type { LogRow } from '@/documents/log-document'
+import { mergeLibrary } from '@/documents/posture-document'
+import { toPractice } from '@/documents/practice-rules'
+import type { TestId } from '@/documents/record-document'
+import { bodyOf } from '@/documents/to-core'
+import type { NamedPerson } from '@/keeping/bench'
+import type { OwnPosture } from '@/keeping/library'
+import type { LastLesson, Weeks as WeeksOf } from '@/keeping/weeks'
 import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
-import type { NamedPerson } from '@/server/bench'
-import type { OwnPosture } from '@/server/library'
-import type { LastLesson, Weeks as WeeksOf } from '@/server/weeks'
 import { listClassDays, listDoneDays } from '@/teaching/practice/class-days'
 import { listDoing } from '@/teaching/practice/doing'
 import { PageHead } from '@/ui/places/PageHead'
@@ -47,7 +47,7 @@ export function Weeks({ weeks, last, names, own, today }: WeeksProps) {
   const decision = useMemo(() => decide(days, today, rules, decided.at(-1)?.day ?? null), [days, today, rules, decided])
   const concerns = useMemo(() => listConcerns(days, rules), [days, rules])
   const postures = useMemo(() => mergeLibrary(own), [own])
-  const body = useMemo(() => resolveBody(toPerson(person.document)), [person])
+  const body = useMemo(() => bodyOf(person.document), [person])
   const planned = useMemo(() => listDoing(body, person.planned, postures), [body, person, postures])
   const spare = useMemo(() => readSpare(rows), [rows])
   const doing = useMemo(() => readDoing(rows), [rows])

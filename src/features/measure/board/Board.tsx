@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { type BoardDistance, calcBoardDistance, InputError, placeByBoard, tryAnalyse, type Vec2 } from '@/core'
-import { readFigure } from '@/formats/read-figure'
+import { readFigure } from '@/documents/read-figure'
 import { Field } from '@/ui/forms/Field'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'

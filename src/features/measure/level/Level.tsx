@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { useEffect, useRef, useState } from 'react'
 import { DEG, STILL, type Still, StillReader } from '@/core'
-import { TILTED } from '@/formats/record-document'
+import { TILTED } from '@/documents/record-document'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { sayDegrees } from '@/words/figures'
 import { ENGLISH } from '@/words/language'

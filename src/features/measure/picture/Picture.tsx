@@ -10,8 +10,8 @@ import {
   readPhoto,
   type Vec2,
 } from '@/core'
-import { readFigure } from '@/formats/read-figure'
-import type { StanceBody } from '@/formats/stance-document'
+import { readFigure } from '@/documents/read-figure'
+import type { StanceBody } from '@/documents/stance-document'
 import { OpenFileButton } from '@/ui/files/OpenFileButton'
 import { Field } from '@/ui/forms/Field'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { useEffect, useRef, useState } from 'react'
 import { calcSplit, InputError, putInOrder, type ReadingOf, SIDES, type Split } from '@/core'
-import { readFigure } from '@/formats/read-figure'
+import { readFigure } from '@/documents/read-figure'
 import { Field } from '@/ui/forms/Field'
 import { sayPercent } from '@/words/figures'
 import { ENGLISH } from '@/words/language'

@@ -1,6 +1,6 @@
 import { nowMs } from '@/clock'
 import { type Body, disturb, NO_MISCHIEF, type Reading, type ReadingKind, type Stance, seeded, standIn } from '@/core'
-import { BAD_CABLE, RATES, standInOf } from '@/formats/readings/stand-in-of'
+import { BAD_CABLE, RATES, standInOf } from '@/documents/readings/stand-in-of'
 
 /** Who stands on a stand-in, how, with how much more sway than quiet, and on how bad a cable. */
 export type StandInOf = { body: Body; stance: Stance; sway: number; bad: boolean; loadLeft: () => number }

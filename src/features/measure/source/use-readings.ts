@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { ReadingKind, ReadingOf } from '@/core'
-import { readReadings } from '@/formats/readings/text'
+import { readReadings } from '@/documents/readings/text'
 import { tiltOfPhone } from './phone'
 import { openSerial, type Serial } from './serial'
 import { type StandInOf, startStandIn } from './stand-in'

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
 import { calcSway, InputError, putInOrder, type Reading, type ReadingOf, reserveOfSway, type Sway } from '@/core'
-import { type PracticeDocument, toPractice } from '@/formats/practice-rules'
+import { type PracticeDocument, toPractice } from '@/documents/practice-rules'
 import type { Effect } from '@/records/test-effects'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { sayFieldError } from '@/words/fields'

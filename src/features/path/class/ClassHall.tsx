@@ -1,8 +1,8 @@
 import { useMemo, useRef } from 'react'
-import { CHAIR_HALF, type Footprint, placeInHall, resolveBody, type Vec2, type WalkedFloor } from '@/core'
+import { CHAIR_HALF, type Footprint, placeInHall, type Vec2, type WalkedFloor } from '@/core'
+import { bodyOf } from '@/documents/to-core'
 import { footAt, midline } from '@/draw/footprint'
 import { toScreen } from '@/draw/plan'
-import { toPerson } from '@/formats/to-core'
 import { Footprint as Sole } from '@/ui/floor/Footprint'
 import { useSize } from '@/ui/floor/stage/use-size'
 import { ENGLISH } from '@/words/language'
@@ -118,7 +118,7 @@ type InHallProps = Placed & { plan: RoomPlan; by: Vec2; onOpen: ClassHallProps['
 
 /** Somebody in the hall: their feet all the way, dotted where they stay; their chairs and their name. */
 function InHall({ plan, walker: { person, fit }, name, floor, by, onOpen }: InHallProps) {
-  const body = useMemo(() => resolveBody(toPerson(person.document)), [person])
+  const body = useMemo(() => bodyOf(person.document), [person])
   const prints = useMemo(() => gatherPrints(floor.prints), [floor])
   const [left, right] = floor.prints
   if (!fit || !left || !right) return null

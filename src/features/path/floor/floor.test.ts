@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { type Footprint, makePath, resolveBody, type SchoolId, type ShownPath, showPath, type Vec2 } from '@/core'
-import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
+import { type RoutineDocument, toRoutine } from '@/documents/routine-document'
 import { listStretches, SLOWEST } from './centre-line'
 import { gatherPrints, stepLength, stepOfPart, stepsOf } from './prints'
 import { listChairs } from './RoomChairs'

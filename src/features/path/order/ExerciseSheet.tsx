@@ -1,6 +1,6 @@
 import { useState } from 'react'
-import type { PartDocument } from '@/formats/routine-document'
-import { EXERCISE_IDS, type Exercise, type ExerciseId, exerciseParts, usualRange } from '@/formats/routines/exercises'
+import type { PartDocument } from '@/documents/routine-document'
+import { EXERCISE_IDS, type Exercise, type ExerciseId, exerciseParts, usualRange } from '@/documents/routines/exercises'
 import { Form } from '@/ui/forms/Form'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'

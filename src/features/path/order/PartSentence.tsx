@@ -1,6 +1,6 @@
 import { BREATHS, type Breath } from '@/core'
-import type { Posture } from '@/formats/posture-document'
-import type { PartDocument } from '@/formats/routine-document'
+import type { Posture } from '@/documents/posture-document'
+import type { PartDocument } from '@/documents/routine-document'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { TypedField } from '@/ui/words/TypedField'

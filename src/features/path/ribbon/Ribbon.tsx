@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef, useState } from 'react'
 import type { MotionFinding, ShownPath } from '@/core'
-import type { PartDocument } from '@/formats/routine-document'
+import type { PartDocument } from '@/documents/routine-document'
 import { listStops } from '@/ui/figure/instant'
 import { useSize } from '@/ui/floor/stage/use-size'
 import { ENGLISH } from '@/words/language'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { makePath, resolveBody, type ShownPath, showPath } from '@/core'
-import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
+import { type RoutineDocument, toRoutine } from '@/documents/routine-document'
 import { listRolled, listRows, type RibbonRow } from './lines'
 
 const body = resolveBody({ stature: 1.66, mass: 68, sex: 'female', age: 60 })

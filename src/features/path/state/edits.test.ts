@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { makePath, resolveBody } from '@/core'
-import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
-import { EXERCISE_IDS, exerciseParts } from '@/formats/routines/exercises'
-import { ROUTINE_IDS } from '@/formats/routines/routines'
+import { type RoutineDocument, toRoutine } from '@/documents/routine-document'
+import { EXERCISE_IDS, exerciseParts } from '@/documents/routines/exercises'
+import { ROUTINE_IDS } from '@/documents/routines/routines'
 import { readShipped } from '@/words/routines'
 import {
   changePart,

@@ -1,5 +1,5 @@
-import { mirrorPart } from '@/formats/mirror-part'
-import type { PartDocument, RoutineDocument } from '@/formats/routine-document'
+import { mirrorPart } from '@/documents/mirror-part'
+import type { PartDocument, RoutineDocument } from '@/documents/routine-document'
 
 /** What can be done to a routine: each gives a new one and keeps the order of whatever it does not touch. */
 

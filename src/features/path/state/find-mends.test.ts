@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { findSaferWays, makePath, resolveBody, type ShownPath, showPath } from '@/core'
-import { type PersonDocument, personDocument } from '@/formats/person-document'
-import { mergeLibrary } from '@/formats/posture-document'
-import type { RoutineDocument } from '@/formats/routine-document'
-import { toPerson } from '@/formats/to-core'
+import { findSaferWays, makePath, type ShownPath, showPath } from '@/core'
+import { type PersonDocument, personDocument } from '@/documents/person-document'
+import { mergeLibrary } from '@/documents/posture-document'
+import type { RoutineDocument } from '@/documents/routine-document'
+import { bodyOf } from '@/documents/to-core'
 import { findMends, type Searches } from './find-mends'
 
 const LIBRARY = { postures: mergeLibrary([]), ways: {} }
@@ -24,7 +24,7 @@ const WALK: RoutineDocument = {
 
 /** The searches as workers do them. */
 function searches(person: PersonDocument): Searches & { walked: ShownPath[] } {
-  const body = resolveBody(toPerson(person))
+  const body = bodyOf(person)
   const walked: ShownPath[] = []
   return {
     walked,

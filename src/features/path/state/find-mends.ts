@@ -1,5 +1,5 @@
 import type { RoutinePart, SaferWay, SaferWays, ShownPath, ShownTransition, Side, Way } from '@/core'
-import type { RoutineDocument } from '@/formats/routine-document'
+import type { RoutineDocument } from '@/documents/routine-document'
 import { takeSafer } from './take'
 import { type Decidee, type Library, sizeRoutine } from './use-walk'
 import { wayTo } from './way-to'

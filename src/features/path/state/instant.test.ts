@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { makePath, resolveBody, type ShownPath, showPath } from '@/core'
-import { toRoutine } from '@/formats/routine-document'
+import { toRoutine } from '@/documents/routine-document'
 import { findInstant, listInstants, listStops, spanOfPart } from '@/ui/figure/instant'
 import { listStretches } from '../floor/centre-line'
 import { gatherPrints, stepLength, stepOfPart, stepsOf } from '../floor/prints'

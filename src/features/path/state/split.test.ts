@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { makePath, resolveBody, showPath } from '@/core'
-import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
+import { type RoutineDocument, toRoutine } from '@/documents/routine-document'
 import { findMiddle, splitPart } from './split'
 
 const body = resolveBody({ stature: 1.62, mass: 70, sex: 'female', age: 72 })

@@ -1,6 +1,6 @@
 import { DEG, type ShownInstant, type ShownTransition } from '@/core'
-import { fromStance } from '@/formats/from-core'
-import type { PartDocument, RoutineDocument } from '@/formats/routine-document'
+import { fromStance } from '@/documents/from-core'
+import type { PartDocument, RoutineDocument } from '@/documents/routine-document'
 import { insertParts } from './edits'
 
 /**

@@ -1,6 +1,6 @@
 import { temporal } from 'zundo'
 import { create } from 'zustand'
-import type { RoutineDocument } from '@/formats/routine-document'
+import type { RoutineDocument } from '@/documents/routine-document'
 
 /** The routine that is open. */
 export type OnPath = {

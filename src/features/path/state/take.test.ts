@@ -12,7 +12,7 @@ import {
   walkWay,
 } from '@/core'
 import { changeWay } from '@/core/motion/way-change'
-import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
+import { type RoutineDocument, toRoutine } from '@/documents/routine-document'
 import { takeMeasure, takeSafer } from './take'
 
 /** Somebody whose knees are not to bend far. */

@@ -1,7 +1,7 @@
 import type { Measured, RoutinePart, SaferWay, Stance, WalkFit } from '@/core'
-import { fromStance } from '@/formats/from-core'
-import type { ChangesDocument, PartDocument, RoutineDocument } from '@/formats/routine-document'
-import type { StanceBody } from '@/formats/stance-document'
+import { fromStance } from '@/documents/from-core'
+import type { ChangesDocument, PartDocument, RoutineDocument } from '@/documents/routine-document'
+import type { StanceBody } from '@/documents/stance-document'
 import { changePart, insertParts } from './edits'
 
 const over = (part: PartDocument | undefined, changes: ChangesDocument): Partial<PartDocument> => ({

@@ -1,5 +1,5 @@
 import { startTransition, useEffect, useState } from 'react'
-import type { RoutineDocument } from '@/formats/routine-document'
+import type { RoutineDocument } from '@/documents/routine-document'
 import { useRoutine } from './store'
 
 /** The routine for all that may follow a little later: what is under a finger is answered before it. */

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react'
 import type { RoutinePart, SaferWays, ShownPath } from '@/core'
-import type { PersonDocument } from '@/formats/person-document'
-import { toPerson } from '@/formats/to-core'
+import type { PersonDocument } from '@/documents/person-document'
+import { toPerson } from '@/documents/to-core'
 import { startSaferWays } from '@/workers/safer'
 import { wayTo } from './way-to'
 

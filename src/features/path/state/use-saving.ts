@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
-import type { RoutineDocument } from '@/formats/routine-document'
-import type { OwnRoutine } from '@/server/routines'
+import type { RoutineDocument } from '@/documents/routine-document'
+import type { OwnRoutine } from '@/keeping/routines'
 import { ask } from '@/ui/api/ask'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'

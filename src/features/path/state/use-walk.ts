@@ -1,10 +1,10 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { type Body, InputError, type RoutinePart, resolveBody, type ShownPath } from '@/core'
-import type { HouseWays } from '@/formats/choices-document'
-import type { Posture } from '@/formats/posture-document'
-import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
-import { toPerson } from '@/formats/to-core'
-import type { BenchPerson } from '@/server/bench'
+import { type Body, InputError, type RoutinePart, type ShownPath } from '@/core'
+import type { HouseWays } from '@/documents/choices-document'
+import type { Posture } from '@/documents/posture-document'
+import { type RoutineDocument, toRoutine } from '@/documents/routine-document'
+import { bodyOf, toPerson } from '@/documents/to-core'
+import type { BenchPerson } from '@/keeping/bench'
 import { type Given, giveForms, makeDecidedOf } from '@/teaching/given'
 import { startWalker, type Walker } from '@/workers/path'
 
@@ -25,7 +25,7 @@ export type Decidee = Pick<BenchPerson, 'document' | 'decided'>
 export type Library = { postures: readonly Posture[]; ways: HouseWays }
 
 export function sizeRoutine(routine: RoutineDocument, person: Decidee, { postures, ways }: Library): Sized {
-  const body = resolveBody(toPerson(person.document))
+  const body = bodyOf(person.document)
   const decidedOf = makeDecidedOf(body, person.decided, (id) => postures.find((posture) => posture.id === id))
   const { routine: theirs, given } = giveForms(routine, decidedOf)
   try {

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react'
-import type { BenchOfPerson, BenchPerson } from '@/server/bench'
+import type { BenchOfPerson, BenchPerson } from '@/keeping/bench'
 import { ask } from '@/ui/api/ask'
 
 /** Everybody of a group, who walk together. */

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button'
 import type { MotionFinding, ShownTransition } from '@/core'
-import type { PartDocument } from '@/formats/routine-document'
+import type { PartDocument } from '@/documents/routine-document'
 import { ENGLISH } from '@/words/language'
 import { saySeconds } from '@/words/path'
 import { changePart } from '../state/edits'

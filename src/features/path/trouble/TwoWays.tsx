@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
 import { type Body, markWay, type RoutinePart, SCHOOL_IDS, type SchoolId, type ShownPath, walkWay } from '@/core'
-import { type HouseWays, toChoices } from '@/formats/choices-document'
+import { type HouseWays, toChoices } from '@/documents/choices-document'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { VerdictMark } from '@/ui/words/VerdictMark'
 import { ENGLISH } from '@/words/language'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { DEG, makePath, resolveBody, type ShownPath, showPath } from '@/core'
-import { type RoutineDocument, toRoutine } from '@/formats/routine-document'
+import { type RoutineDocument, toRoutine } from '@/documents/routine-document'
 import { listTroubles } from './list-troubles'
 
 const body = resolveBody({

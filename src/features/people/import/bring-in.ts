@@ -1,5 +1,5 @@
-import type { RecordDocument } from '@/formats/record-document'
-import type { WholeDocument } from '@/formats/whole-document'
+import type { RecordDocument } from '@/documents/record-document'
+import type { WholeDocument } from '@/documents/whole-document'
 import { ask } from '@/ui/api/ask'
 
 /** What is sent at once, in characters of JSON: well under what the server takes. */

@@ -1,7 +1,7 @@
 import { InputError } from '@/core'
-import { parse, parseJson } from '@/formats/parse'
-import { type RecordDocument, recordDocument } from '@/formats/record-document'
-import { WHOLE_FORMAT, type WholeDocument, wholeDocument } from '@/formats/whole-document'
+import { parse, parseJson } from '@/documents/parse'
+import { type RecordDocument, recordDocument } from '@/documents/record-document'
+import { WHOLE_FORMAT, type WholeDocument, wholeDocument } from '@/documents/whole-document'
 import { readCsv } from '@/records/csv'
 import type { BadRow } from '@/records/spreadsheet'
 

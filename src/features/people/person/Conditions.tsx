@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import type { Side } from '@/core'
-import { parse } from '@/formats/parse'
-import { readFigure } from '@/formats/read-figure'
-import { limitEntry } from '@/formats/record-document'
+import { parse } from '@/documents/parse'
+import { readFigure } from '@/documents/read-figure'
+import { limitEntry } from '@/documents/record-document'
 import {
   CONDITIONS,
   confirmCaution,

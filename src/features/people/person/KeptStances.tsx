@@ -1,11 +1,11 @@
 import { useMemo } from 'react'
-import { resolveBody, type SchoolId, tryAnalyse } from '@/core'
-import { dayOf } from '@/formats/day'
-import type { PersonDocument } from '@/formats/person-document'
-import { mergeLibrary } from '@/formats/posture-document'
-import { toPerson, toStance } from '@/formats/to-core'
-import type { KeptStance } from '@/server/bench'
-import type { OwnPosture } from '@/server/library'
+import { type SchoolId, tryAnalyse } from '@/core'
+import { dayOf } from '@/documents/day'
+import type { PersonDocument } from '@/documents/person-document'
+import { mergeLibrary } from '@/documents/posture-document'
+import { bodyOf, toStance } from '@/documents/to-core'
+import type { KeptStance } from '@/keeping/bench'
+import type { OwnPosture } from '@/keeping/library'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
 import { ENGLISH } from '@/words/language'
@@ -21,7 +21,7 @@ type KeptStancesProps = {
 
 /** Everything that was kept for somebody on the bench, in any posture, as it holds today; each opens there. */
 export function KeptStances({ id, stances, document, own }: KeptStancesProps) {
-  const body = useMemo(() => resolveBody(toPerson(document)), [document])
+  const body = useMemo(() => bodyOf(document), [document])
   const library = useMemo(() => mergeLibrary(own), [own])
   if (stances.length === 0) return null
   return (

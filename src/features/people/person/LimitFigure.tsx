@@ -1,7 +1,7 @@
 'use client'
 
 import type { JointName, LimitPlace, Pose, Vec3 } from '@/core'
-import { rowOf } from '@/formats/limit-fields'
+import { rowOf } from '@/documents/limit-fields'
 import type { Binding } from '@/records/binding'
 import type { OwnStanding } from '@/records/standing'
 import { FlatFigure } from '@/ui/figure/FlatFigure'

@@ -1,4 +1,4 @@
-import type { RecordDocument } from '@/formats/record-document'
+import type { RecordDocument } from '@/documents/record-document'
 import type { OwnStanding } from '@/records/standing'
 import type { Effects } from '@/records/test-effects'
 import { SmallVial } from '@/ui/vial/SmallVial'

@@ -1,9 +1,9 @@
 import { useEffect, useMemo, useState } from 'react'
-import { resolveBody, type SchoolId } from '@/core'
-import type { Posture } from '@/formats/posture-document'
-import { type Asked, listAsked } from '@/formats/repertoire-document'
-import { toPerson } from '@/formats/to-core'
-import type { BenchPerson } from '@/server/bench'
+import type { SchoolId } from '@/core'
+import type { Posture } from '@/documents/posture-document'
+import { type Asked, listAsked } from '@/documents/repertoire-document'
+import { bodyOf } from '@/documents/to-core'
+import type { BenchPerson } from '@/keeping/bench'
 import { type Answer, decidedIn } from '@/teaching/answer'
 import { startRepertoire } from '@/workers/repertoire'
 
@@ -25,7 +25,7 @@ export function useGroupRepertoire(
     const walk = async () => {
       for (const { id, document, decided } of members) {
         if (ended) return
-        const { person } = resolveBody(toPerson(document))
+        const { person } = bodyOf(document)
         const rows: (Answer | null)[] = asked.map(() => null)
         const run = startRepertoire(person, asked, school, decidedIn(decided, group), (at, row) => {
           rows[at] = row

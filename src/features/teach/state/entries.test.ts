@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { NO_LOAD } from '@/core'
-import type { PieceDocument } from '@/formats/lesson-document'
+import type { PieceDocument } from '@/documents/lesson-document'
 import type { Worked } from '@/teaching/lessons/work-piece'
 import { entriesOf } from './entries'
 

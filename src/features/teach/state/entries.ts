@@ -1,5 +1,5 @@
 import { calcHour, DEG, NO_LOAD, timesLoad, type WorkedPiece } from '@/core'
-import type { PieceDocument } from '@/formats/lesson-document'
+import type { PieceDocument } from '@/documents/lesson-document'
 import type { Worked } from '@/teaching/lessons/work-piece'
 import type { LogEntry } from '@/ui/api/use-outbox'
 

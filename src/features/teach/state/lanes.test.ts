@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { NO_LOAD } from '@/core'
-import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
-import { fromMeasures, mergeLibrary } from '@/formats/posture-document'
-import type { BenchPerson } from '@/server/bench'
+import type { LessonDocument, PieceDocument } from '@/documents/lesson-document'
+import { fromMeasures, mergeLibrary } from '@/documents/posture-document'
+import type { BenchPerson } from '@/keeping/bench'
 import type { Worked } from '@/teaching/lessons/work-piece'
 import { listLanes } from './lanes'
 

@@ -1,8 +1,8 @@
-import { type Body, layOut, resolveBody, type SchoolId, type Stance } from '@/core'
-import type { LessonDocument, PieceDocument } from '@/formats/lesson-document'
-import type { Posture } from '@/formats/posture-document'
-import { toPerson, toStance } from '@/formats/to-core'
-import type { BenchPerson } from '@/server/bench'
+import { type Body, layOut, type SchoolId, type Stance } from '@/core'
+import type { LessonDocument, PieceDocument } from '@/documents/lesson-document'
+import type { Posture } from '@/documents/posture-document'
+import { bodyOf, toStance } from '@/documents/to-core'
+import type { BenchPerson } from '@/keeping/bench'
 import type { Worked } from '@/teaching/lessons/work-piece'
 import { sayDoing, sayEverybody, sayNotWorkedOut } from '@/words/lessons'
 
@@ -36,7 +36,7 @@ export function listLanes(
       lane.people.push(person)
       continue
     }
-    const body = resolveBody(toPerson(person.document))
+    const body = bodyOf(person.document)
     const own = does?.given?.stance
     const stance = own ? toStance(own) : does && stanceOf(does.as, piece, lesson, postures, body)
     const order = does ? ORDER.indexOf(does.as) : ORDER.length

@@ -1,4 +1,4 @@
-import type { RoutineDocument } from '@/formats/routine-document'
+import type { RoutineDocument } from '@/documents/routine-document'
 import { type Beat, beatAt, listBeats } from '@/teaching/lessons/schedule'
 
 /** Where a round is at a moment: which round, the second of it, the beat and how far through. */

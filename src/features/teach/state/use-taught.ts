@@ -1,6 +1,6 @@
 import { useEffect } from 'react'
 import { stamp } from '@/clock'
-import type { LessonDocument } from '@/formats/lesson-document'
+import type { LessonDocument } from '@/documents/lesson-document'
 import { ask, OvertakenError } from '@/ui/api/ask'
 
 const TELL_AGAIN_MS = 4000

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react'
-import type { LessonDocument } from '@/formats/lesson-document'
-import type { BenchPerson } from '@/server/bench'
+import type { LessonDocument } from '@/documents/lesson-document'
+import type { BenchPerson } from '@/keeping/bench'
 import type { Worked } from '@/teaching/lessons/work-piece'
 import { openLessonWork, type Stock, toLearner } from '@/workers/lesson'
 

@@ -1,5 +1,5 @@
-import { answer } from '@/server/answer'
-import { readBench } from '@/server/bench'
+import { answer } from '@/keeping/answer'
+import { readBench } from '@/keeping/bench'
 
 type Context = { params: Promise<{ personId: string }> }
 

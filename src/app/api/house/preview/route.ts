@@ -1,4 +1,4 @@
-import { answerDocument } from '@/server/answer'
-import { previewHouse } from '@/server/house-preview'
+import { answerDocument } from '@/keeping/answer'
+import { previewHouse } from '@/keeping/house-preview'
 
 export const POST = (request: Request) => answerDocument(request, previewHouse)

@@ -1,5 +1,5 @@
-import { answerDocument } from '@/server/answer'
-import { rewordKept, takeAwayKept } from '@/server/bench'
+import { answerDocument } from '@/keeping/answer'
+import { rewordKept, takeAwayKept } from '@/keeping/bench'
 
 type Context = { params: Promise<{ id: string }> }
 

@@ -1,5 +1,5 @@
-import { answerDocument } from '@/server/answer'
-import { changePosture, resetPosture } from '@/server/library'
+import { answerDocument } from '@/keeping/answer'
+import { changePosture, resetPosture } from '@/keeping/library'
 
 type Context = { params: Promise<{ id: string }> }
 

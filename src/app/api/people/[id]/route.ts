@@ -1,5 +1,5 @@
-import { answer, answerDocument } from '@/server/answer'
-import { readRecord, saveRecord, takeAway } from '@/server/people'
+import { answer, answerDocument } from '@/keeping/answer'
+import { readRecord, saveRecord, takeAway } from '@/keeping/people'
 
 type Context = { params: Promise<{ id: string }> }
 

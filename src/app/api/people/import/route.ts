@@ -1,5 +1,5 @@
-import { answerDocument, LARGEST_FILE } from '@/server/answer'
-import { endImport, takeBackImport, takeImportPart } from '@/server/people'
+import { answerDocument, LARGEST_FILE } from '@/keeping/answer'
+import { endImport, takeBackImport, takeImportPart } from '@/keeping/people'
 
 /** A part of a long list; and, once all are there, everybody onto the list at once. */
 export const POST = (request: Request) => answerDocument(request, takeImportPart, LARGEST_FILE)

@@ -1,5 +1,5 @@
-import { answerDocument } from '@/server/answer'
-import { resetRoutine, saveRoutine } from '@/server/routines'
+import { answerDocument } from '@/keeping/answer'
+import { resetRoutine, saveRoutine } from '@/keeping/routines'
 
 type Context = { params: Promise<{ id: string }> }
 

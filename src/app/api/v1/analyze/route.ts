@@ -1,5 +1,5 @@
-import { analyseDocument } from '@/formats/analyse-document'
-import { answerOpen } from '@/server/answer'
+import { analyseDocument } from '@/documents/analyse-document'
+import { answerOpen } from '@/keeping/answer'
 import { IN_DOCUMENTS } from '@/words/documents'
 
 export const POST = (request: Request) => answerOpen(request, (value) => analyseDocument(value, IN_DOCUMENTS))

@@ -1,5 +1,5 @@
-import { answerOpen, LARGEST_FILE } from '@/server/answer'
-import { search } from '@/server/search/pool'
+import { answerOpen, LARGEST_FILE } from '@/keeping/answer'
+import { search } from '@/keeping/search/pool'
 
 export const POST = (request: Request) =>
   answerOpen(request, (value) => search('fit', value, request.signal), LARGEST_FILE)

@@ -1,4 +1,4 @@
-import { answerOpen } from '@/server/answer'
-import { search } from '@/server/search/pool'
+import { answerOpen } from '@/keeping/answer'
+import { search } from '@/keeping/search/pool'
 
 export const POST = (request: Request) => answerOpen(request, (value) => search('path', value, request.signal))

@@ -1,5 +1,5 @@
-import { answerOpen } from '@/server/answer'
-import { search } from '@/server/search/pool'
+import { answerOpen } from '@/keeping/answer'
+import { search } from '@/keeping/search/pool'
 
 /** ?school=ID, ?posture=ID and ?wayIn=yes say what is asked of the person or stance in the body. */
 export const POST = (request: Request) => {

@@ -1,5 +1,5 @@
-import { answerDocument } from '@/server/answer'
-import { keepDraft } from '@/server/bench'
+import { answerDocument } from '@/keeping/answer'
+import { keepDraft } from '@/keeping/bench'
 
 type Context = { params: Promise<{ personId: string }> }
 

@@ -1,5 +1,5 @@
-import { answerDocument } from '@/server/answer'
-import { keepStance } from '@/server/bench'
+import { answerDocument } from '@/keeping/answer'
+import { keepStance } from '@/keeping/bench'
 
 type Context = { params: Promise<{ personId: string }> }
 

@@ -1,0 +1,45 @@
+import { randomUUID } from 'node:crypto'
+import { z } from 'zod'
+import { InputError } from '@/core'
+import { filledText, list, text } from '@/documents/fields'
+import { parse } from '@/documents/parse'
+import { database } from '@/keeping/db/client'
+import { listGroups, renameGroup as rename, requireGroups } from '@/keeping/db/groups'
+import type { Group } from '@/records/groups'
+
+const naming = z.object({ names: list(filledText(80), 'groups') })
+const renaming = z.object({ id: text(80), name: filledText(80) })
+
+/** Every group by name, also those that nobody is in any more: a plan of theirs is kept. */
+export async function readGroups(): Promise<Group[]> {
+  return (await listGroups(database())).map(({ id, name }) => ({ id, name }))
+}
+
+/** The groups of some names; those that are not there yet are made. */
+async function groupsOf(names: readonly string[]): Promise<Group[]> {
+  const wanted = [...new Set(names)].map((name) => ({ id: randomUUID(), name }))
+  return (await requireGroups(database(), wanted)).map(({ id, name }) => ({ id, name }))
+}
+
+/** The groups of some names, made where they are not there yet. @throws InputError naming the name that is wrong */
+export const takeGroups = async (value: unknown): Promise<Group[]> => groupsOf(parse(naming, value).names)
+
+/** Records as files hold them, by the names of their groups, as they are kept here: by ids. */
+export async function keepByIds<T extends { groups: string[] }>(records: readonly T[]): Promise<T[]> {
+  const ids = new Map((await groupsOf(records.flatMap(({ groups }) => groups))).map(({ id, name }) => [name, id]))
+  return records.map((record) => ({ ...record, groups: record.groups.map((name) => ids.get(name) as string) }))
+}
+
+/** Gives a group another name; who is in it and what is planned for it stays. @throws InputError for a name that is taken */
+export async function renameGroup(value: unknown): Promise<Group> {
+  const { id, name } = parse(renaming, value)
+  const done = await rename(database(), id, name)
+  if (done === 'taken') throw new InputError('name', name, { code: 'freeName' })
+  if (done === 'gone') throw new InputError('id', id, { code: 'known.group' })
+  return { id, name }
+}
+
+/** @throws InputError where there is no such group */
+export async function requireGroup(id: string): Promise<void> {
+  if (!(await readGroups()).some((group) => group.id === id)) throw new InputError('group', id, { code: 'known.group' })
+}
