@@ -8,6 +8,8 @@ import type { PaperSize, Sheet } from './sheet'
 export type LessonLine = { fromMin: number; minutes: number; title: string; say: string; more: string; rests: boolean }
 
 const STRIP = 12
+/** The length of a minute on the strip, millimetres. */
+const MINUTE = 1.8
 const TEXT = MARGIN + STRIP + 20
 
 /**
@@ -24,8 +26,10 @@ export function lessonSheets(
 ): Sheet[] {
   const pages = new Pages(title, size, words)
   const inner = pages.width - TEXT - MARGIN
-  pages.write(needs, { size: 4.4 })
-  pages.y += 4
+  if (needs) {
+    pages.write(needs, { size: 4.4 })
+    pages.y += 4
+  }
   for (const { fromMin, minutes, title: name, say, more, rests } of lines) {
     const set = (at: number) => {
       const first = setText(name, { x: TEXT, y: at, width: inner, size: 5, bold: true })
@@ -34,7 +38,7 @@ export function lessonSheets(
       const parts = [first, ...(say ? [second] : []), ...(more ? [third] : [])]
       return { marks: parts.flatMap((part) => part.marks), y: third.y }
     }
-    const tall = Math.max(set(0).y + 3, 4 + minutes * 2.2)
+    const tall = Math.max(set(0).y + 3, 4 + minutes * MINUTE)
     if (!pages.has(tall)) pages.begin()
     const { y } = pages
     pages.add(

@@ -10,7 +10,7 @@ import {
   type TestEntry,
 } from '@/documents/record-document'
 import { bodyOf, toPerson } from '@/documents/to-core'
-import { sayBound, sayLimit, sayOrigin } from '@/words/limits'
+import { sayAllBound, sayBound, sayLimit, sayOrigin } from '@/words/limits'
 import { sayColumn, sayDue, sayRow } from '@/words/records'
 import { type Binding, bindLimits, bindOnDay, findToday } from './binding'
 import { capVerdict } from './cap-verdict'
@@ -128,6 +128,11 @@ describe('which limit binds', () => {
     expect([before.overdue, after.overdue, after.entry.value]).toEqual([undefined, true, 50])
     expect(sayBound(after)).toMatch(/Dr\. Venn .*review 11.March; its review is past\)$/)
     expect(sayBound(before)).not.toContain('past')
+    // What one said on one day is said together.
+    const two = { ...before, what: 'kneeFlexionMaxDeg' as const }
+    const whole = sayAllBound([before, after, two])
+    expect(whole.split('; ')[0]).toMatch(/^50.% on the left leg at most, left knee bend 50° at most \(Dr\./)
+    expect(whole.match(/Dr\. Venn/g)).toHaveLength(2)
   })
 
   it('says who, when and until when', () => {

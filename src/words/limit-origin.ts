@@ -3,7 +3,7 @@ import { keyOf } from '@/documents/limit-fields'
 import type { Binding } from '@/records/binding'
 import { sayHouseRule, sayRule } from './findings'
 import { ENGLISH, type Words } from './language'
-import { sayBound } from './limits'
+import { sayAllBound } from './limits'
 import { uncapital } from './lists'
 
 /** Where the limit of a finding comes from: who said it of this person and when, what the house set, or the rule itself. */
@@ -24,10 +24,7 @@ export function sayLimitOrigin(
   const own = limits.filter(
     ({ what, side: of }) => keys.some((key) => key === keyOf(what)) && (of === undefined || of === side),
   )
-  if (own.length > 0) {
-    const said = own.map((one) => sayBound(one, words))
-    return words.say('limits.from.person', { limits: said.join('; ') })
-  }
+  if (own.length > 0) return words.say('limits.from.person', { limits: sayAllBound(own, words) })
   const changed = keys.filter((key): key is HouseKey => key in HOUSE_RULES && house?.[key as HouseKey] !== undefined)
   if (changed.length === 0) return words.say('limits.from.rule', { source: sayRule(finding.rule, 'source', words) })
   return words.say('limits.from.house', {

@@ -76,12 +76,17 @@ export const sayBoundBy = ({ entry, today, overdue }: Binding, words: Words = EN
   `${sayOrigin(entry, today, words)}${overdue ? `; ${words.say('limits.overdue')}` : ''}`
 
 /** What binds, with who said it. */
-export const sayBound = (binding: Binding, words: Words = ENGLISH): string =>
-  `${sayBinding(binding, words)} (${sayBoundBy(binding, words)})`
+export const sayBound = (binding: Binding, words: Words = ENGLISH): string => sayAllBound([binding], words)
 
-/** All that binds somebody, each with who said so; '' where nothing does. */
-export const sayAllBound = (limits: readonly Binding[], words: Words = ENGLISH): string =>
-  limits.map((one) => sayBound(one, words)).join('; ')
+/** All that binds somebody, with who said so; what one said on one day is said together; '' where nothing binds. */
+export function sayAllBound(limits: readonly Binding[], words: Words = ENGLISH): string {
+  const said = new Map<string, string[]>()
+  for (const one of limits) {
+    const by = sayBoundBy(one, words)
+    said.set(by, [...(said.get(by) ?? []), sayBinding(one, words)])
+  }
+  return [...said].map(([by, some]) => `${some.join(', ')} (${by})`).join('; ')
+}
 
 /** What clinicians ordered, each with who, when and until when; '' where nothing is. */
 export const sayOrders = (limits: readonly Binding[], words: Words = ENGLISH): string =>

@@ -84,13 +84,14 @@ describe('harder, the same or easier', () => {
     }
     expect(grave({}, {}, { nearFall: true, dizzy: true, pain: 5 })).toEqual(['easier', ['nearFall', 'dizzy', 'pain']])
     expect(grave({}, {}, { pain: 2 })).toEqual(['same', ['painMore']])
+    expect(grave({}, { pain: 2 }, { pain: 5 })).toEqual(['easier', ['pain']])
     expect(grave({ pain: 2 }, { pain: 2 }, { pain: 2 })).toEqual(['harder', []])
     // Classes that went well since are no answer; a word on it that day or later is, and days on end let it be.
     expect(grave({ nearFall: true }, {}, {})).toEqual(['same', ['nearFall']])
     const days = classes({ nearFall: true }, { dizzy: true }, {}, { nearFall: true })
     const open = (answered: string | null, day = on(31)) =>
       decide(days, day, USUAL_PRACTICE, answered).grave.map((one) => `${one.code} ${one.day}`)
-    expect(open(null)).toEqual([`dizzy ${on(10)}`, `nearFall ${on(24)}`])
+    expect(open(null)).toEqual([`nearFall ${on(24)}`, `dizzy ${on(10)}`])
     expect(open(on(10))).toEqual([`nearFall ${on(24)}`])
     expect([open(on(24)), open(null, '2026-05-20')]).toEqual([[], []])
     expect(grave({}, {}, { nearFall: true, came: false })).toEqual(['harder', []])

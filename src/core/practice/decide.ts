@@ -79,7 +79,8 @@ export function decide(days: readonly ClassDay[], on: string, rules: Practice, a
 /** Pain of so much more than what is usual for them is new. */
 const MORE_PAIN = 2
 
-const GRAVE: ReadonlySet<Reason['code']> = new Set(['nearFall', 'stopped', 'dizzy', 'pain'])
+/** The gravest first; pain that is much and pain that is new are one. */
+const GRAVE: readonly Reason['code'][][] = [['nearFall'], ['stopped'], ['dizzy'], ['pain', 'painMore']]
 
 /** For so many days what happened waits for its answer; classes that went well meanwhile are none. */
 export const GRAVE_DAYS = 56
@@ -89,11 +90,11 @@ function listGrave(came: readonly ClassDay[], on: string, rules: Practice, answe
   const recent = came.filter(({ day }) => daysBetween(day, on) <= GRAVE_DAYS)
   const found = recent.flatMap((one, i) => {
     if (answered !== null && one.day <= answered) return []
-    const hard = listHard(one, rules).filter(({ code }) => GRAVE.has(code))
+    const hard = listHard(one, rules)
     const more = hard.some(({ code }) => code === 'pain') ? null : findMorePain(one, recent.slice(0, i))
     return more ? [...hard, more] : hard
   })
-  return found.filter(({ code }, i) => !found.slice(i + 1).some((later) => later.code === code))
+  return GRAVE.flatMap((codes) => found.findLast(({ code }) => codes.includes(code)) ?? [])
 }
 
 /** Pain that is much more than what was usual for them in the classes before. */

@@ -5,7 +5,7 @@ import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
 import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import { sayFinding, sayHeading } from '@/words/findings'
-import { sayBound, sayToday } from '@/words/limits'
+import { sayAllBound, sayToday } from '@/words/limits'
 import { restsOnEstimate, sayReason, worstFirst } from '@/words/reasons'
 import styles from './class-fit.module.css'
 import type { Member } from './member'
@@ -39,7 +39,7 @@ export function WhySheet({ member, analysis, onClose, onAway }: WhySheetProps) {
         <p>{sayReason(analysis)}</p>
       )}
       {today && <p>Today: {sayToday(today)}.</p>}
-      {limits.length > 0 && <p className={styles.quiet}>{limits.map((one) => sayBound(one)).join('; ')}.</p>}
+      {limits.length > 0 && <p className={styles.quiet}>{sayAllBound(limits)}.</p>}
       <div className={sheet.actions}>
         <Button href={`/bench?person=${member.id}`} variant="contained">
           Put on the bench

@@ -11,8 +11,8 @@ import styles from './words.module.css'
 type NumberWordProps = {
   /** What it sets, for those who hear it. */
   label: string
-  /** In the unit that is shown. */
-  value: number
+  /** In the unit that is shown; null where nobody said it. */
+  value: number | null
   unit: string
   step: number
   min: number
@@ -22,6 +22,8 @@ type NumberWordProps = {
   /** A word that says which way it goes, in place of a sign: 30° in, 5 cm behind. */
   way?: (value: number) => string
   onChange: (value: number) => void
+  /** Where it may be left unsaid: what is said then, and what unsays it. */
+  unsaid?: { text: string; onClear: () => void }
   /** A drag is one step for undo. */
   onDragStart?: () => void
   onDragEnd?: () => void
@@ -36,7 +38,7 @@ const SIGNED = /^\s*[+−-]/
  * What is typed goes the way that is said, unless it has a sign, and is taken while it is typed.
  */
 export function NumberWord(props: NumberWordProps) {
-  const { label, value, unit, step, min, max, digits = 1, way, onChange, onDragStart, onDragEnd } = props
+  const { label, value, unit, step, min, max, digits = 1, way, onChange, unsaid, onDragStart, onDragEnd } = props
   const input = useRef<HTMLInputElement>(null)
   const before = useRef(value)
   const typed = useRef(false)
@@ -44,7 +46,7 @@ export function NumberWord(props: NumberWordProps) {
   const within = (figure: number) => Math.min(max, Math.max(min, figure))
   const read = (text: string) => {
     const figure = readFigure(text)
-    return way && value < 0 && !SIGNED.test(text) ? -figure : figure
+    return way && value !== null && value < 0 && !SIGNED.test(text) ? -figure : figure
   }
   // While it is typed only what is within its range is taken: the 1 of 160 is not.
   const { type, drop } = useTaking((text) => {
@@ -55,13 +57,16 @@ export function NumberWord(props: NumberWordProps) {
     if (!typed.current) return
     typed.current = false
     drop()
+    if (text.trim() === '' && value !== null) return unsaid?.onClear()
     const figure = within(read(text))
     if (Number.isFinite(figure) && figure !== value) onChange(figure)
   }
   const takeBack = () => {
     typed.current = false
     drop()
-    if (before.current !== value) onChange(before.current)
+    if (before.current === value) return
+    if (before.current === null) unsaid?.onClear()
+    else onChange(before.current)
   }
   /** A field that is left shows what was taken; it is where one goes on, without a figure lost that is typed at once. */
   const leave = (field: HTMLInputElement) => {
@@ -99,11 +104,12 @@ export function NumberWord(props: NumberWordProps) {
 
   // What was stepped to is all chosen, as what was come to: the next figure typed replaces it.
   useEffect(() => {
-    if (Number.isFinite(value) && !typed.current && document.activeElement === input.current) input.current?.select()
+    if (value !== null && Number.isFinite(value) && !typed.current && document.activeElement === input.current)
+      input.current?.select()
   }, [value])
 
   const said = unit === '°' ? '°' : ` ${unit}`
-  const figure = Math.abs(Number(value.toFixed(digits)))
+  const sayValue = (shown: number) => `${way ? Math.abs(shown) : shown}${said}${way ? ` ${way(shown)}` : ''}`
   return (
     <>
       <NumberField.Root
@@ -129,10 +135,11 @@ export function NumberWord(props: NumberWordProps) {
             role="spinbutton"
             aria-label={label}
             aria-roledescription={undefined}
-            aria-valuenow={value}
+            aria-valuenow={value ?? undefined}
+            placeholder="–"
             aria-valuemin={min}
             aria-valuemax={max}
-            aria-valuetext={`${way ? figure : Number(value.toFixed(digits))}${said}${way ? ` ${way(value)}` : ''}`}
+            aria-valuetext={value === null ? unsaid?.text : sayValue(Number(value.toFixed(digits)))}
             style={(state) => ({ '--figures': state.inputValue.length || 1 }) as CSSProperties}
             onFocus={(event) => {
               before.current = value
@@ -149,7 +156,7 @@ export function NumberWord(props: NumberWordProps) {
           {said}
         </NumberField.ScrubArea>
       </NumberField.Root>
-      {way && ` ${way(value)}`}
+      {way && value !== null && ` ${way(value)}`}
     </>
   )
 }

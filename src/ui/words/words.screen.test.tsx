@@ -22,6 +22,15 @@ function Turn({ first, ...given }: Given & { first: number }) {
   return <NumberWord label="Turn" value={value} unit="°" step={5} min={-90} max={90} {...given} onChange={onChange} />
 }
 
+/** A number that nobody said yet. */
+function Hold() {
+  const [value, setValue] = useState<number | null>(null)
+  const unsaid = { text: 'not said', onClear: () => setValue(null) }
+  return (
+    <NumberWord label="Turn" value={value} unit="°" step={5} min={0} max={90} onChange={setValue} unsaid={unsaid} />
+  )
+}
+
 function openNumber(first: number, given: Given = {}) {
   render(<Turn first={first} {...given} />)
   const field = screen.getByRole<HTMLInputElement>('spinbutton', { name: 'Turn' })
@@ -91,6 +100,23 @@ describe('a number in a sentence', () => {
     expect(now()).toBe(45)
     await user.keyboard('{Escape}')
     expect(now()).toBe(10)
+  })
+
+  it('that nobody said is no nought: it is said by a figure, unsaid by emptying it, and as it was by Escape', async () => {
+    render(<Hold />)
+    const field = screen.getByRole<HTMLInputElement>('spinbutton', { name: 'Turn' })
+    const said = () => [field.value, field.getAttribute('aria-valuenow'), field.getAttribute('aria-valuetext')]
+    expect(said()).toEqual(['', null, 'not said'])
+    await user.type(field, '0{Enter}')
+    expect(said()).toEqual(['0', '0', '0°'])
+    await user.clear(field)
+    await user.tab()
+    expect(said()).toEqual(['', null, 'not said'])
+    await user.type(field, '12')
+    await act(() => new Promise((done) => setTimeout(done, 700)))
+    expect(said()[1]).toBe('12')
+    await user.keyboard('{Escape}')
+    expect(said()[1]).toBeNull()
   })
 
   it('what is typed and not left is taken when the page is', async () => {

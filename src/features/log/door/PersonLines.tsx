@@ -132,7 +132,11 @@ export const PersonLines = memo(function PersonLines({ attendee, onSay }: Person
                   {say(side === 'left' ? 'fields.holdLeft' : 'fields.holdRight')}{' '}
                   <NumberWord
                     label={`${say(side === 'left' ? 'fields.holdLeft' : 'fields.holdRight')}, ${name}`}
-                    value={shown.holdS[side] ?? 0}
+                    value={shown.holdS[side]}
+                    unsaid={{
+                      text: say('fields.unsaid'),
+                      onClear: () => set({ holdS: { ...shown.holdS, [side]: null } }),
+                    }}
                     unit="s"
                     step={1}
                     min={0}
