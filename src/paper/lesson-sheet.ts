@@ -9,7 +9,7 @@ export type LessonLine = { fromMin: number; minutes: number; title: string; say:
 
 const STRIP = 12
 /** The length of a minute on the strip, millimetres. */
-const MINUTE = 1.8
+const MINUTE = 1.5
 const TEXT = MARGIN + STRIP + 20
 
 /**
@@ -38,7 +38,7 @@ export function lessonSheets(
       const parts = [first, ...(say ? [second] : []), ...(more ? [third] : [])]
       return { marks: parts.flatMap((part) => part.marks), y: third.y }
     }
-    const tall = Math.max(set(0).y + 3, 4 + minutes * MINUTE)
+    const tall = Math.max(set(0).y + 2, 4 + minutes * MINUTE)
     if (!pages.has(tall)) pages.begin()
     const { y } = pages
     pages.add(
