@@ -138,6 +138,8 @@ export const recordDocument = z.looseObject(
     name: filledText(120),
     story: text(500).default(''),
     notes: text(5000).default(''),
+    /** The notes came in with a list, and nobody said yet that they were taken care of. */
+    noteOpen: z.boolean().optional(),
     groups: list(filledText(80), 'groups').default([]),
     archived: flag.optional(),
     /** As measured: what is missing is estimated from stature. Limits and house rules have their own places. */

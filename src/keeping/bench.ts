@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { stamp } from '@/clock'
-import { analyse, InputError, SCHOOL_IDS, type SchoolId, type Side } from '@/core'
+import { analyse, InputError, SCHOOL_IDS, type SchoolId } from '@/core'
 import { filledText, oneOf, text } from '@/documents/fields'
 import type { PainPlace } from '@/documents/pain-places'
 import { parse } from '@/documents/parse'
@@ -24,7 +24,6 @@ import {
   saveDraft,
 } from '@/keeping/db/kept'
 import { type Binding, findToday } from '@/records/binding'
-import { listUnanswered } from '@/records/conditions'
 import { beginsWithHand, type FallsTold, findFalls } from '@/records/falls'
 import type { Group } from '@/records/groups'
 import type { KeptRecord } from '@/records/kept-record'
@@ -32,6 +31,7 @@ import { resolveRecord } from '@/records/resolve'
 import { readStanding } from '@/records/standing'
 import type { Effect } from '@/records/test-effects'
 import { type Mark, readMark } from '@/records/today'
+import { readUnanswered, type Unanswered } from '@/records/unanswered'
 import type { Decided } from '@/teaching/answer'
 import { today } from './clock'
 import { over, saveOver } from './conflict'
@@ -69,8 +69,8 @@ export type BenchPerson = {
   /** What was told of falls, and whether they begin with a hand until they are timed. */
   falls: FallsTold | null
   beginsWithHand: boolean
-  /** Usual cautions of their conditions that would limit them, and that nobody answered yet. */
-  unanswered: { condition: string; caution: string; side?: Side }[]
+  /** Usual cautions of their conditions that would limit them, a note that came in with a list: what nobody answered yet. */
+  unanswered: Unanswered[]
   /** What else was written down of them, or came in with a list. */
   notes: string
   /** Why today is lowered. */
@@ -157,11 +157,7 @@ function toBenchPerson(
     limits: bindings.map((binding) => ({ ...binding, outranked: [] })),
     measured: measured.flatMap(([effect, found]) => (found ? [{ effect, from: found.from }] : [])),
     watch: record.watch.filter(({ gone }) => !gone).map(({ sign, on }) => ({ sign, on })),
-    unanswered: listUnanswered(record).map(({ condition, caution, side }) => ({
-      condition: condition.id,
-      caution: caution.id,
-      ...(side && { side }),
-    })),
+    unanswered: readUnanswered(record),
     notes: record.notes,
     falls: findFalls(record, day),
     beginsWithHand: beginsWithHand(record, day),

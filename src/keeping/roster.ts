@@ -2,11 +2,13 @@ import type { Margins, Verdict } from '@/core'
 import type { HouseDocument } from '@/documents/house-document'
 import type { LimitEntry } from '@/documents/record-document'
 import { findToday } from '@/records/binding'
+import { capVerdict } from '@/records/cap-verdict'
 import { type Due, listDue } from '@/records/due'
 import type { Group } from '@/records/groups'
 import type { KeptRecord } from '@/records/kept-record'
 import { isBaseEstimated, resolveRecord } from '@/records/resolve'
 import { readStanding } from '@/records/standing'
+import { readUnanswered, type Unanswered } from '@/records/unanswered'
 import { today } from './clock'
 import { readGroups } from './groups'
 import { readHouse } from './house'
@@ -37,6 +39,7 @@ export type RosterRow = {
   } | null
   limits: SaidLimit[]
   due: Due[]
+  unanswered: Unanswered[]
   today: string | null
 }
 
@@ -68,6 +71,7 @@ function rowOf(kept: KeptRecord, day: string, house: HouseDocument): RosterRow {
 function toRow({ id, record }: KeptRecord, day: string, house: HouseDocument): RosterRow {
   const { document, bindings } = resolveRecord(record, day, house)
   const { analysis, seen, cautious } = readStanding(record, document, day)
+  const unanswered = readUnanswered(record)
   return {
     id,
     name: record.name,
@@ -75,7 +79,7 @@ function toRow({ id, record }: KeptRecord, day: string, house: HouseDocument): R
     groups: record.groups,
     archived: record.archived ?? false,
     standing: analysis && {
-      verdict: cautious ? null : analysis.verdict,
+      verdict: cautious ? null : capVerdict(analysis.verdict, unanswered.length),
       margins: analysis.margins.usable,
       reserve: analysis.reserve,
       seen: cautious && seen ? seen.on : null,
@@ -84,6 +88,7 @@ function toRow({ id, record }: KeptRecord, day: string, house: HouseDocument): R
     },
     limits: bindings.map(({ what, side, entry: { value, grade } }) => ({ what, side, value, grade })),
     due: listDue(record, day),
+    unanswered,
     today: findToday(record, day)?.reason ?? null,
   }
 }

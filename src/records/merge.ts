@@ -101,7 +101,7 @@ export const RECORD_PARTS: readonly RecordPart[] = [
       ),
     ],
   },
-  { name: 'words', keys: ['story', 'notes'], list: ({ story, notes }) => texts(story, notes) },
+  { name: 'words', keys: ['story', 'notes', 'noteOpen'], list: ({ story, notes }) => texts(story, notes) },
 ]
 
 const isSame = (a: RecordDocument, b: RecordDocument, keys: readonly string[]) =>

@@ -85,7 +85,13 @@ function readRow(cells: readonly string[], mapping: Mapping, reading: Reading, o
   const measured = { statureM: dated, massKg: dated, ...(body.ageYears !== undefined && { ageYears: dated }) }
   return parse(
     recordDocument,
-    makeRecord(at('name'), body, { groups, story: at('story'), notes: at('notes'), measured }),
+    makeRecord(at('name'), body, {
+      groups,
+      story: at('story'),
+      notes: at('notes'),
+      ...(at('notes') && { noteOpen: true }),
+      measured,
+    }),
   )
 }
 

@@ -1,4 +1,4 @@
-import type { InputError, Side } from '@/core'
+import type { InputError } from '@/core'
 import type { LimitEntry, RecordDocument, TestEntry, TestId } from '@/documents/record-document'
 import type { Due } from '@/records/due'
 import type { FallsTold } from '@/records/falls'
@@ -7,6 +7,7 @@ import { type Reference, SIMPLE_TESTS } from '@/records/simple-tests'
 import type { Column } from '@/records/spreadsheet'
 import type { StanceFamily } from '@/records/test-effects'
 import type { Mark } from '@/records/today'
+import type { Unanswered } from '@/records/unanswered'
 import { sayFieldError } from './fields'
 import { sayCentimetres } from './figures'
 import { ENGLISH, type Words } from './language'
@@ -62,21 +63,25 @@ export function sayFalls({ on, times, injured, doing }: FallsTold, words: Words 
   })
 }
 
-/** Which usual cautions nobody answered; '' where all were. */
-export function sayUnanswered(open: readonly { condition: string; side?: Side }[], words: Words = ENGLISH): string {
-  if (open.length === 0) return ''
-  const names = [
-    ...new Set(
-      open.map(({ condition, side }) =>
-        words.say('records.items.condition', { condition: sayCondition(condition, words), side: side ?? 'none' }),
-      ),
-    ),
+/** Which usual cautions nobody answered, and which note; '' where all were. */
+export function sayUnanswered(open: readonly Unanswered[], words: Words = ENGLISH): string {
+  const cautions = open.filter((one) => 'condition' in one)
+  const names = cautions.map(({ condition, side }) =>
+    words.say('records.items.condition', { condition: sayCondition(condition, words), side: side ?? 'none' }),
+  )
+  const parts = [
+    ...open.flatMap((one) => ('note' in one ? [words.say('records.noteOpen', { note: one.note })] : [])),
+    ...(cautions.length === 0
+      ? []
+      : [
+          words.say('records.unanswered', {
+            n: cautions.length,
+            count: capital(sayCount(cautions.length, words)),
+            what: sayList([...new Set(names)], words),
+          }),
+        ]),
   ]
-  return words.say('records.unanswered', {
-    n: open.length,
-    count: capital(sayCount(open.length, words)),
-    what: sayList(names, words),
-  })
+  return parts.join(' ')
 }
 
 export function sayDue(due: Due, words: Words = ENGLISH): string {

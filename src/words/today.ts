@@ -1,3 +1,4 @@
+import type { Unanswered } from '@/records/unanswered'
 import type { Next, ToKnow } from '@/teaching/today'
 import { ENGLISH, type Words } from './language'
 import { sayDay } from './lessons'
@@ -21,7 +22,7 @@ export const sayNext = (next: Next, day: string, words: Words = ENGLISH): string
 /** What has to be known of somebody before the class, the gravest first; none where there is nothing. */
 export function sayToKnow(
   { grave, due, isNew }: ToKnow,
-  person: { unanswered: Parameters<typeof sayUnanswered>[0]; beginsWithHand: boolean },
+  person: { unanswered: readonly Unanswered[]; beginsWithHand: boolean },
   words: Words = ENGLISH,
 ): string[] {
   const unanswered = sayUnanswered(person.unanswered, words)

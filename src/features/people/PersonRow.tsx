@@ -5,7 +5,7 @@ import { SmallVial } from '@/ui/vial/SmallVial'
 import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
 import { ENGLISH } from '@/words/language'
 import { sayLimit, sayToday } from '@/words/limits'
-import { sayDue } from '@/words/records'
+import { sayDue, sayUnanswered } from '@/words/records'
 import styles from './people.module.css'
 
 /** `groups`: their names, where they are shown. */
@@ -14,6 +14,7 @@ type PersonRowProps = { row: RosterRow; day: string; groups: string }
 /** Somebody of the class: how they stand, what limits them, what is due. */
 export const PersonRow = memo(function PersonRow({ row, day, groups }: PersonRowProps) {
   const { id, name, story, standing, limits, due, today } = row
+  const open = sayUnanswered(row.unanswered)
   return (
     <li>
       <a href={`/people/${id}`} className={styles.row}>
@@ -34,6 +35,7 @@ export const PersonRow = memo(function PersonRow({ row, day, groups }: PersonRow
           {limits.length > 0 ? limits.map((one) => sayLimit(one)).join(' · ') : 'no limits set'}
         </span>
         <span className={styles.due}>
+          {open && <strong>{open}</strong>}
           {today && <strong>today: {sayToday(today)}</strong>}
           {standing?.seen && (
             <span>seen standing {ENGLISH.day(standing.seen, day.slice(0, 4))}; reach not measured</span>

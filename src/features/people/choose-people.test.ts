@@ -12,6 +12,7 @@ const row = (name: string, more: Partial<RosterRow> = {}): RosterRow => ({
   standing: { verdict: 'holds', margins: margins(0.05), reserve: 0.015, seen: null, estimated: false, sits: false },
   limits: [],
   due: [],
+  unanswered: [],
   today: null,
   ...more,
 })

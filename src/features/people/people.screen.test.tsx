@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react'
+import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
 import { readGroups } from '@/keeping/groups'
 import { listRecords, readRecord, saveRecord } from '@/keeping/people'
@@ -75,6 +75,28 @@ describe('a list that is brought in', () => {
     await user.paste('Name\tHeight\tMass\nAna Quist\t162\t70,5\nBo Lind\t160\t80\n')
     await user.click(await screen.findByRole('button', { name: 'Bring in 2' }))
     await waitFor(() => expect(rows()).toHaveLength(2))
+  })
+
+  it('what it notes of somebody is said wherever they are judged, nearly at best, until it is taken care of', async () => {
+    await openHouse('nobody')
+    await bringIn('class.csv', 'Name,Height,Mass,Age,Notes\nBo Lind,160,70,60,half weight only\n')
+    await user.click(await screen.findByRole('button', { name: 'Bring in 1' }))
+    await waitFor(() => expect(rows()).toHaveLength(1))
+    expect(rows()[0]).toMatch(/nearly.*“half weight only”/)
+    const [{ id } = { id: '' }] = await listRecords()
+    const open = async (path: string) => {
+      cleanup()
+      await openPage(path)
+    }
+    await open(`/bench?person=${id}`)
+    expect((await screen.findByTestId('verdict')).textContent).toMatch(/Nearly/)
+    expect(screen.getByText(/“half weight only”/)).toBeTruthy()
+    await open(`/people/${id}`)
+    await user.click(button('It is taken care of'))
+    await waitFor(() => expect(screen.getByText('saved')).toBeTruthy())
+    await open('/people')
+    expect(rows()[0]).toMatch(/steady/)
+    expect(rows()[0]).not.toMatch(/half weight/)
   })
 
   it('leaves out who is there already, unless it is wished', async () => {

@@ -18,7 +18,7 @@ import { sayLevels, sayOwnKind } from '@/words/levels'
 import { sayAllBound, sayOrders } from '@/words/limits'
 import { sayList } from '@/words/lists'
 import { sayCue, sayPostureName } from '@/words/postures'
-import { saySign } from '@/words/records'
+import { saySign, sayUnanswered } from '@/words/records'
 import { sayRoutineName } from '@/words/routines'
 import { type BenchPerson, listMembers } from '../bench'
 import { readGroups } from '../groups'
@@ -156,11 +156,12 @@ function sayWhoDoes(posture: string | undefined, group: string, members: readonl
   return [...lanes].map(([title, names]) => `${title}: ${sayList(names)}`).join(' · ')
 }
 
-/** What has to be known of somebody before a lesson: what binds them (a chair or a helper among it), signs; none where nothing is. */
-function sayToKnow({ name, limits, watch, mark }: BenchPerson): string[] {
+/** What has to be known of somebody before a lesson: what binds them (a chair or a helper among it), signs, what nobody answered; none where nothing is. */
+function sayToKnow({ name, limits, watch, mark, unanswered }: BenchPerson): string[] {
   const sayWho = (what: string) => ENGLISH.say('paper.lesson.who', { name, what })
   if (mark === 'away') return [sayWho(ENGLISH.say('paper.lesson.away'))]
-  const known = [sayAllBound(limits), sayList(watch.map(({ sign }) => saySign(sign)))].filter(Boolean)
+  const signs = sayList(watch.map(({ sign }) => saySign(sign)))
+  const known = [sayAllBound(limits), signs, sayUnanswered(unanswered)].filter(Boolean)
   return known.length > 0 ? [sayWho(known.join('; '))] : []
 }
 

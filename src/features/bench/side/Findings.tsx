@@ -92,7 +92,7 @@ function Unanswered({ person: { id, unanswered, notes } }: { person: BenchPerson
           {sayUnanswered(unanswered)} <a href={`/people/${encodeURIComponent(id)}`}>Answer them</a>
         </p>
       )}
-      {notes && (
+      {notes && !unanswered.some((one) => 'note' in one) && (
         <p className={styles.measure}>
           Noted of them: <q>{notes}</q>
         </p>

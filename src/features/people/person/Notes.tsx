@@ -1,5 +1,8 @@
+import Button from '@mui/material/Button'
 import type { Group } from '@/records/groups'
 import { TypedField } from '@/ui/words/TypedField'
+import { ENGLISH } from '@/words/language'
+import { sayUnanswered } from '@/words/records'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 import { RecordFile } from './RecordFile'
@@ -30,6 +33,12 @@ export function Notes({ record, change, id, groups, takeGroups }: NotesProps) {
           onTyped={(notes) => change((r) => ({ ...r, notes }), 'notes')}
         />
       </label>
+      {record.noteOpen && record.notes && (
+        <p className={styles.open}>
+          {sayUnanswered([{ note: record.notes }])}{' '}
+          <Button onClick={() => change(({ noteOpen: _, ...r }) => r)}>{ENGLISH.say('people.notes.answered')}</Button>
+        </p>
+      )}
       <div className={styles.actions}>
         <RecordFile record={record} change={change} groups={groups} takeGroups={takeGroups} />
         <TakeAway record={record} change={change} id={id} />
