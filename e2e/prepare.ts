@@ -1,4 +1,5 @@
 import { rmSync } from 'node:fs'
+import Libsql from 'libsql'
 import { build, ENV, prepare } from '../scripts/steps.mjs'
 import { PINNED } from '../src/testing/clock'
 import { remove, TEMPLATE } from './nivrel'
@@ -10,4 +11,8 @@ export default async function prepareAll(): Promise<void> {
   Object.assign(ENV, PINNED, { NIVREL_DATABASE_URL: `file:${TEMPLATE}` })
   prepare('--demo')
   rmSync(`${TEMPLATE}-owner`, { force: true })
+  // In this frame people differ, so that there is something to see; a house begins with the one that it chooses.
+  const file = new Libsql(TEMPLATE)
+  file.exec(`update sites set house = '{"school":"long-upright"}'`)
+  file.close()
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { SCHOOL_IDS, type SchoolId } from '@/core'
 import { type HouseWays, houseWays } from './choices-document'
 import { type DayRulesDocument, dayRulesDocument } from './day-rules'
 import { filledText, list, oneOf, text } from './fields'
@@ -12,6 +13,8 @@ export const houseSettings = z.object({
   /** What a bad day lowers, otherwise than the defaults. */
   days: dayRulesDocument.default({}),
   units: oneOf(['metric', 'imperial']).default('metric'),
+  /** The frame that bench and class begin with. */
+  school: oneOf(SCHOOL_IDS).default('therapeutic'),
   /** How one goes from stance to stance, otherwise than the schools do. */
   ways: houseWays.default({}),
   /** When next week is harder, and how much more is a lot, otherwise than the defaults. */
@@ -25,6 +28,7 @@ export type HouseChoices = {
   days: DayRulesDocument
   signs: string[]
   units: 'metric' | 'imperial'
+  school: SchoolId
   ways: HouseWays
   practice: PracticeDocument
   emergency: string

@@ -32,6 +32,7 @@ export default async function BenchPage({ searchParams }: { searchParams: Promis
       own={own}
       ways={house.ways}
       units={house.units}
+      school={house.school}
       day={day}
     />
   )

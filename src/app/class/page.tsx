@@ -35,6 +35,7 @@ export default async function ClassPage({ searchParams }: { searchParams: Promis
       groups={groups}
       first={{ group: first, members }}
       firstPosture={asked.posture ?? null}
+      firstSchool={house.school}
       own={own}
       plans={plans}
       ways={house.ways}

@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import type { SchoolId } from '@/core'
 import type { HouseWays } from '@/documents/choices-document'
 import { mergeLibrary } from '@/documents/posture-document'
 import type { BenchOfPerson, KeptStance, NamedPerson } from '@/keeping/bench'
@@ -11,6 +12,7 @@ import styles from './bench.module.css'
 import { FullBench } from './FullBench'
 import { NobodyYet } from './NobodyYet'
 import { setLibrary } from './state/library'
+import { beginWith } from './state/store'
 import { putOpened } from './state/use-person'
 
 type BenchProps = {
@@ -23,17 +25,20 @@ type BenchProps = {
   /** How the house steps, where it does otherwise than a school. */
   ways: HouseWays
   units: BodyUnits
+  /** The frame that the house begins with. */
+  school: SchoolId
   day: string
 }
 
 /** This person in this stance: does it hold, which way is it weak, what is the safer variant? */
-export function Bench({ people, onBench, opened, own, ways, units, day: served }: BenchProps) {
+export function Bench({ people, onBench, opened, own, ways, units, school, day: served }: BenchProps) {
   const [ready, setReady] = useState(false)
   useEffect(() => {
     setLibrary(mergeLibrary(own))
+    beginWith(school)
     if (onBench) putOpened(onBench, opened)
     setReady(true)
-  }, [onBench, opened, own])
+  }, [onBench, opened, own, school])
   const day = useDayTurn(served)
   if (!onBench) return <NobodyYet units={units} day={day} />
   if (!ready) return <main id="about" tabIndex={-1} className={styles.bench} aria-busy="true" />

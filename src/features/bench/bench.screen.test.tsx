@@ -33,6 +33,7 @@ describe('the bench', () => {
 
   it('says the verdict, its reasons, how it is come to and every reading, readable', async () => {
     expectReadable()
+    expect(button(/^School: therapeutic/)).toBeTruthy()
     const shows = screen.getByRole('region', { name: 'What the stance shows' })
     await waitFor(() => expect(shows.textContent).toMatch(/stepped into from standing|The way (into it|back) is/))
     await user.click(button('All readings'))
@@ -41,6 +42,7 @@ describe('the bench', () => {
 
   it('says of each finding why, readable', async () => {
     await choose(/^Person:/, /Odalys Marrin/)
+    await choose(/^School:/, /long upright/)
     await ready()
     await waitFor(() => expect(screen.getAllByText('why').length).toBeGreaterThan(0))
     for (const why of screen.getAllByText('why')) await user.click(why)

@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
 import { useMemo, useRef, useState } from 'react'
+import type { SchoolId } from '@/core'
 import type { HouseWays } from '@/documents/choices-document'
 import { dayOf } from '@/documents/day'
 import { mergeLibrary } from '@/documents/posture-document'
@@ -41,6 +42,8 @@ type ClassFitProps = {
   /** The group, and the posture if one is asked for, that the page opens with. */
   first: LoadedGroup
   firstPosture: string | null
+  /** The frame that the house begins with. */
+  firstSchool: SchoolId
   own: readonly OwnPosture[]
   plans: readonly ClassPlan[]
   /** How the house steps, where it does otherwise than a school. */
@@ -53,14 +56,19 @@ type ClassFitProps = {
 /** What is chosen besides the group. */
 type Choice = Pick<Choosing, 'school' | 'side' | 'most' | 'chairs'> & { postureId: string }
 
-const FIRST: Choice = { postureId: 'brush-knee', school: 'long-upright', side: 'left', most: 3, chairs: true }
+const FIRST: Omit<Choice, 'school'> = { postureId: 'brush-knee', side: 'left', most: 3, chairs: true }
 const NOBODY: never[] = []
 
 /** One posture against everybody: who can do it as taught, and the fewest versions that fit all. */
-export function ClassFit({ groups, first, firstPosture, own, plans: known, ways, day: served, aside }: ClassFitProps) {
+export function ClassFit(props: ClassFitProps) {
+  const { groups, first, firstPosture, firstSchool, own, plans: known, ways, day: served, aside } = props
   const postures = useMemo(() => mergeLibrary(own), [own])
   const { group, people, isLoading, problem: unfetched, setGroup, reload } = useGroup(first)
-  const [choice, setChoice] = useState({ ...FIRST, ...(firstPosture && { postureId: firstPosture }) })
+  const [choice, setChoice] = useState<Choice>({
+    ...FIRST,
+    school: firstSchool,
+    ...(firstPosture && { postureId: firstPosture }),
+  })
   const [sheet, setSheet] = useState<'roll' | 'plans' | null>(null)
   const { problem: unmarked, attempt } = useAttempt()
   const day = useDayTurn(served)

@@ -1,5 +1,6 @@
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { readHouse, saveHouse } from '@/keeping/house'
 import { readRecord } from '@/keeping/people'
 import { keepPlan, listPlans } from '@/keeping/plans'
 import { button, choose, user } from '@/testing/screens/hands'
@@ -22,8 +23,10 @@ async function fitted() {
 const plans = async () =>
   (await listPlans()).map(({ posture, plan }) => ({ posture, people: plan.people, name: plan.name }))
 
+// In this frame people differ; the house begins with it.
 beforeEach(async () => {
   await openHouse()
+  await saveHouse({ ...(await readHouse()), school: 'long-upright' })
 })
 
 describe('a class', () => {

@@ -2,13 +2,16 @@
 
 import Button from '@mui/material/Button'
 import Radio from '@mui/material/Radio'
-import { HOUSE_KEYS, type HouseKey } from '@/core'
+import { HOUSE_KEYS, type HouseKey, SCHOOL_IDS, type SchoolId } from '@/core'
 import { type HouseDocument, houseKeyInDocument } from '@/documents/house-document'
 import type { HouseSettings } from '@/keeping/house'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { UndoSnack } from '@/ui/words/UndoSnack'
+import { ENGLISH } from '@/words/language'
+import { saySchool, saySchoolBecause } from '@/words/postures'
 import { DayRules } from './DayRules'
 import styles from './house.module.css'
 import { KeepBar } from './KeepBar'
@@ -92,6 +95,18 @@ export function House({ settings: first }: { settings: HouseSettings }) {
                 {units === 'metric' ? 'centimetres and kilograms' : 'feet, inches and pounds'}
               </label>
             ))}
+          </p>
+        </section>
+        <section aria-label={ENGLISH.say('postures.frame.label')}>
+          <h2>{ENGLISH.say('postures.frame.label')}</h2>
+          <p>
+            {ENGLISH.say('postures.frame.begins')}{' '}
+            <ChoiceWord
+              label={ENGLISH.say('postures.frame.label')}
+              value={draft.school}
+              choices={SCHOOL_IDS.map((value) => ({ value, name: saySchool(value), detail: saySchoolBecause(value) }))}
+              onChoose={(school) => change({ school: school as SchoolId })}
+            />
           </p>
         </section>
         <Ways ways={draft.ways} onSet={(ways) => change({ ways })} />

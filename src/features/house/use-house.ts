@@ -8,11 +8,12 @@ import { sayPlace } from '@/words/places'
 
 const REST_MS = 300
 
-const pickChoices = ({ rules, days, signs, units, ways, practice, emergency }: HouseChoices): HouseChoices => ({
+const pickChoices = ({ rules, days, signs, units, school, ways, practice, emergency }: HouseChoices): HouseChoices => ({
   rules,
   days,
   signs,
   units,
+  school,
   ways,
   practice,
   emergency,

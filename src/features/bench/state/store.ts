@@ -18,7 +18,7 @@ export type BenchState = {
 }
 
 export const FIRST_POSTURE: string = 'bow'
-export const FIRST_SCHOOL: SchoolId = 'long-upright'
+export const FIRST_SCHOOL: SchoolId = 'therapeutic'
 
 /** A posture of a school, sized to a person. */
 export function buildStance(document: PersonDocument, posture: string, school: SchoolId, side: Side): StanceBody {
@@ -53,6 +53,11 @@ export const toState = ({ posture, school, stance }: OnBench): Omit<BenchState, 
   school: school as SchoolId,
   stance,
 })
+
+/** Whoever comes onto the bench for the first time stands in this frame, until another is chosen. */
+export const beginWith = (school: SchoolId): void => {
+  if (getState().person.id === '') setState({ school })
+}
 
 /** Puts a person on the bench, with what was there for them or a posture sized to them. */
 export function putOnBench(person: BenchState['person'], on?: Omit<BenchState, 'person'> | null): void {
