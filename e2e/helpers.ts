@@ -44,3 +44,13 @@ export async function openBench(page: Page, person: RegExp) {
   await choose(page, /^Posture:/, 'bow')
   await expect(verdict(page)).toBeVisible()
 }
+
+/** The house's figures and rules, which are behind one word until one of them is otherwise than usual. */
+export async function openFigures(page: Page) {
+  await page.goto('/house')
+  const figures = page.locator('#figures')
+  await expect(async () => {
+    if (!(await figures.isVisible())) await page.getByRole('button', { name: 'Every figure and rule' }).click()
+    await expect(figures).toBeVisible({ timeout: 2000 })
+  }).toPass()
+}

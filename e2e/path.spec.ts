@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { atRest, choose } from './helpers'
+import { atRest, choose, openFigures } from './helpers'
 import { expect, type Page, test } from './test'
 
 const verdict = (page: Page) => page.getByTestId('path-verdict')
@@ -220,7 +220,7 @@ test('a class walks one path: each on a line, counted, and a mark leads to the w
 
 test('what the house does otherwise than a school is how its routines go', async ({ page }) => {
   const ways = (of: Page) => of.getByRole('region', { name: 'How one goes from stance to stance' })
-  await page.goto('/house')
+  await openFigures(page)
   await page.waitForLoadState('networkidle')
   const ours = ways(page).getByRole('group', { name: 'therapeutic frame' })
   await ours.getByRole('button', { name: /^Arms:/ }).click()
@@ -230,7 +230,7 @@ test('what the house does otherwise than a school is how its routines go', async
   await openPath(page, 'isolde-farrant', 'quay-four')
   await page.getByRole('button', { name: 'How one goes' }).click()
   await expect(page.getByRole('button', { name: 'Arms: after the waist' })).toBeVisible()
-  await page.goto('/house')
+  await openFigures(page)
   await page.waitForLoadState('networkidle')
   await ours.getByRole('button', { name: 'Arms: after the waist' }).click()
   await page.getByRole('menuitemradio', { name: /as the school has it/ }).click()

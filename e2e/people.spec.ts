@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { openBench, verdict } from './helpers'
+import { openBench, openFigures, verdict } from './helpers'
 import { expect, type Page, test } from './test'
 
 const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible()
@@ -224,7 +224,7 @@ test('an estimate alone does not call the standing of somebody seen to stand clo
 })
 
 test('a house’s own rule reaches every stance, says so, and goes back to its default', async ({ page }) => {
-  await page.goto('/house')
+  await openFigures(page)
   const reserve = page.getByRole('textbox', { name: /^Reserve for sway, two feet/ })
   const bar = page.getByRole('region', { name: 'Not kept yet' })
   await reserve.fill('400')
@@ -241,7 +241,7 @@ test('a house’s own rule reaches every stance, says so, and goes back to its d
   await expect(verdict(page)).toHaveText(/Nearly/)
   await page.getByText('Too little room for sway').click()
   await expect(page.getByText(/Set by this house: reserve for sway, two feet/)).toBeVisible()
-  await page.goto('/house')
+  await openFigures(page)
   await page.getByRole('button', { name: /^Reserve for sway, two feet back to/ }).click()
   await expect(page.getByRole('textbox', { name: /^Reserve for sway, two feet/ })).toHaveValue('1.5')
   await expect(bar).toContainText(/“steady” again: .*Isolde Farrant/)

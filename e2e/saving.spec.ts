@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import Libsql from 'libsql'
-import { choose, openBench } from './helpers'
+import { choose, openBench, openFigures } from './helpers'
 import { expect, type Page, test } from './test'
 
 const status = (page: Page) => page.getByRole('status').filter({ hasText: /^(saved|saving…|Not saved)/ })
@@ -127,9 +127,9 @@ test('house rules in two tabs: the second sees what the first did, and loses not
   page,
   context,
 }) => {
-  await page.goto('/house')
+  await openFigures(page)
   const other = await context.newPage()
-  await other.goto('/house')
+  await openFigures(other)
   const rule = (of: Page, name: RegExp) => of.getByRole('textbox', { name })
   const keep = async (of: Page) => {
     await of.getByRole('region', { name: 'Not kept yet' }).getByRole('button', { name: 'Keep' }).click()
@@ -146,7 +146,7 @@ test('house rules in two tabs: the second sees what the first did, and loses not
   await other.getByRole('button', { name: /^Trunk leans to a side back to/ }).click()
   await keep(other)
   await expect(other.getByText('Kept.')).toBeVisible()
-  await other.reload()
+  await openFigures(other)
   await expect(rule(other, /^Trunk leans to a side/)).toHaveValue('10')
   // The way back of the last press.
   await rule(other, /^Hollow back/).fill('13')
@@ -154,7 +154,7 @@ test('house rules in two tabs: the second sees what the first did, and loses not
   await keep(other)
   await other.getByRole('button', { name: 'As they were' }).click()
   await expect(rule(other, /^Hollow back/)).toHaveValue('10')
-  await other.reload()
+  await openFigures(other)
   await expect(rule(other, /^Hollow back/)).toHaveValue('10')
 })
 

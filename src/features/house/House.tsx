@@ -2,6 +2,7 @@
 
 import Button from '@mui/material/Button'
 import Radio from '@mui/material/Radio'
+import { useState } from 'react'
 import { HOUSE_KEYS, type HouseKey, SCHOOL_IDS, type SchoolId } from '@/core'
 import { type HouseDocument, houseKeyInDocument } from '@/documents/house-document'
 import type { HouseSettings } from '@/keeping/house'
@@ -37,7 +38,9 @@ const PARTS = [
   { title: 'When a rule speaks', keys: HOUSE_KEYS.filter((key) => !RESERVES.includes(key) && !RANGES.includes(key)) },
 ]
 
-/** The house's own rules: reserves, default limits, thresholds; what a change does is seen before it is kept. */
+const say = (key: string) => ENGLISH.say(`places.house.${key}`)
+
+/** The house: what everything begins with, and, by a press, its own rules; what a change does is seen before it is kept. */
 export function House({ settings: first }: { settings: HouseSettings }) {
   const house = useHouse(first)
   const { kept, draft, change } = house
@@ -47,11 +50,13 @@ export function House({ settings: first }: { settings: HouseSettings }) {
     change({ rules })
   }
   const changed = Object.keys(draft.rules).length
+  // What is otherwise than usual is seen at once.
+  const [all, setAll] = useState(changed > 0)
   return (
     <main id="about" tabIndex={-1} className={styles.house}>
       <PageHead at="/house">
         <div className={styles.head}>
-          <h1>The house’s own rules</h1>
+          <h1>{say('title')}</h1>
           <p>
             They apply where nothing is set for a person. Defaults, never clinical limits; a clinician’s order, local
             rules and licensed practice come first.{' '}
@@ -72,6 +77,42 @@ export function House({ settings: first }: { settings: HouseSettings }) {
       />
       <UndoSnack open={house.canUndo} message="Kept." action="As they were" onUndo={house.undo} />
       <div className={styles.columns}>
+        <section aria-label={ENGLISH.say('postures.frame.label')}>
+          <h2>{ENGLISH.say('postures.frame.label')}</h2>
+          <p>
+            {ENGLISH.say('postures.frame.begins')}{' '}
+            <ChoiceWord
+              label={ENGLISH.say('postures.frame.label')}
+              value={draft.school}
+              choices={SCHOOL_IDS.map((value) => ({ value, name: saySchool(value), detail: saySchoolBecause(value) }))}
+              onChoose={(school) => change({ school: school as SchoolId })}
+            />
+          </p>
+        </section>
+        <section aria-label="How bodies are said">
+          <h2>How bodies are said</h2>
+          <p className={styles.units}>
+            {(['metric', 'imperial'] as const).map((units) => (
+              <label key={units}>
+                <Radio name="units" checked={draft.units === units} onChange={() => change({ units })} />
+                {units === 'metric' ? 'centimetres and kilograms' : 'feet, inches and pounds'}
+              </label>
+            ))}
+          </p>
+        </section>
+        <section aria-label={say('groups.label')}>
+          <h2>{say('groups.label')}</h2>
+          <p>
+            {say('groups.text')} <a href="/people">{say('groups.people')}</a>
+          </p>
+        </section>
+      </div>
+      <p>
+        <Button aria-expanded={all} aria-controls="figures" onClick={() => setAll(!all)}>
+          {say(all ? 'fewer' : 'all')}
+        </Button>
+      </p>
+      <div id="figures" hidden={!all} className={styles.columns}>
         {PARTS.map(({ title, keys }) => (
           <section key={title} aria-label={title}>
             <h2>{title}</h2>
@@ -86,29 +127,6 @@ export function House({ settings: first }: { settings: HouseSettings }) {
           </section>
         ))}
         <DayRules days={draft.days} onSet={(days) => change({ days })} />
-        <section aria-label="How bodies are said">
-          <h2>How bodies are said</h2>
-          <p className={styles.units}>
-            {(['metric', 'imperial'] as const).map((units) => (
-              <label key={units}>
-                <Radio name="units" checked={draft.units === units} onChange={() => change({ units })} />
-                {units === 'metric' ? 'centimetres and kilograms' : 'feet, inches and pounds'}
-              </label>
-            ))}
-          </p>
-        </section>
-        <section aria-label={ENGLISH.say('postures.frame.label')}>
-          <h2>{ENGLISH.say('postures.frame.label')}</h2>
-          <p>
-            {ENGLISH.say('postures.frame.begins')}{' '}
-            <ChoiceWord
-              label={ENGLISH.say('postures.frame.label')}
-              value={draft.school}
-              choices={SCHOOL_IDS.map((value) => ({ value, name: saySchool(value), detail: saySchoolBecause(value) }))}
-              onChoose={(school) => change({ school: school as SchoolId })}
-            />
-          </p>
-        </section>
         <Ways ways={draft.ways} onSet={(ways) => change({ ways })} />
         <PracticeRules
           practice={draft.practice}
