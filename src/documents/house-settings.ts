@@ -2,12 +2,17 @@ import { z } from 'zod'
 import { SCHOOL_IDS, type SchoolId } from '@/core'
 import { type HouseWays, houseWays } from './choices-document'
 import { type DayRulesDocument, dayRulesDocument } from './day-rules'
-import { filledText, list, oneOf, text } from './fields'
+import { filledText, list, number, oneOf, text } from './fields'
 import { type HouseDocument, houseDocument } from './house-document'
 import { type PracticeDocument, practiceDocument } from './practice-rules'
 
 /** What a house set for itself: rules otherwise than the defaults, signs that it looks for besides the usual ones. */
 export const houseSettings = z.object({
+  /** What it is called; '' where nobody said. */
+  name: text(80).default(''),
+  /** Chairs that there are, and the floor from side to side and ahead, metres; left out where nobody counted. */
+  chairs: number(0, 500).optional(),
+  roomM: z.tuple([number(1, 100), number(1, 100)]).optional(),
   rules: houseDocument.default({}),
   signs: list(filledText(120), 'signs').default([]),
   /** What a bad day lowers, otherwise than the defaults. */
@@ -23,7 +28,11 @@ export const houseSettings = z.object({
   emergency: text(1000).default(''),
 })
 
-export type HouseChoices = {
+/** What a hall has. */
+export type Hall = { chairs?: number | undefined; roomM?: [number, number] | undefined }
+
+export type HouseChoices = Hall & {
+  name: string
   rules: HouseDocument
   days: DayRulesDocument
   signs: string[]

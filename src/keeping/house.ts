@@ -1,6 +1,6 @@
 import { stamp } from '@/clock'
 import { number } from '@/documents/fields'
-import { type HouseChoices, houseSettings } from '@/documents/house-settings'
+import { type Hall, type HouseChoices, houseSettings } from '@/documents/house-settings'
 import { parse } from '@/documents/parse'
 import { database } from '@/keeping/db/client'
 import { keepFact } from '@/keeping/db/library'
@@ -59,3 +59,6 @@ export async function saveHouse(value: unknown): Promise<HouseSettings> {
   if (!saved) throw new ConflictError(after)
   return after
 }
+
+/** What the hall has, of what the house set. */
+export const pickHall = ({ chairs, roomM }: Hall): Hall => ({ chairs, roomM })

@@ -1,5 +1,6 @@
 import { decide } from '@/core'
 import { addDays } from '@/documents/days'
+import type { Hall } from '@/documents/house-settings'
 import { toPractice } from '@/documents/practice-rules'
 import type { Group } from '@/records/groups'
 import type { KeptRecord } from '@/records/kept-record'
@@ -9,7 +10,7 @@ import { type BenchPerson, listMembers } from './bench'
 import { today } from './clock'
 import { readAnswered } from './decisions'
 import { readGroups } from './groups'
-import { readHouse } from './house'
+import { pickHall, readHouse } from './house'
 import { listLessons } from './lessons'
 import { readLogOfGroup } from './log'
 import { listRecords } from './people'
@@ -25,6 +26,7 @@ export type TodayPage = {
   coming: (Omit<Coming, 'group'> & { group: Group; isWritten: boolean }) | null
   unwritten: { group: Group; day: string } | null
   members: TodayPerson[]
+  hall: Hall
 }
 
 /** So far back it is read what happened to somebody. */
@@ -32,7 +34,7 @@ const SEEN_DAYS = 70
 
 /** The day, and the group that comes next: ?group=ID another one. */
 export async function readToday(asked: string | null): Promise<TodayPage> {
-  const [on, all, records, lessons, { practice }] = await Promise.all([
+  const [on, all, records, lessons, house] = await Promise.all([
     today(),
     readGroups(),
     listRecords(),
@@ -53,7 +55,7 @@ export async function readToday(asked: string | null): Promise<TodayPage> {
   )
   const wanted = asked !== null && ids.includes(asked) ? [asked] : ids
   const next = findComing(lessons, wanted, on) ?? first(wanted[0], on)
-  const rules = toPractice(practice)
+  const rules = toPractice(house.practice)
   const [members, answered] = await Promise.all([next ? listMembers(next.group) : [], readAnswered()])
   const known = members.map((person): TodayPerson => {
     const days = listClassDays(rows.filter((row) => row.person === person.id))
@@ -68,6 +70,7 @@ export async function readToday(asked: string | null): Promise<TodayPage> {
     coming: next && { ...next, group: groupOf(next.group), isWritten: written.has(placeOf(next.group, next.day)) },
     unwritten: late && { group: groupOf(late.group), day: late.day },
     members: known,
+    hall: pickHall(house),
   }
 }
 

@@ -12,15 +12,16 @@ describe('a class is said', () => {
     [{ standing: 1, short: 0 }, 'One of 15 stand within their limits.'],
     [{ standing: 13, short: 2 }, '13 of 15 stand within their limits; two where they are put do not.'],
   ])('by who stands: %o', (counts, said) => {
-    expect(sayHall({ all: 15, chairs: 0, wall: 0, helpers: 0, noWayIn: 0, ...counts })).toContain(said)
+    expect(sayHall({ all: 15, chairs: 0, wall: 0, helpers: 0, noWayIn: 0, lacking: 0, ...counts })).toContain(said)
   })
 
   it('by what is set out, and by that nothing is', () => {
-    const none = { all: 3, standing: 3, short: 0, chairs: 0, wall: 0, helpers: 0, noWayIn: 0 }
+    const none = { all: 3, standing: 3, short: 0, chairs: 0, wall: 0, helpers: 0, noWayIn: 0, lacking: 0 }
     expect(sayHall(none)).toMatch(/No chairs, no helpers\.$/)
     expect(sayHall({ ...none, chairs: 1, wall: 2 })).toMatch(/ One chair, two places at the wall\.$/)
     expect(sayHall({ ...none, noWayIn: 2 })).toContain(' Two of them have no way into it within their limits. ')
     expect(sayHall({ ...none, helpers: 14 })).toMatch(/ 14 helpers\.$/)
+    expect(sayHall({ ...none, chairs: 4, lacking: 1 })).toMatch(/ Four chairs\. One chair more than the house has\.$/)
     expect(sayLane(1, 1, 0)).toBe('One person, one chair')
     expect(sayLane(6, 2, 3)).toBe('Six people, two chairs, three at the wall')
   })

@@ -18,10 +18,15 @@ export type HallCounts = {
   wall: number
   helpers: number
   noWayIn: number
+  /** Chairs that are asked for and that the house does not have. */
+  lacking: number
 }
 
 /** Who stands, and what has to be set out: chairs, places at the wall, helpers. */
-export function sayHall({ standing, all, short, noWayIn, ...things }: HallCounts, words: Words = ENGLISH): string {
+export function sayHall(
+  { standing, all, short, noWayIn, lacking, ...things }: HallCounts,
+  words: Words = ENGLISH,
+): string {
   const set = (['chairs', 'wall', 'helpers'] as const).map((key) => some(`hall.${key}`, things[key], words))
   const stand = words.say('class.hall.stand', {
     n: standing,
@@ -32,7 +37,8 @@ export function sayHall({ standing, all, short, noWayIn, ...things }: HallCounts
   const said = set.filter(isSaid).join(', ')
   const without =
     noWayIn > 0 && words.say('path.wayIn.counts', { n: noWayIn, Count: capital(sayCount(noWayIn, words)) })
-  return [stand, without, said ? `${capital(said)}.` : words.say('class.hall.nothing')].filter(isSaid).join(' ')
+  const more = lacking > 0 && words.say('lesson.needs.shortChairs', { n: lacking })
+  return [stand, without, said ? `${capital(said)}.` : words.say('class.hall.nothing'), more].filter(isSaid).join(' ')
 }
 
 /** Under a lane: who, and what stands in it. */

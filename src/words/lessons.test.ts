@@ -68,12 +68,18 @@ describe('a piece is called', () => {
 
 describe('a lesson needs', () => {
   it('chairs, seats, wall places, helpers and room, in one sentence', () => {
-    expect(sayNeeds({ chairs: 2, seats: 1, walls: 0, helpers: 1, room: [3.24, 2] })).toBe(
+    expect(sayNeeds({ chairs: 2, seats: 1, walls: 0, helpers: 1, room: [3.24, 2] }, {})).toBe(
       '2 chairs beside, one to sit on, one helper and 3.2 by 2 m for each to walk in.',
     )
-    expect(sayNeeds({ chairs: 0, seats: 0, walls: 0, helpers: 0, room: [0, 0] })).toBe(
+    expect(sayNeeds({ chairs: 0, seats: 0, walls: 0, helpers: 0, room: [0, 0] }, {})).toBe(
       'A chair each to sit on, and one metre clear.',
     )
+    const needs = { chairs: 2, seats: 1, walls: 0, helpers: 0, room: [3, 2] as [number, number] }
+    // Whichever way round the hall lies; what nobody counted is not short.
+    for (const hall of [{}, { chairs: 3, roomM: [2, 3] as [number, number] }, { roomM: [3, 2] as [number, number] }])
+      expect(sayNeeds(needs, hall)).toMatch(/to walk in\.$/)
+    expect(sayNeeds(needs, { chairs: 1 })).toMatch(/\. 2 chairs more than the house has\.$/)
+    expect(sayNeeds(needs, { roomM: [2.5, 2.5] })).toMatch(/\. That is more floor than the hall has/)
   })
 
   it('a day with its weekday', () => {

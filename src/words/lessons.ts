@@ -1,7 +1,8 @@
+import type { Hall } from '@/documents/house-settings'
 import type { Aim, LessonDocument, PieceDocument } from '@/documents/lesson-document'
 import { type MeasuresDocument, type Posture, toMeasures } from '@/documents/posture-document'
 import type { Worked } from '@/teaching/lessons/work-piece'
-import type { Needs } from '@/teaching/practice/needs'
+import { findShort, type Needs } from '@/teaching/practice/needs'
 import type { EarlyPiece } from '@/teaching/practice/propose-lesson'
 import type { Stage, Stress } from '@/teaching/practice/stages'
 import { sayChanges } from './changes'
@@ -152,8 +153,10 @@ export function sayDay(day: string, words: Words = ENGLISH, year?: string): stri
   return say('weekday', words, { weekday, day: words.day(day, year) })
 }
 
-/** Chairs, wall places, helpers and room, as one sentence. */
-export function sayNeeds({ chairs, seats, walls, helpers, room }: Needs, words: Words = ENGLISH): string {
+/** Chairs, wall places, helpers and room; and what of it the hall does not have. */
+export function sayNeeds(needs: Needs, hall: Hall, words: Words = ENGLISH): string {
+  const { chairs, seats, walls, helpers, room } = needs
+  const short = findShort(needs, hall)
   const counted = (key: string, n: number) => (n > 0 ? [say(`needs.${key}`, words, { n })] : [])
   const parts = [
     ...counted('chairs', chairs),
@@ -165,7 +168,11 @@ export function sayNeeds({ chairs, seats, walls, helpers, room }: Needs, words: 
       : []),
   ]
   const said = parts.length > 0 ? sayList(parts, words) : say('needs.nothing', words)
-  return say('needs.all', words, { parts: capital(said) })
+  return [
+    say('needs.all', words, { parts: capital(said) }),
+    ...(short.chairs > 0 ? [say('needs.shortChairs', words, { n: short.chairs })] : []),
+    ...(short.room ? [say('needs.shortRoom', words)] : []),
+  ].join(' ')
 }
 
 export const sayEverybody = (words: Words = ENGLISH): string => say('who.everybody', words)

@@ -39,6 +39,7 @@ export default async function ClassPage({ searchParams }: { searchParams: Promis
       own={own}
       plans={plans}
       ways={house.ways}
+      chairs={house.chairs}
       day={day}
       aside={aside}
     />

@@ -3,7 +3,7 @@ import { LessonPage } from '@/features/lesson/LessonPage'
 import { listNames } from '@/keeping/bench'
 import { today } from '@/keeping/clock'
 import { readGroups } from '@/keeping/groups'
-import { readHouse } from '@/keeping/house'
+import { pickHall, readHouse } from '@/keeping/house'
 import { listPupils } from '@/keeping/lesson-page'
 import { listLessons, listUnreadableLessons } from '@/keeping/lessons'
 import { listOwn } from '@/keeping/library'
@@ -46,6 +46,7 @@ export default async function OneLesson({ searchParams }: { searchParams: Promis
       own={own}
       routines={routines}
       ways={house.ways}
+      hall={pickHall(house)}
       practice={house.practice}
     />
   )

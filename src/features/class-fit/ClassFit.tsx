@@ -48,6 +48,8 @@ type ClassFitProps = {
   plans: readonly ClassPlan[]
   /** How the house steps, where it does otherwise than a school. */
   ways: HouseWays
+  /** Chairs that the house has, where it counted them. */
+  chairs: number | undefined
   day: string
   /** Plans that cannot be read. */
   aside: readonly SetAside[]
@@ -61,7 +63,7 @@ const NOBODY: never[] = []
 
 /** One posture against everybody: who can do it as taught, and the fewest versions that fit all. */
 export function ClassFit(props: ClassFitProps) {
-  const { groups, first, firstPosture, firstSchool, own, plans: known, ways, day: served, aside } = props
+  const { groups, first, firstPosture, firstSchool, own, plans: known, ways, chairs, day: served, aside } = props
   const postures = useMemo(() => mergeLibrary(own), [own])
   const { group, people, isLoading, problem: unfetched, setGroup, reload } = useGroup(first)
   const [choice, setChoice] = useState<Choice>({
@@ -149,7 +151,9 @@ export function ClassFit(props: ClassFitProps) {
           onLevels={change}
         />
         <p className={styles.sum} aria-live="polite">
-          {several ? `${all.length} people against ${postures.length} postures as taught.` : sayHall(standing, levels)}
+          {several
+            ? `${all.length} people against ${postures.length} postures as taught.`
+            : sayHall(standing, levels, chairs)}
         </p>
       </PageHead>
       {[plans.problem, unfetched, unmarked].map(

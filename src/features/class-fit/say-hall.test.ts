@@ -67,7 +67,7 @@ describe('what is said of a hall', () => {
     expect(sayHall([ada, placed(person('Di Tor'), { passes: false })], LEVELS)).toBe(
       'One of two stand within their limits; one where they are put do not. No chairs, no helpers.',
     )
-    expect(sayHall([], LEVELS)).toBe('')
+    expect(sayHall([], LEVELS, 0)).toBe('')
     expect([ada.stance, onChair, atWall, null].map(supportOf)).toEqual([null, 'chair', 'wall', null])
     expect(asStoodBy(ada.member.body, onChair)).toBe(onChair)
   })

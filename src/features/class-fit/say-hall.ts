@@ -2,15 +2,17 @@ import { sayHall as sayCounts } from '@/words/class'
 import type { Level, Placed } from './layout'
 import { supportOf } from './words'
 
-/** Who stands, and what has to be set out, of those who are here. */
-export function sayHall(placed: readonly Placed[], levels: readonly Level[]): string {
+/** Who stands, and what has to be set out, of those who are here; chairs that the house does not have, where it counted. */
+export function sayHall(placed: readonly Placed[], levels: readonly Level[], has?: number): string {
   if (placed.length === 0 || levels.length === 0) return ''
   const count = (is: (one: Placed) => unknown) => placed.filter(is).length
+  const chairs = count(({ stance }) => stance?.seat || supportOf(stance) === 'chair')
   return sayCounts({
     all: placed.length,
     standing: count(({ stance, passes }) => stance !== null && !stance.seat && passes),
     short: count(({ place, passes }) => place !== 'aside' && !passes),
-    chairs: count(({ stance }) => stance?.seat || supportOf(stance) === 'chair'),
+    chairs,
+    lacking: has === undefined ? 0 : Math.max(0, chairs - has),
     wall: count(({ stance }) => supportOf(stance) === 'wall'),
     helpers: count(({ member }) => member.person.helperBeside),
     noWayIn: count(({ wayIn }) => wayIn?.verdict === 'beyond'),

@@ -14,6 +14,7 @@ import { UndoSnack } from '@/ui/words/UndoSnack'
 import { ENGLISH } from '@/words/language'
 import { saySchool, saySchoolBecause } from '@/words/postures'
 import { DayRules } from './DayRules'
+import { HallPart } from './HallPart'
 import styles from './house.module.css'
 import { KeepBar } from './KeepBar'
 import { PracticeRules } from './PracticeRules'
@@ -77,6 +78,7 @@ export function House({ settings: first }: { settings: HouseSettings }) {
       />
       <UndoSnack open={house.canUndo} message="Kept." action="As they were" onUndo={house.undo} />
       <div className={styles.columns}>
+        <HallPart draft={draft} change={change} />
         <section aria-label={ENGLISH.say('postures.frame.label')}>
           <h2>{ENGLISH.say('postures.frame.label')}</h2>
           <p>

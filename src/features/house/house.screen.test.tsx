@@ -1,6 +1,9 @@
-import { screen, waitFor, within } from '@testing-library/react'
+import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { readHouse } from '@/keeping/house'
+import { readAsked } from '@/keeping/paper/asked'
+import { makeSheets } from '@/keeping/paper/make'
+import { TODAY } from '@/testing/clock'
 import { user, write } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
@@ -115,5 +118,26 @@ describe('the house’s own', () => {
     await user.click(others[0] as HTMLElement)
     await user.click(keep())
     await waitFor(async () => expect(Object.keys((await readHouse()).ways)).toEqual(['therapeutic']))
+  })
+})
+
+describe('the house', () => {
+  const number = (name: string) => screen.getByRole<HTMLInputElement>('spinbutton', { name })
+
+  it('has a name for its sheets, chairs and a floor; what it lacks of what a lesson asks for is said', async () => {
+    expect(number('Chairs').getAttribute('aria-valuetext')).toBe('not said')
+    await user.type(screen.getByRole('textbox', { name: 'It is called' }), 'Lantern Quay')
+    await user.type(number('Chairs'), '1{Enter}')
+    await user.type(number('Floor ahead'), '9{Enter}')
+    await user.click(keep())
+    await waitFor(async () =>
+      expect(await readHouse()).toMatchObject({ name: 'Lantern Quay', chairs: 1, roomM: [6, 9] }),
+    )
+    const asked = readAsked({ as: 'log', group: 'slack-tide', day: TODAY })
+    const [sheet] = (await makeSheets(asked)).sheets
+    expect(sheet?.marks).toContainEqual(expect.objectContaining({ text: 'Lantern Quay', anchor: 'end' }))
+    cleanup()
+    await openPage('/?group=slack-tide')
+    expect(screen.getByText(/chairs? more than the house has\.$/)).toBeTruthy()
   })
 })

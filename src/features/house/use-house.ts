@@ -8,7 +8,22 @@ import { sayPlace } from '@/words/places'
 
 const REST_MS = 300
 
-const pickChoices = ({ rules, days, signs, units, school, ways, practice, emergency }: HouseChoices): HouseChoices => ({
+const pickChoices = ({
+  name,
+  chairs,
+  roomM,
+  rules,
+  days,
+  signs,
+  units,
+  school,
+  ways,
+  practice,
+  emergency,
+}: HouseChoices): HouseChoices => ({
+  name,
+  ...(chairs !== undefined && { chairs }),
+  ...(roomM && { roomM }),
   rules,
   days,
   signs,

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button'
 import { useEffect, useMemo } from 'react'
 import type { HouseWays } from '@/documents/choices-document'
+import type { Hall } from '@/documents/house-settings'
 import type { LessonDocument } from '@/documents/lesson-document'
 import { type PracticeDocument, toPractice } from '@/documents/practice-rules'
 import type { Pupil } from '@/keeping/lesson-page'
@@ -50,13 +51,14 @@ export type FullLessonProps = {
   own: readonly OwnPosture[]
   routines: readonly OwnRoutine[]
   ways: HouseWays
+  hall: Hall
   practice: PracticeDocument
 }
 
 const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.${key}`, values)
 /** The lesson of a group and a day. */
 export function FullLesson(props: FullLessonProps) {
-  const { groups, group, day, today, pupils, own, routines: ownRoutines, ways, practice } = props
+  const { groups, group, day, today, pupils, own, routines: ownRoutines, ways, hall, practice } = props
   const saving = useSavedLesson(group.id, day, props.lessons)
   const { lesson, chosen } = useLesson()
   useUndoKeys(undo, redo)
@@ -210,6 +212,7 @@ export function FullLesson(props: FullLessonProps) {
                     (grave.length > 0 ? 'chair-back' : null),
                 })),
               ),
+              hall,
             )}
         </p>
         <Button

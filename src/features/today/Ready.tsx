@@ -1,3 +1,4 @@
+import type { Hall } from '@/documents/house-settings'
 import type { LessonDocument } from '@/documents/lesson-document'
 import type { Posture } from '@/documents/posture-document'
 import type { TodayPerson } from '@/keeping/today-page'
@@ -13,12 +14,13 @@ type ReadyProps = {
   group: Group
   postures: readonly Posture[]
   lesson: LessonDocument | null
+  hall: Hall
 }
 
 const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`today.${key}`, values)
 
 /** Chairs, wall places and helpers for whoever is here, by their limits and plans; and the tape of the hour's postures. */
-export function Ready({ members, group, postures, lesson }: ReadyProps) {
+export function Ready({ members, group, postures, lesson, hall }: ReadyProps) {
   const here = members.filter(({ person }) => person.mark !== 'away').map(({ person }) => person)
   const seats = here.filter(({ document }) => document.limits?.seatedOnly === true).length
   const needs = countNeeds(
@@ -37,7 +39,7 @@ export function Ready({ members, group, postures, lesson }: ReadyProps) {
   return (
     <section aria-label={say('ready')}>
       <h2>{say('ready')}</h2>
-      <p>{isNothing ? say('nothing') : sayNeeds(asked)}</p>
+      <p>{isNothing ? say('nothing') : sayNeeds(asked, hall)}</p>
       {taped.length > 0 && (
         <p className={styles.links}>
           {taped.map((id) => {

@@ -91,7 +91,13 @@ export function Today({ page, own, routines }: TodayProps) {
         <div className={styles.columns}>
           <div>
             <ToKnow members={roll.members} />
-            <Ready members={roll.members} group={coming.group} postures={named.postures} lesson={coming.lesson} />
+            <Ready
+              members={roll.members}
+              group={coming.group}
+              postures={named.postures}
+              lesson={coming.lesson}
+              hall={page.hall}
+            />
           </div>
           <Roll roll={roll} />
         </div>

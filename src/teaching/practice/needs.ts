@@ -1,3 +1,4 @@
+import type { Hall } from '@/documents/house-settings'
 import type { Worked } from '@/teaching/lessons/work-piece'
 
 /** Somebody in a lesson, as far as chairs and helpers go. */
@@ -26,5 +27,18 @@ export function countNeeds(people: readonly Needing[]): Needs {
     walls: count(({ support }) => support === 'wall'),
     helpers: count(({ support, helperBeside }) => helperBeside || support === 'helper'),
     room: Math.max(...room) > WALKS ? room : [0, 0],
+  }
+}
+
+/** What of it the hall does not have: so many chairs, and whether its floor is too small. What nobody counted is not short. */
+export function findShort(
+  { chairs, seats, room }: Needs,
+  { chairs: has, roomM }: Hall,
+): { chairs: number; room: boolean } {
+  const [small = 0, large = 0] = [...room].sort((a, b) => a - b)
+  const [narrow = 0, long = 0] = [...(roomM ?? [])].sort((a, b) => a - b)
+  return {
+    chairs: has === undefined ? 0 : Math.max(0, chairs + seats - has),
+    room: roomM !== undefined && (small > narrow || large > long),
   }
 }
