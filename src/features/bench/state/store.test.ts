@@ -73,10 +73,10 @@ describe('the bench', () => {
 
   it('undoes a posture, a school and an opened stance with what they brought', () => {
     choosePosture('one-leg', 'right')
-    chooseSchool('therapeutic')
-    expect([now().posture, now().school, now().stance.side]).toEqual(['one-leg', 'therapeutic', 'right'])
+    chooseSchool('long-upright')
+    expect([now().posture, now().school, now().stance.side]).toEqual(['one-leg', 'long-upright', 'right'])
     undo()
-    expect([now().posture, now().school]).toEqual(['one-leg', 'long-upright'])
+    expect([now().posture, now().school]).toEqual(['one-leg', 'therapeutic'])
     undo()
     expect(now().posture).toBe('bow')
     const changed = setLoadLeft(now().stance, 50)
