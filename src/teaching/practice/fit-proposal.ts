@@ -6,8 +6,9 @@ import { keepLength, takeMend } from './take-mend'
 /** An hour as it is proposed, and whom it still asks too much of. */
 export type Proposal<P> = { pieces: PieceDocument[]; past: P[] }
 
-/** So many remedies are tried, one after another, where being gentler with all of it is not enough. */
-const MENDS = 6
+/** So many remedies are tried, one after another, where being gentler with all of it is not enough; of rests but two. */
+const MENDS = 4
+const RESTS = 2
 
 /**
  * The first hour, from the one that is wished to gentler and gentler ones, that asks nobody for more than they are used
@@ -19,6 +20,7 @@ export async function fitProposal<P>(
   ask: (pieces: PieceDocument[]) => Promise<readonly Learning<P>[]>,
   mendOf: (one: Learning<P>, pieces: readonly PieceDocument[]) => Mend | null = findMend,
 ): Promise<Proposal<P>> {
+  const restsWished = wished.filter(({ kind }) => kind === 'rest').length
   const minutes = wished.reduce((sum, piece) => sum + piece.minutes, 0)
   const tryOut = async (pieces: PieceDocument[]) => {
     const pressed = (await ask(pieces)).filter((one) => one.pressed.share > 1)
@@ -33,7 +35,8 @@ export async function fitProposal<P>(
   for (let n = 0; n < MENDS; n++) {
     const [hardest] = best.pressed
     const mend = hardest && mendOf(hardest, best.pieces)
-    if (!mend) break
+    const rests = best.pieces.filter(({ kind }) => kind === 'rest').length
+    if (!mend || (mend.what === 'rest' && rests >= restsWished + RESTS)) break
     const next = await tryOut(keepLength(takeMend(best.pieces, mend, `rest-${n}`), minutes))
     if (next.pressed.length > best.pressed.length) break
     best = next
