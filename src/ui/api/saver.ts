@@ -64,6 +64,7 @@ export class Saver<T, Theirs extends { revision: number }> {
   /** What the server does not have yet, and which of it is on its way. */
   private newest: { value: T } | null = null
   private sent: { value: T } | null = null
+  private lastSent: { value: T } | null = null
   private underWay: Promise<void> | null = null
   private timer: ReturnType<typeof setTimeout> | undefined
 
@@ -192,6 +193,7 @@ export class Saver<T, Theirs extends { revision: number }> {
   }
 
   private save(value: T, over: Over): Promise<{ revision: number }> {
+    this.lastSent = { value }
     const { path, body } = this.how.request(value)
     return this.put(path, { ...body, ...over })
   }
@@ -199,7 +201,9 @@ export class Saver<T, Theirs extends { revision: number }> {
   private keep(value: T): void {
     const { what, title, request } = this.how
     const { path, body } = request(value)
-    const over = { revision: this.revision, saver: this.saver, turn: this.turn + 1 }
+    // What was sent last may have arrived: then it is not saved twice. What is newer is a save of its own.
+    const turn = value === this.lastSent?.value ? this.turn : this.turn + 1
+    const over = { revision: this.revision, saver: this.saver, turn }
     const sent = { path, body: { ...body, ...over } }
     keepUnsent(what, { value, revision: this.revision, request: sent, href: this.href, title })
   }
