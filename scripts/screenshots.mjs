@@ -84,7 +84,15 @@ const SHOTS = {
   },
   people: { ...onBench, path: '/people', shows: 'main li' },
   person: { ...onBench, path: '/people/keziah-underhill', height: 1000, shows: 'main section' },
-  'class-fit': { ...onBench, path: '/class', shows: LANES, act: (page) => choose(page, /^Posture:/, 'brush knee') },
+  'class-fit': {
+    ...onBench,
+    path: '/class',
+    shows: LANES,
+    act: async (page) => {
+      await choose(page, /^School:/, 'long upright frame')
+      await page.waitForTimeout(8000)
+    },
+  },
   measuring: {
     ...onBench,
     path: '/measure?person=marit-quill&what=scales',

@@ -45,5 +45,11 @@ describe('a proposal', () => {
     const rest = () => ({ what: 'rest' as const, after: 'warm' })
     const rested = await fitProposal(HOUR, askLegs, rest)
     expect([sum(rested.pieces), rested.pieces.length]).toEqual([sum(HOUR), HOUR.length + 2])
+    // Also where there is hardly any work left that could give it.
+    const still = [
+      { ...HOUR[0], minutes: 40 },
+      { ...HOUR[2], minutes: 1 },
+    ] as PieceDocument[]
+    expect(sum((await fitProposal(still, async () => askLegs(HOUR), rest)).pieces)).toBe(41)
   })
 })

@@ -17,11 +17,11 @@ function changePiece(piece: PieceDocument, mend: Exclude<Mend, { what: 'gentler'
   return mend.what === 'higher' ? { ...piece, higherDeg: mend.higherDeg } : { ...piece, holdS: mend.holdS }
 }
 
-/** The same pieces in so many minutes: what is short goes to the longest rest, what is over comes off the longest work. */
+/** The same pieces in so many minutes: what is short goes to the longest rest, what is over comes off the longest piece. */
 export function keepLength(pieces: readonly PieceDocument[], minutes: number): PieceDocument[] {
   const more = minutes - pieces.reduce((sum, piece) => sum + piece.minutes, 0)
-  const some = pieces.filter((piece) => isStill(piece) === more > 0)
+  const some = more > 0 ? pieces.filter(isStill) : pieces
   const [longest] = some.toSorted((a, b) => b.minutes - a.minutes)
-  if (more === 0 || !longest || longest.minutes + more < 1) return [...pieces]
-  return pieces.map((piece) => (piece === longest ? { ...piece, minutes: piece.minutes + more } : piece))
+  if (more === 0 || !longest) return [...pieces]
+  return pieces.map((piece) => (piece === longest ? { ...piece, minutes: Math.max(1, piece.minutes + more) } : piece))
 }
