@@ -5,6 +5,7 @@ import Radio from '@mui/material/Radio'
 import { useState } from 'react'
 import { HOUSE_KEYS, type HouseKey, SCHOOL_IDS, type SchoolId } from '@/core'
 import { type HouseDocument, houseKeyInDocument } from '@/documents/house-document'
+import type { HouseChoices } from '@/documents/house-settings'
 import type { HouseSettings } from '@/keeping/house'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
@@ -41,6 +42,10 @@ const PARTS = [
 
 const say = (key: string) => ENGLISH.say(`places.house.${key}`)
 
+/** Whether the house does anything besides its rules otherwise than usual. */
+const isOwn = ({ days, ways, practice, signs, emergency }: HouseChoices): boolean =>
+  [days, ways, practice, signs].some((part) => Object.keys(part).length > 0) || emergency !== ''
+
 /** The house: what everything begins with, and, by a press, its own rules; what a change does is seen before it is kept. */
 export function House({ settings: first }: { settings: HouseSettings }) {
   const house = useHouse(first)
@@ -52,7 +57,7 @@ export function House({ settings: first }: { settings: HouseSettings }) {
   }
   const changed = Object.keys(draft.rules).length
   // What is otherwise than usual is seen at once.
-  const [all, setAll] = useState(changed > 0)
+  const [all, setAll] = useState(changed > 0 || isOwn(draft))
   return (
     <main id="about" tabIndex={-1} className={styles.house}>
       <PageHead at="/house">

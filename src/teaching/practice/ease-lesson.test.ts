@@ -1,17 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { PieceDocument } from '@/documents/lesson-document'
+import { HOUR, standing, sum } from '@/testing/hour'
 import { easePieces } from './ease-lesson'
-
-const HOUR: PieceDocument[] = [
-  { id: 'talk', kind: 'talk', minutes: 5 },
-  { id: 'warm', kind: 'exercise', exercise: 'arms', minutes: 10 },
-  { id: 'legs', kind: 'posture', posture: 'bow', minutes: 20, holdS: 6 },
-  { id: 'rest', kind: 'rest', minutes: 2 },
-  { id: 'walk', kind: 'routine', routine: 'quay-four', minutes: 13 },
-]
-const sum = (pieces: readonly PieceDocument[]) => pieces.reduce((all, { minutes }) => all + minutes, 0)
-const standing = (pieces: readonly PieceDocument[]) =>
-  sum(pieces.filter(({ kind }) => kind !== 'rest' && kind !== 'talk'))
 
 describe('a gentler hour', () => {
   it('lasts as long, and stands less of it', () => {
