@@ -12,6 +12,7 @@ import {
   type Instant,
   withFoot,
 } from './instant'
+import { rememberInstants } from './pose-memory'
 import { type Stood, tryPose, tryRead } from './posing'
 import { spreadKeptPressures } from './pressure'
 import { LANDS_MOST, SINKING, TURN_MOST } from './step-limits'
@@ -114,7 +115,13 @@ const isGood = (landed: Landed) => landed === 'good'
 
 /** The legs are asked before anything else is. */
 function tryLanding(wanted: Instant, { body, held, level, lowest }: Asks): Landed {
-  const posed = tryPose(body, changeInstant(wanted, { height: level }), held)
+  const instant = changeInstant(wanted, { height: level })
+  return remember(body, instant, held, lowest, () => land(body, instant, held, lowest))
+}
+const remember = rememberInstants<Landed>()
+
+function land(body: Body, instant: Instant, held: Held, lowest: number): Landed {
+  const posed = tryPose(body, instant, held)
   if (!posed || posed.instant.height < lowest - 1e-9) return 'low'
   const stood = tryRead(posed)
   return stood && isAllowed(stood, body) ? 'good' : 'forbidden'

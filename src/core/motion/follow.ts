@@ -2,6 +2,7 @@ import { mix } from '../geometry/vector'
 import { faceAsFeetAllow, standFacing } from './facing'
 import { changeInstant, type Instant } from './instant'
 import { makePhase, mixArm, type Phase } from './phase'
+import { rememberInstants } from './pose-memory'
 import type { Task } from './script'
 
 /** How far facing, arms and trunk have come at the end of each phase, 0 to 1. */
@@ -48,9 +49,17 @@ export function followFeet(task: Task, phases: readonly Phase[]): Phase[] {
 /** The pelvis of a key stance in between, as near to its facing as both hips allow. */
 function faceAt({ body, from, to, held }: Task, instant: Instant, turned: number): Instant {
   const off = mix(from.pelvis - from.heading, to.pelvis - to.heading, turned)
-  const stood = standFacing(body, instant, held, instant.heading + off)
-  return changeInstant(instant, { pelvis: stood ? stood.instant.pelvis : instant.heading + off })
+  const wanted = instant.heading + off
+  const pelvis = remember(
+    body,
+    instant,
+    held,
+    wanted,
+    () => standFacing(body, instant, held, wanted)?.instant.pelvis ?? wanted,
+  )
+  return changeInstant(instant, { pelvis })
 }
+const remember = rememberInstants<number>()
 
 /** Where something is left for the end (facing, arms after the waist), a phase of its own for it. */
 function withSettle({ choices, from, to }: Task, phases: readonly Phase[]): Phase[] {

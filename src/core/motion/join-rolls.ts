@@ -3,7 +3,7 @@ import { bySide } from '../conventions'
 import { USUAL_LIFT } from '../stance/stance'
 import { changeFoot, type Held, withFoot } from './instant'
 import { instantAt, type Phase } from './phase'
-import { tryPose } from './posing'
+import { tryInstant } from './posing'
 import { letRoll } from './rolling'
 import { LANDS_MOST } from './step-limits'
 
@@ -36,7 +36,7 @@ export function keepRaised(body: Body, phases: readonly Phase[], held: Held): Ph
   const kept = [...phases]
   phases.forEach(({ kind, foot, from, to }, i) => {
     if (kind !== 'lift' || !foot || from.feet[foot].rolls === 0) return
-    const lift = tryPose(body, from, held)?.instant.feet[foot].lift ?? 0
+    const lift = tryInstant(body, from, held)?.feet[foot].lift ?? 0
     const up = withFoot(to, foot, changeFoot(to.feet[foot], { lift }))
     kept[i] = { ...(kept[i] as Phase), to: up }
     const next = kept[i + 1]
@@ -57,22 +57,22 @@ export function joinRolls(body: Body, phases: readonly Phase[], held: Held): Pha
       const rolled = bySide((side) => {
         const [a, b] = [from.feet[side].rolls, to.feet[side].rolls]
         if ((a === 0) === (b === 0)) return undefined
-        return tryPose(body, a === 0 ? to : from, held)?.instant.feet[side].lift
+        return tryInstant(body, a === 0 ? to : from, held)?.feet[side].lift
       })
       joined[i] = { ...phase, rolled }
     }
     if (!foot) return
     if (kind === 'lift' && phase.from.feet[foot].rolls !== 0) {
-      const left = tryPose(body, phase.from, held)?.instant.feet[foot]
+      const left = tryInstant(body, phase.from, held)?.feet[foot]
       if (left) joined[i] = { ...phase, from: withFoot(phase.from, foot, left) }
     }
     const over = joined[i - 1]
     if (kind !== 'touch' || !phase.lands || phase.to.feet[foot].rolls === 0 || over?.kind !== 'reach') return
-    const met = tryPose(body, instantAt(phase, 0.5, body.footLength), held)?.instant.feet[foot]
+    const met = tryInstant(body, instantAt(phase, 0.5, body.footLength), held)?.feet[foot]
     if (!met) return
     const up = withFoot(over.to, foot, changeFoot(over.to.feet[foot], { lift: met.lift }))
     joined[i - 1] = { ...over, to: up }
-    const down = met.lift > 0 ? tryPose(body, phase.to, held)?.instant.feet[foot].lift : undefined
+    const down = met.lift > 0 ? tryInstant(body, phase.to, held)?.feet[foot].lift : undefined
     const rolled = { left: undefined, right: undefined, [foot]: down }
     joined[i] = { ...phase, from: up, lands: { contact: met.contact, lift: met.lift }, rolled }
   })

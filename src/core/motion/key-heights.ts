@@ -3,7 +3,7 @@ import { mix } from '../geometry/vector'
 import { changeInstant, type Held, type Instant } from './instant'
 import { joinRolls, landOnBall } from './join-rolls'
 import { instantAt, type Phase } from './phase'
-import { tryPose } from './posing'
+import { tryInstant } from './posing'
 import { SINKING } from './step-limits'
 
 type Way = { body: Body; from: Instant; to: Instant; held: Held }
@@ -26,7 +26,7 @@ export function setHeights(
     const levelAt = (t: number) => mix(from.height, to.height, all > 0 ? (at + t * own) / all : 1)
     const reachAt = (of: Phase, t: number) => {
       const instant = changeInstant(instantAt(of, t, body.footLength), { height: levelAt(t) })
-      return tryPose(body, instant, held)?.instant.height
+      return tryInstant(body, instant, held)?.height
     }
     const put = (t: number, contact: boolean) => {
       const of = phases[i] as Phase
@@ -53,7 +53,7 @@ export function setHeights(
   for (const key of keys.slice(0, -1)) {
     const phase = phases[key.phase] as Phase
     const instant = instantAt(phase, key.contact ? 0.5 : 1, body.footLength)
-    key.height = tryPose(body, changeInstant(instant, { height: key.height }), held)?.instant.height ?? key.height
+    key.height = tryInstant(body, changeInstant(instant, { height: key.height }), held)?.height ?? key.height
   }
   let before = from
   const set = phases.map((phase, i) => {

@@ -11,6 +11,7 @@ import { checkFooting } from '../stance/check'
 import { setFooting } from '../stance/footing'
 import type { Stance } from '../stance/stance'
 import { changeInstant, type Held, type Instant, stanceOf, withFoot } from './instant'
+import { rememberInstants } from './pose-memory'
 import { findLift, roll } from './rolling'
 
 /** A instant with its legs in place under the hips, at the height that it has: nothing is read of it yet. */
@@ -126,6 +127,10 @@ export const stand = (body: Body, wanted: Instant, held: Held, neighbour: Reache
 /** The same, each null where it cannot be. */
 export const tryPose = (body: Body, wanted: Instant, held: Held, neighbour: Reached | null = null): Posed | null =>
   orNull(() => pose(body, wanted, held, neighbour))
+/** How an instant comes out when it is posed, its hips and what rolls; null where it cannot be. */
+export const tryInstant = (body: Body, wanted: Instant, held: Held): Instant | null =>
+  rememberInstant(body, wanted, held, 0, () => tryPose(body, wanted, held)?.instant ?? null)
+const rememberInstant = rememberInstants<Instant | null>()
 export const tryRead = (posed: Posed): Stood | null => orNull(() => read(posed))
 export const tryStand = (body: Body, wanted: Instant, held: Held, neighbour: Reached | null = null): Stood | null =>
   orNull(() => stand(body, wanted, held, neighbour))

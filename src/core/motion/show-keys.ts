@@ -1,11 +1,13 @@
 import { CARRIES } from '../balance/legs'
+import type { Body } from '../body/body'
 import { SIDES } from '../conventions'
 import type { Finding } from '../limits/finding'
 import { faceAsFeetAllow, standFacing } from './facing'
 import { doesTurnMeet } from './feet-meet'
-import { changeFoot, changeInstant, type Instant, withFoot } from './instant'
+import { changeFoot, changeInstant, type Held, type Instant, withFoot } from './instant'
 import { landOnBall } from './join-rolls'
 import { instantAt, type Phase } from './phase'
+import { rememberInstants } from './pose-memory'
 import { ROLLING_SHARE, stayFlat } from './rolling'
 import { mayRoll, type Task } from './script'
 import { BOB_NOTE, LANDS_MOST, SINKING } from './step-limits'
@@ -82,7 +84,12 @@ function showKey({ body, from, to, held }: Task, end: Instant): Shown | null {
   const heading = faceAsFeetAllow(end, from.heading)
   if (heading === null) return null
   const instant = changeInstant(end, { heading, height: Math.min(from.height, to.height) })
-  const stood = standFacing(body, instant, held, from.pelvis)
+  return remember(body, instant, held, from.pelvis, () => showFacing(body, instant, held, from.pelvis))
+}
+const remember = rememberInstants<Shown | null>()
+
+function showFacing(body: Body, instant: Instant, held: Held, pelvis: number): Shown | null {
+  const stood = standFacing(body, instant, held, pelvis)
   if (!stood) return null
   // How a leg that carries little is bent is no matter of the way.
   const isLight = ({ side, part }: Finding) => side && LEG_PARTS.has(part) && stood.legs[side].share < CARRIES

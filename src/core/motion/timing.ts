@@ -8,6 +8,7 @@ import { assemble } from '../pose/pose'
 import type { Footing } from '../stance/footing'
 import { footingInRoom, type Held, shareOn } from './instant'
 import { instantAt, type Phase } from './phase'
+import { rememberPhases } from './pose-memory'
 import { pose, read, rollAsAsked, tryPose } from './posing'
 
 const INSTANTS = 60
@@ -16,7 +17,11 @@ const LEAST_WAY = 0.02
 const LONGEST_S = 60
 
 /** How long the centre's way of a phase is, and half the foot's: its heel's or its toes', whichever goes further. */
-export function calcWay(body: Body, phase: Phase, held: Held): number {
+export const calcWay = (body: Body, phase: Phase, held: Held): number =>
+  rememberWay(body, phase, held, 0, () => calcWayAnew(body, phase, held))
+const rememberWay = rememberPhases<number>(2048)
+
+function calcWayAnew(body: Body, phase: Phase, held: Held): number {
   const still = isStill(phase, held)
   let way = 0
   let before: Place | null = null
@@ -64,7 +69,11 @@ const calcFootWay = (a: Place, b: Place): number =>
  * @source Hof, Gazendam & Sinke, J Biomech 38 (2005)
  * @throws InputError as an analysis does, where its end cannot be stood
  */
-export function calcShortest(body: Body, phase: Phase, held: Held): number | null {
+export const calcShortest = (body: Body, phase: Phase, held: Held): number | null =>
+  rememberShortest(body, phase, held, 0, () => calcShortestAnew(body, phase, held))
+const rememberShortest = rememberPhases<number | null>(2048)
+
+function calcShortestAnew(body: Body, phase: Phase, held: Held): number | null {
   if (isStill(phase, held)) return 0
   const footings: Footing[] = []
   for (let i = 0; i <= INSTANTS; i++)

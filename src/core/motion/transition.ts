@@ -8,6 +8,7 @@ import { keepFlat, keepRaised } from './join-rolls'
 import { setHeights } from './key-heights'
 import { countFirstHalf, instantAt, type Phase } from './phase'
 import { findPlan, findPlans, followPlan, type Plan } from './plan'
+import { rememberPhases } from './pose-memory'
 import { type Stood, stand, tryStand } from './posing'
 import type { Task } from './script'
 import { smoothHeights } from './smooth'
@@ -110,7 +111,13 @@ const taskOf = ({ body, from, to, held, choices }: Planning, sits: number): Task
   sits,
 })
 
-function sample({ body, held }: Ask, phase: Phase, samples: number): Stood[] {
+const sample = ({ body, held }: Ask, phase: Phase, samples: number): Stood[] =>
+  rememberSamples(body, phase, held, samples, () => sampleAnew(body, held, phase, samples))
+
+/** Every instant is kept with them: the phases of the ways to one part that are tried. */
+const rememberSamples = rememberPhases<Stood[]>(256)
+
+function sampleAnew(body: Body, held: Held, phase: Phase, samples: number): Stood[] {
   // First contact, the middle of a touch, is an instant too.
   const count = phase.kind === 'touch' ? samples + (samples % 2) : samples
   const stood: Stood[] = []

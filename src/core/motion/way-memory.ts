@@ -1,4 +1,4 @@
-import type { Body } from '../body/body'
+import { followBody } from './one-body'
 import type { WayAsk } from './plan-ways'
 import { type Look, takeWay } from './take-way'
 
@@ -17,14 +17,10 @@ const MOST = 64
  */
 export function keepWays(most = MOST): WayMemory {
   const known = new Map<string, Taken>()
-  let of: { body: Body; key: string } | null = null
+  const isSameBody = followBody()
   return {
     take: (ask, look) => {
-      if (of?.body !== ask.body) {
-        const key = JSON.stringify(ask.body)
-        if (of?.key !== key) known.clear()
-        of = { body: ask.body, key }
-      }
+      if (!isSameBody(ask.body)) known.clear()
       const { before, part, index } = ask
       const key = JSON.stringify([before.stance, before.error === null, part, index, look])
       const taken = known.get(key) ?? takeWay(ask, look)
