@@ -101,9 +101,10 @@ test('a safer variant is taken, kept with a note, and found again after a restar
   await expect(page.getByRole('region', { name: 'Kept' })).toContainText('Half a step')
 
   // What is on the bench now is a draft: it is there on return, with what was kept.
+  const kept = page.waitForResponse((r) => r.url().endsWith('/draft') && r.ok())
   await page.getByRole('spinbutton', { name: 'Track width' }).press('ArrowUp')
   const width = await page.getByRole('spinbutton', { name: 'Track width' }).inputValue()
-  await page.waitForResponse((r) => r.url().endsWith('/draft') && r.ok())
+  await kept
   await page.reload()
   await expect(page.getByRole('spinbutton', { name: 'Track width' })).toHaveValue(width as string)
   await page.getByRole('button', { name: /^Half a step/ }).click()
