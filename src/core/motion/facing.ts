@@ -3,11 +3,10 @@ import { DEG, SIDES } from '../conventions'
 import { clamp } from '../numeric/clamp'
 import { changeInstant, type Held, type Instant, shareOn } from './instant'
 import { type Posed, type Stood, tryPose, tryRead } from './posing'
-import { SINKING, TURN_MOST } from './step-limits'
+import { PELVIS_MOST, SINKING, TURN_MOST } from './step-limits'
 
-/** Facing lies within this of either foot's direction, the pelvis within `PELVIS_MOST` of it. */
+/** Facing lies within this of either foot's direction. */
 const FEET_MOST = 100 * DEG
-export const PELVIS_MOST = 90 * DEG
 const DRIFT = 0.1 * DEG
 const STEP = 4 * DEG
 const STEPS = 8

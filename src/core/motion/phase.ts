@@ -5,9 +5,9 @@ import type { Breath, Choices } from '../postures/choices'
 import { BALL_AT } from '../stance/foot'
 import type { Arm, Contact } from '../stance/stance'
 import { ease, easeOf, type Mover } from './ease'
-import { PELVIS_MOST } from './facing'
 import { changeFoot, type FootInstant, type Instant, withFoot } from './instant'
 import { roll, rollingAt } from './rolling'
+import { PELVIS_MOST } from './step-limits'
 
 export const PHASE_KINDS = ['empty', 'turn', 'lift', 'reach', 'touch', 'commit', 'shift', 'settle'] as const
 export type PhaseKind = (typeof PHASE_KINDS)[number]

@@ -10,3 +10,5 @@ export const CLEARANCE = 0.03
 /** Hips that go down and up again by more than this are noticed, and by more than that make a step heavy. */
 export const BOB_NOTE = 0.03
 export const BOB_CAUTION = 0.06
+/** How far the pelvis turns from the heading at the most. */
+export const PELVIS_MOST = 90 * DEG
