@@ -39,6 +39,13 @@ export async function renameGroup(value: unknown): Promise<Group> {
   return { id, name }
 }
 
+/** @throws InputError where a record names a group that is none, by its place in the record */
+export async function expectGroups(ids: readonly string[]): Promise<void> {
+  const known = new Set((await readGroups()).map(({ id }) => id))
+  const at = ids.findIndex((id) => !known.has(id))
+  if (at >= 0) throw new InputError(`record.groups.${at}`, ids[at], { code: 'known.group' })
+}
+
 /** @throws InputError where there is no such group */
 export async function requireGroup(id: string): Promise<void> {
   if (!(await readGroups()).some((group) => group.id === id)) throw new InputError('group', id, { code: 'known.group' })

@@ -140,6 +140,13 @@ describe('people', () => {
     await renameGroup({ id, name: 'Second Launch' })
   })
 
+  it('in a group that there is none of are refused by its place; what was there stays', async () => {
+    const { revision, record } = await readRecord('keziah-underhill')
+    const strange = { revision, record: { ...record, groups: [...record.groups, 'low-water'] } }
+    expect(await fieldOf(saveRecord('keziah-underhill', strange))).toBe(`record.groups.${record.groups.length}`)
+    expect(await readRecord('keziah-underhill')).toMatchObject({ revision, record: { groups: record.groups } })
+  })
+
   it('name groups as files do when they come in: those that are there, and new ones', async () => {
     const record = makeRecord('Neap', BODY, { groups: ['Slack Tide', 'Neap Tide'] })
     const [added] = await addRecords({ records: [record, { ...record, name: 'Ebb' }] })

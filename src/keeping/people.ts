@@ -20,7 +20,7 @@ import {
 import { sayGroups } from '@/records/groups'
 import type { KeptRecord } from '@/records/kept-record'
 import { over, saveOver } from './conflict'
-import { keepByIds, readGroups } from './groups'
+import { expectGroups, keepByIds, readGroups } from './groups'
 import { type Read, readKept, type SetAside } from './set-aside'
 
 const records = list(recordDocument, 'records').min(1, accepted('atLeast', { least: 1 }))
@@ -130,6 +130,7 @@ const markOf = (importId: string) => `import ${importId}`
 /** Saves a record. @throws ConflictError where somebody else saved since; InputError naming the field that is wrong */
 export async function saveRecord(id: string, value: unknown): Promise<KeptRecord> {
   const { record, ...at } = parse(saving, value)
+  await expectGroups(record.groups)
   const saved = await saveOver(
     at,
     (revision) => savePerson(database(), { id, record, revision }, stamp()),
