@@ -92,3 +92,8 @@ export function sayHeight(metres: number, units: BodyUnits): string {
 
 export const sayMass = (kg: number, units: BodyUnits): string =>
   units === 'metric' ? `${Math.round(kg)} kg` : `${Math.round(kg / KG_IN_POUND)} lb`
+
+/** A length of the body to a tenth, as somebody measures it: 24.6 cm, or 9.7 in. */
+export const sayBodyLength = (metres: number, units: BodyUnits): string =>
+  units === 'metric' ? `${round(metres * 100)} cm` : `${round(metres / METRES_IN_INCH)} in`
+const round = (value: number) => Math.round(value * 10) / 10

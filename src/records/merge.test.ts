@@ -64,6 +64,14 @@ describe('a record saved in two places', () => {
     ])
   })
 
+  it('says figures of the body in the units of the house', () => {
+    const measured = { ...base, body: { ...base.body, statureM: 1.625, massKg: 70.4, footLengthM: 0.246 } }
+    const items = compareRecords(base, measured, base).flatMap((one) => one.items.here)
+    const say = (units: 'metric' | 'imperial') => items.map((item) => sayItem(item, [], units))
+    expect(say('metric')).toEqual(['height 162.5 cm', 'mass 70.4 kg', 'foot length 24.6 cm'])
+    expect(say('imperial')).toEqual(['height 5 ft 4 in', 'mass 155 lb', 'foot length 9.7 in'])
+  })
+
   it('joins what was chosen; what was added there and is in no part stays', () => {
     const [body, , tests] = compareRecords(base, here, there).map(({ part }) => part)
     const joined = joinRecords(here, there, [body, tests] as typeof RECORD_PARTS)

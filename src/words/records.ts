@@ -1,5 +1,6 @@
 import type { InputError } from '@/core'
 import type { LimitEntry, RecordDocument, TestEntry, TestId } from '@/documents/record-document'
+import { type BodyUnits, sayBodyLength, sayHeight, sayMass } from '@/records/body-units'
 import type { Due } from '@/records/due'
 import type { FallsTold } from '@/records/falls'
 import type { PartName, RecordItem } from '@/records/merge'
@@ -96,6 +97,14 @@ export const sayPart = (name: PartName, words: Words = ENGLISH): string => words
 const sayMeasure = (path: readonly string[], words: Words): string =>
   path.map((key) => sayKnown(`records.measures.${key}`, key, words)).join(' ')
 
+/** A figure of the body in the units of a house, to what tells two versions apart. */
+function sayBodyFigure(path: readonly string[], value: unknown, units: BodyUnits, words: Words): string {
+  if (typeof value !== 'number') return String(value)
+  if (path.includes('massKg')) return units === 'metric' ? `${words.number(value, 1)} kg` : sayMass(value, units)
+  if (path.includes('statureM') && units === 'imperial') return sayHeight(value, units)
+  return path.some((key) => key.endsWith('M')) ? sayBodyLength(value, units) : words.number(value, 2)
+}
+
 const sayTested = ({ test, trials, on }: TestEntry, words: Words): string =>
   words.say('records.items.test', {
     test: sayTest(test, words),
@@ -127,6 +136,7 @@ const sayGone = (what: string, gone: boolean, words: Words): string =>
 export function sayItem(
   item: RecordItem,
   groups: readonly { id: string; name: string }[] = [],
+  units: BodyUnits = 'metric',
   words: Words = ENGLISH,
 ): string {
   const say = (key: string, values = {}) => words.say(`records.items.${key}`, values)
@@ -138,7 +148,10 @@ export function sayItem(
     case 'group':
       return groups.find(({ id }) => id === item.id)?.name ?? item.id
     case 'figure':
-      return say('figure', { measure: sayMeasure(item.path, words), figure: String(item.value) })
+      return say('figure', {
+        measure: sayMeasure(item.path, words),
+        figure: sayBodyFigure(item.path, item.value, units, words),
+      })
     case 'measured':
       return say('measured', { measure: sayMeasure(item.key.split('.'), words), day: words.day(item.on) })
     case 'legs':

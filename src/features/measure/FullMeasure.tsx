@@ -175,7 +175,16 @@ export function FullMeasure(props: MeasureProps) {
           {told && <p role="status">{told}</p>}
         </section>
       </div>
-      {theirs && <ConflictSheet base={base} here={record} there={theirs.record} groups={groups} onSettle={settle} />}
+      {theirs && (
+        <ConflictSheet
+          base={base}
+          here={record}
+          there={theirs.record}
+          groups={groups}
+          units={house.units}
+          onSettle={settle}
+        />
+      )}
     </main>
   )
 }

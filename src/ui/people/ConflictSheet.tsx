@@ -2,6 +2,7 @@ import Button from '@mui/material/Button'
 import Radio from '@mui/material/Radio'
 import { useState } from 'react'
 import type { RecordDocument } from '@/documents/record-document'
+import type { BodyUnits } from '@/records/body-units'
 import type { Group } from '@/records/groups'
 import { compareRecords, joinRecords, type Version } from '@/records/merge'
 import { Sheet } from '@/ui/words/Sheet'
@@ -15,6 +16,7 @@ type ConflictSheetProps = {
   here: RecordDocument
   there: RecordDocument
   groups: readonly Group[]
+  units: BodyUnits
   onSettle: (record: RecordDocument) => void
 }
 
@@ -24,7 +26,7 @@ const VERSIONS: readonly [Version, string][] = [
 ]
 
 /** Saved in two places: what differs is laid side by side, and chosen part by part. */
-export function ConflictSheet({ base, here, there, groups, onSettle }: ConflictSheetProps) {
+export function ConflictSheet({ base, here, there, groups, units, onSettle }: ConflictSheetProps) {
   const [chosen, setChosen] = useState<Record<string, Version>>({})
   const differences = compareRecords(base, here, there).map((one) => ({
     ...one,
@@ -53,7 +55,9 @@ export function ConflictSheet({ base, here, there, groups, onSettle }: ConflictS
                   {items[of].length === 0 ? (
                     <em>nothing more</em>
                   ) : (
-                    items[of].map((item) => <span key={sayItem(item, groups)}>{sayItem(item, groups)}</span>)
+                    items[of].map((item) => (
+                      <span key={sayItem(item, groups, units)}>{sayItem(item, groups, units)}</span>
+                    ))
                   )}
                 </span>
               </label>

@@ -104,7 +104,16 @@ export function PersonPage({ kept, house, groups: known, day: served, stances, o
           <Notes {...part} id={kept.id} groups={groups} takeGroups={take} />
         </div>
       </div>
-      {theirs && <ConflictSheet base={base} here={record} there={theirs.record} groups={groups} onSettle={settle} />}
+      {theirs && (
+        <ConflictSheet
+          base={base}
+          here={record}
+          there={theirs.record}
+          groups={groups}
+          units={house.units}
+          onSettle={settle}
+        />
+      )}
     </main>
   )
 }
