@@ -54,7 +54,7 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
           <Judged verdict={verdict} size={15} estimated={estimated} />
           <span className={styles.name}>
             {member.short}
-            <span className={styles.forEars}>
+            <span className="for-ears">
               {` ${VERDICT_WORDS[verdict].toLowerCase()}${support ? `, ${support}` : ''}${pinned ? ', put here by hand' : ''}${estimated ? `, ${BY_ESTIMATE}` : ''}`}
             </span>
             {pinned && <PushPinOutlined className={styles.pin} aria-hidden />}

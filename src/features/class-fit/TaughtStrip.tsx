@@ -43,7 +43,7 @@ export function TaughtStrip({ all, taughtBy, onMark }: TaughtStripProps) {
                 <strong>{member.short}</strong>
                 <small>
                   {sayReasonShort(analysis)}
-                  <span className={styles.forEars}>
+                  <span className="for-ears">
                     : {VERDICT_WORDS[verdict].toLowerCase()} as taught
                     {analysis && restsOnEstimate(analysis) && `, ${BY_ESTIMATE}`}
                   </span>

@@ -305,7 +305,7 @@ function SaveState({ saving }: { saving: ReturnType<typeof useSavedLesson> }) {
       </p>
     )
   return (
-    <p role="status" className={styles.saved}>
+    <p role="status" className="for-ears">
       {say(isSaved ? 'tools.saved' : 'tools.saving')}
     </p>
   )

@@ -207,7 +207,7 @@ function SaveState({ saving }: { saving: ReturnType<typeof useRoutines>['saving'
   if (problem)
     return <p role="alert">{say('unsaved', { why: problem.kind === 'refused' ? problem.reason : say('noServer') })}</p>
   return (
-    <p role="status" className={styles.saved}>
+    <p role="status" className="for-ears">
       {say(isSaved ? 'saved' : 'saving')}
     </p>
   )

@@ -21,7 +21,7 @@ export const PersonRow = memo(function PersonRow({ row, day, groups }: PersonRow
         <span className={styles.stands}>
           {standing?.verdict && <Judged verdict={standing.verdict} size={20} estimated={standing.estimated} />}
           {standing && !standing.verdict && <SeenMark />}
-          <span className={styles.forEars}>{sayStanding(standing)}</span>
+          <span className="for-ears">{sayStanding(standing)}</span>
           {standing && <SmallVial margins={standing.margins} reserve={standing.reserve} />}
         </span>
         <span className={styles.who}>

@@ -162,7 +162,7 @@ export function Door(props: DoorProps) {
       {told && <p role="status">{told}</p>}
       {problem && <p role="alert">{problem}</p>}
       {refused && <p role="alert">{say('tools.refused', { why: refused })}</p>}
-      <p role="status" className={waiting > 0 ? styles.waiting : styles.saved}>
+      <p role="status" className={waiting > 0 ? styles.waiting : 'for-ears'}>
         {waiting > 0 ? say('tools.waiting', { n: waiting }) : say(refused ? 'tools.savedElse' : 'tools.saved')}
       </p>
       {on.attendees.length === 0 ? (

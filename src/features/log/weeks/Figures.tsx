@@ -4,7 +4,6 @@ import TableCell from '@mui/material/TableCell'
 import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import { ENGLISH } from '@/words/language'
-import styles from './weeks.module.css'
 
 type FiguresProps = {
   title: string
@@ -14,7 +13,7 @@ type FiguresProps = {
 
 /** What a chart shows, day by day, for whoever does not see it. */
 export const Figures = ({ title, columns, rows }: FiguresProps) => (
-  <div className={styles.figures}>
+  <div className="for-ears">
     <Table size="small" aria-label={title}>
       <TableHead>
         <TableRow>
