@@ -5,7 +5,7 @@ import type { LessonDocument } from '@/documents/lesson-document'
 import type { RoutineDocument } from '@/documents/routine-document'
 import type { Decided } from '@/teaching/answer'
 import { makeGivenOf } from '@/teaching/given'
-import { piecePath } from '@/teaching/lessons/piece-path'
+import { piecePaths } from '@/teaching/lessons/piece-path'
 import type { Makings } from '@/teaching/lessons/piece-routine'
 import { type Worked, workPiece } from '@/teaching/lessons/work-piece'
 import { type FoundWayCause, findWayCauses } from '@/teaching/practice/way-causes'
@@ -40,10 +40,9 @@ const api = {
   findCauses: (learner: Learner, lesson: LessonDocument, complaints: readonly string[]): FoundWayCause[][] => {
     const body = bodyOf(learner.person)
     const makings = makingsOf(body, learner)
-    const walked = lesson.pieces.flatMap((piece) => {
-      const path = piecePath(body, piece, lesson, makings, stock.ways)
-      return path ? [{ piece: piece.id, path }] : []
-    })
+    const walked = lesson.pieces.flatMap((piece) =>
+      piecePaths(body, piece, lesson, makings, stock.ways).map((path) => ({ piece: piece.id, path })),
+    )
     return complaints.map((complaint) => findWayCauses(complaint, walked))
   },
 }

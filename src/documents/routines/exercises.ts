@@ -97,6 +97,10 @@ const WAYS: Record<Exclude<ExerciseId, 'rise' | 'alternate'>, Way> = {
   },
 }
 
+/** Whether one foot is ahead all the while, so that the other has its turn in rounds of its own. */
+export const isOneFootAhead = (id: ExerciseId): boolean =>
+  id !== 'rise' && id !== 'alternate' && WAYS[id].posture === 'bow'
+
 /** Up from a chair and down to it: there is no part of the way. */
 function riseAndSit(times: number, seconds: number, holdS: number): PartDocument[] {
   const hold = holdS > 0 ? { holdS } : {}

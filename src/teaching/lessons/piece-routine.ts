@@ -1,5 +1,6 @@
 import { ARM_PRESETS, type Arm, DEG, otherSide, type SchoolId, traitsOf } from '@/core'
 import type { Fault, LessonDocument, PieceDocument } from '@/documents/lesson-document'
+import { mirrorPart } from '@/documents/mirror-part'
 import {
   type ChangesDocument,
   type FindPosture,
@@ -7,7 +8,7 @@ import {
   type PartDocument,
   type RoutineDocument,
 } from '@/documents/routine-document'
-import { exerciseParts, usualRange } from '@/documents/routines/exercises'
+import { exerciseParts, isOneFootAhead, usualRange } from '@/documents/routines/exercises'
 import type { Given } from '../given'
 
 type Side = 'left' | 'right'
@@ -105,6 +106,22 @@ export function pieceRoutine(
         ],
       }
   }
+}
+
+/**
+ * The rounds of a piece that are done alike often: one, that has both sides in it; or one with either foot ahead, for an
+ * exercise that keeps one there.
+ */
+export function pieceRounds(
+  piece: PieceDocument,
+  lesson: Pick<LessonDocument, 'school' | 'halfBreathS'>,
+  makings: Makings,
+): RoutineDocument[] {
+  const left = pieceRoutine(piece, lesson, makings)
+  if (!left) return []
+  if (piece.kind !== 'exercise' || !piece.exercise || !isOneFootAhead(piece.exercise)) return [left]
+  const right = { ...left, parts: left.parts.map(mirrorPart) }
+  return sidesOf(piece).map((side) => (side === 'left' ? left : right))
 }
 
 /**

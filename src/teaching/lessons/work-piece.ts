@@ -1,5 +1,6 @@
 import {
   type Analysis,
+  addLoads,
   asStoodBy,
   type Body,
   calcExtent,
@@ -23,7 +24,16 @@ import type { LessonDocument, PieceDocument } from '@/documents/lesson-document'
 import type { DoneAs } from '@/documents/log-document'
 import { type RoutineDocument, toRoutine } from '@/documents/routine-document'
 import { type Given, giveForms } from '../given'
-import { type Makings, pieceRoutine, rangeOf, roundSeconds, roundsOf, seatedRoutine, sidesOf } from './piece-routine'
+import {
+  type Makings,
+  pieceRounds,
+  pieceRoutine,
+  rangeOf,
+  roundSeconds,
+  roundsOf,
+  seatedRoutine,
+  sidesOf,
+} from './piece-routine'
 
 /** How somebody does a piece: in which form, how often, what all rounds ask of them, and the least that they have to spare. */
 export type Worked = {
@@ -68,18 +78,18 @@ export function workPiece(
   makings: Makings,
   ways: HouseWays = {},
 ): Worked {
-  const asked = pieceRoutine(piece, lesson, makings)
+  const [asked, ...others] = pieceRounds(piece, lesson, makings)
   if (!asked) return NOTHING
   const rounds = roundsOf(piece, asked)
   const own = sidesOf(piece).flatMap((side) => (piece.posture ? [givenOf(piece.posture, side, lesson, makings)] : []))
   const given = own[0] ?? null
   const sits = body.person.limits?.seatedOnly === true || own.some((one) => one?.stance.seat)
   const by = -(piece.higherDeg ?? 0) * DEG
-  for (const { as, part, routine } of sits ? [] : listForms(piece, lesson, makings, asked)) {
-    const round = walk(body, routine, makings, ways, { scale: piece.kind === 'exercise' ? 1 : part, by })
+  for (const { as, part, routines } of sits ? [] : listForms(piece, lesson, makings, [asked, ...others])) {
+    const round = walkEach(body, routines, makings, ways, { scale: piece.kind === 'exercise' ? 1 : part, by })
     if (!round || round.isBeyond) continue
     // Everybody keeps to the same time: shifts in place are as many as fit.
-    const done = as === 'in-place' ? (rounds * roundSeconds(asked)) / Math.max(1, roundSeconds(routine)) : rounds
+    const done = as === 'in-place' ? (rounds * roundSeconds(asked)) / Math.max(1, roundSeconds(routines[0])) : rounds
     const how = as === 'taught' ? (given?.as ?? round.given[0]?.as ?? as) : as
     return finish(how, part, Math.max(1, Math.round(done)), round, as === 'taught' ? given : null)
   }
@@ -95,6 +105,28 @@ const givenOf = (
 ) => makings.formOf(posture, side, school)
 
 type Round = Pick<Worked, 'load' | 'spareM' | 'bend' | 'room'> & { isBeyond: boolean; given: Given[] }
+
+/** Rounds that are done alike often, as one: what it asks on the mean of them, the worst of what they show. */
+function walkEach(
+  body: Body,
+  routines: readonly RoutineDocument[],
+  makings: Makings,
+  ways: HouseWays,
+  measure: Measure,
+): Round | null {
+  const rounds = routines.flatMap((routine) => walk(body, routine, makings, ways, measure) ?? [])
+  if (rounds.length < routines.length) return null
+  const spares = rounds.flatMap(({ spareM }) => spareM ?? [])
+  const most = (at: 0 | 1) => Math.max(...rounds.map(({ room }) => room[at]))
+  return {
+    isBeyond: rounds.some(({ isBeyond }) => isBeyond),
+    load: timesLoad(addLoads(rounds.map(({ load }) => load)), 1 / rounds.length),
+    spareM: spares.length > 0 ? Math.min(...spares) : null,
+    bend: Math.max(...rounds.map(({ bend }) => bend)),
+    room: [most(0), most(1)],
+    given: rounds.flatMap(({ given }) => given),
+  }
+}
 
 /** What was walked for a body is not walked again: the same round comes in many pieces, and in every edit of a lesson. */
 const walked = new WeakMap<Body, Map<string, Round | null>>()
@@ -166,18 +198,18 @@ const isBeyond = (body: Body, stance: Stance): boolean => {
   return analysis === null || analysis.verdict === 'beyond'
 }
 
-type Form = { as: DoneAs; part: number; routine: RoutineDocument }
+type Form = { as: DoneAs; part: number; routines: readonly [RoutineDocument, ...RoutineDocument[]] }
 
 function listForms(
   piece: PieceDocument,
   lesson: Pick<LessonDocument, 'school' | 'halfBreathS'>,
   makings: Makings,
-  asked: RoutineDocument,
+  asked: Form['routines'],
 ): Form[] {
   const { fromPct, toPct } = rangeOf(piece)
-  const smaller =
+  const [smaller, ...others] =
     piece.kind === 'exercise'
-      ? pieceRoutine({ ...piece, fromPct: fromPct * HALF, toPct: toPct * HALF }, lesson, makings)
+      ? pieceRounds({ ...piece, fromPct: fromPct * HALF, toPct: toPct * HALF }, lesson, makings)
       : asked
   const shifts = pieceRoutine(
     { id: piece.id, kind: 'exercise', exercise: 'side-to-side', minutes: piece.minutes, fromPct: 30, toPct: 60 },
@@ -185,10 +217,10 @@ function listForms(
     makings,
   )
   return [
-    { as: 'taught', part: 1, routine: asked },
-    { as: 'steps', part: HALF, routine: smaller ?? asked },
-    { as: 'in-place', part: 0, routine: shifts ?? asked },
-    { as: 'in-place', part: 0, routine: atEase(piece, lesson, makings, asked) },
+    { as: 'taught', part: 1, routines: asked },
+    { as: 'steps', part: HALF, routines: smaller ? [smaller, ...others] : asked },
+    { as: 'in-place', part: 0, routines: [shifts ?? asked[0]] },
+    { as: 'in-place', part: 0, routines: [atEase(piece, lesson, makings, asked[0])] },
   ]
 }
 
