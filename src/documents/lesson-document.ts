@@ -11,7 +11,8 @@ export type PieceKind = (typeof PIECE_KINDS)[number]
 
 /** How a piece is practised that day. */
 export const PRACTISED = ['walk-through', 'whole', 'balance', 'coordination'] as const
-export const LIMBS = ['legs', 'arms', 'both'] as const
+/** What of a piece is done; `seated`: arms and trunk alone, everybody on a chair. */
+export const LIMBS = ['legs', 'arms', 'both', 'seated'] as const
 /** A fault that is shown beside its mending, on purpose. */
 export const FAULTS = ['past-toes', 'one-line', 'locked', 'lean-back', 'too-low'] as const
 export type Fault = (typeof FAULTS)[number]

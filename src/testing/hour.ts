@@ -1,4 +1,5 @@
 import type { PieceDocument } from '@/documents/lesson-document'
+import { isStill } from '@/teaching/practice/ease-lesson'
 
 /** Fifty minutes of every kind of piece. */
 export const HOUR: PieceDocument[] = [
@@ -11,5 +12,4 @@ export const HOUR: PieceDocument[] = [
 
 /** Their minutes, and those on the legs. */
 export const sum = (pieces: readonly PieceDocument[]) => pieces.reduce((all, { minutes }) => all + minutes, 0)
-export const standing = (pieces: readonly PieceDocument[]) =>
-  sum(pieces.filter(({ kind }) => kind !== 'rest' && kind !== 'talk'))
+export const standing = (pieces: readonly PieceDocument[]) => sum(pieces.filter((piece) => !isStill(piece)))

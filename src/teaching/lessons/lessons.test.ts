@@ -7,7 +7,7 @@ import { parse } from '@/documents/parse'
 import { exerciseParts } from '@/documents/routines/exercises'
 import { findMend, listLearning, listOtherWays, pickOtherWay } from '@/teaching/practice/lesson-loads'
 import { readShipped } from '@/words/routines'
-import { pieceRoutine, roundSeconds, roundsOf, seatedRoutine } from './piece-routine'
+import { pieceRounds, pieceRoutine, roundSeconds, roundsOf, seatedRoutine } from './piece-routine'
 import { workPiece } from './work-piece'
 
 const makings = {
@@ -51,6 +51,25 @@ describe('a piece as a routine', () => {
     expect(roundsOf(piece({ minutes: 6 }), routine)).toBe(10)
     expect(roundsOf(piece({ minutes: 0.5 }), routine)).toBe(1)
     expect(roundsOf(piece({ counts: 3 }), routine)).toBe(3)
+  })
+
+  it('an exercise with one foot ahead has rounds with either; on one side only that', () => {
+    const rock = piece({ kind: 'exercise', exercise: 'back-to-front' })
+    const sides = (of: PieceDocument) => pieceRounds(of, LESSON, makings).map(({ parts }) => parts[1])
+    expect(sides(rock).map((part) => [part?.side, part?.with?.loadLeftPct])).toEqual([
+      ['left', 34],
+      ['right', 66],
+    ])
+    expect(sides({ ...rock, side: 'right' }).map((part) => part?.side)).toEqual(['right'])
+    const { kneeNms } = workPiece(body, rock, LESSON, makings).load
+    expect(kneeNms.left / kneeNms.right).toBeCloseTo(1, 2)
+  })
+
+  it('on a chair it asks nothing of the legs, of whatever kind it is', () => {
+    for (const one of [{ posture: 'bow' }, { kind: 'exercise', exercise: 'arms' }] as const) {
+      const { as, load } = workPiece(body, piece({ ...one, limbs: 'seated' }), LESSON, makings)
+      expect([as, load.kneeNms, load.seconds > 0]).toEqual(['seated', { left: 0, right: 0 }, true])
+    }
   })
 
   it('sitting keeps the arms and the breath, and nothing of the legs', () => {

@@ -61,6 +61,16 @@ export function pieceRoutine(
   lesson: Pick<LessonDocument, 'school' | 'halfBreathS'>,
   makings: Makings,
 ): RoutineDocument | null {
+  if (piece.limbs !== 'seated') return standingRoutine(piece, lesson, makings)
+  const arms = standingRoutine({ ...piece, limbs: 'arms' }, lesson, makings)
+  return arms && seatedRoutine(arms)
+}
+
+function standingRoutine(
+  piece: PieceDocument,
+  lesson: Pick<LessonDocument, 'school' | 'halfBreathS'>,
+  makings: Makings,
+): RoutineDocument | null {
   const { halfBreathS = HALF_BREATH_S, school = 'therapeutic' } = lesson
   const about = { school, tempo: { halfBreathS } }
   const limbs = piece.limbs ?? 'both'

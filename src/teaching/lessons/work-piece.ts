@@ -83,7 +83,8 @@ export function workPiece(
   const rounds = roundsOf(piece, asked)
   const own = sidesOf(piece).flatMap((side) => (piece.posture ? [givenOf(piece.posture, side, lesson, makings)] : []))
   const given = own[0] ?? null
-  const sits = body.person.limits?.seatedOnly === true || own.some((one) => one?.stance.seat)
+  const sits =
+    piece.limbs === 'seated' || body.person.limits?.seatedOnly === true || own.some((one) => one?.stance.seat)
   const by = -(piece.higherDeg ?? 0) * DEG
   for (const { as, part, routines } of sits ? [] : listForms(piece, lesson, makings, [asked, ...others])) {
     const round = walkEach(body, routines, makings, ways, { scale: piece.kind === 'exercise' ? 1 : part, by })

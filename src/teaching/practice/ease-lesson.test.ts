@@ -13,6 +13,21 @@ describe('a gentler hour', () => {
     expect(sum(easePieces(without, { share: 0.5 }))).toBe(sum(without))
   })
 
+  it('leaves nobody only sitting: what legs are spared is for arms and waist on a chair, in turn', () => {
+    const eased = easePieces(HOUR, { share: 0.5 })
+    expect(eased.filter(({ kind }) => kind === 'rest' || kind === 'talk').map(({ minutes }) => minutes)).toEqual([5, 4])
+    const seated = eased.filter(({ limbs }) => limbs === 'seated')
+    expect(seated.map(({ exercise, minutes }) => [exercise, minutes])).toEqual([
+      ['arms', 5],
+      ['waist', 5],
+      ['arm-circles', 5],
+      ['arms', 4],
+    ])
+    // Gentler once more it is still an hour of pieces that are told apart.
+    const again = easePieces(eased, { share: 0.5 })
+    expect([sum(again), new Set(again.map(({ id }) => id)).size]).toEqual([sum(HOUR), again.length])
+  })
+
   it('holds less long and stands higher where that is asked, and leaves what rests', () => {
     const eased = easePieces(HOUR, { share: 0.5, higherDeg: 10, holdMostS: 2, inPlace: true })
     expect(eased.find(({ id }) => id === 'legs')).toMatchObject({ holdS: 2, higherDeg: 10, minutes: 10 })

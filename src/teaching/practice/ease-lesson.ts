@@ -3,18 +3,62 @@ import type { PieceDocument } from '@/documents/lesson-document'
 /** How an hour is made gentler: everybody stands less of it, higher, holds less long; what is walked is shifts in place. */
 export type Ease = { share: number; higherDeg?: number; holdMostS?: number; inPlace?: boolean }
 
-/** From the least change to the most. */
+/** From the least change to the most: higher before less, and all of it before any of it is left. */
 export const GENTLER: readonly Ease[] = [
   { share: 0.75 },
-  { share: 0.5 },
-  { share: 0.5, higherDeg: 5 },
-  { share: 0.35, higherDeg: 10, holdMostS: 2 },
+  { share: 0.75, higherDeg: 5 },
+  { share: 0.6, higherDeg: 5 },
+  { share: 0.5, higherDeg: 10 },
+  { share: 0.4, higherDeg: 10, holdMostS: 2 },
   { share: 0.25, higherDeg: 10, holdMostS: 2, inPlace: true },
 ]
 
-export const isStill = ({ kind }: PieceDocument): boolean => kind === 'rest' || kind === 'talk'
+/** Nothing is asked of anybody's legs. */
+export const isStill = ({ kind, limbs }: PieceDocument): boolean =>
+  kind === 'rest' || kind === 'talk' || limbs === 'seated'
 
-/** The same pieces in the same minutes, what asks something of the legs for a share of its own; the others are longer. */
+/** Nobody only sits, or listens, for longer; and arms alone are enough after so many minutes. */
+const IDLE_MOST = 4
+const SEATED_MOST = 6
+/** What one does on a chair while legs rest, one after the other. */
+const SEATED = ['arms', 'waist', 'arm-circles'] as const
+
+/** The minutes that legs are spared: rests and talk take a little more each, the others are for what one does on a chair. */
+function fillFreed(pieces: readonly PieceDocument[], freed: number): PieceDocument[] {
+  let left = freed
+  const filled = pieces.map((piece) => {
+    const room = piece.kind === 'rest' || piece.kind === 'talk' ? Math.max(0, IDLE_MOST - piece.minutes) : 0
+    const more = Math.min(left, room)
+    left -= more
+    return more > 0 ? { ...piece, minutes: piece.minutes + more } : piece
+  })
+  const known = pieces.filter(({ limbs }) => limbs === 'seated').length
+  const count = Math.ceil(left / SEATED_MOST)
+  for (let n = 0; n < count; n++) {
+    const minutes = Math.ceil(left / (count - n))
+    left -= minutes
+    const exercise = SEATED[(known + n) % SEATED.length] as (typeof SEATED)[number]
+    filled.splice(placeSeated(filled, n), 0, {
+      id: `seated-${known + n}`,
+      kind: 'exercise',
+      exercise,
+      limbs: 'seated',
+      minutes,
+      paced: true,
+    })
+  }
+  return filled
+}
+
+/** After each rest in turn, where one sits already, and after what one does there. */
+function placeSeated(pieces: readonly PieceDocument[], n: number): number {
+  const rests = pieces.flatMap(({ kind }, i) => (kind === 'rest' ? [i] : []))
+  let at = rests[n % Math.max(1, rests.length)] ?? pieces.length - 1
+  while (pieces[at + 1]?.limbs === 'seated') at++
+  return at + 1
+}
+
+/** The same hour in the same minutes, what asks something of the legs for a share of its own. */
 export function easePieces(
   pieces: readonly PieceDocument[],
   { share, higherDeg = 0, holdMostS = Number.POSITIVE_INFINITY, inPlace = false }: Ease,
@@ -33,12 +77,5 @@ export function easePieces(
       ...(higherDeg > 0 && piece.kind !== 'exercise' && { higherDeg: (piece.higherDeg ?? 0) + higherDeg }),
     }
   })
-  const still = eased.filter(isStill)
-  if (freed <= 0 || still.length === 0)
-    return freed > 0 ? [...eased, { id: 'ease', kind: 'rest', minutes: freed }] : eased
-  const each = Math.floor(freed / still.length)
-  let left = freed - each * still.length
-  return eased.map((piece) =>
-    isStill(piece) ? { ...piece, minutes: piece.minutes + each + (left-- > 0 ? 1 : 0) } : piece,
-  )
+  return fillFreed(eased, freed)
 }

@@ -29,6 +29,7 @@ const later = (a: Stage, b: Stage): Stage => (STAGES.indexOf(a) >= STAGES.indexO
 
 /** How far along a piece is: by the furthest thing in it. */
 export function stageOfPiece(piece: PieceDocument, known: Known): Stage {
+  if (piece.limbs === 'seated') return 'standing'
   switch (piece.kind) {
     case 'exercise':
       return piece.exercise === 'one-foot' ? 'one-foot' : 'standing'
@@ -60,7 +61,7 @@ function stageOfRoutine(routine: RoutineDocument | null, { traitsOf: traits }: K
 export function stressesOf(piece: PieceDocument, known: Known): Stress[] {
   const stage = stageOfPiece(piece, known)
   const { kind, limbs = 'both', posture, exercise } = piece
-  if (kind === 'rest' || kind === 'talk') return []
+  if (kind === 'rest' || kind === 'talk' || limbs === 'seated') return []
   const traits = posture === undefined ? null : known.traitsOf(posture)
   const found = new Set<Stress>()
   if (stage === 'one-foot') found.add('one-foot')

@@ -51,6 +51,9 @@ function begin(kind: PieceDocument['kind'], { posture, exercise, routine }: Piec
   return { kind, ...of[kind] }
 }
 
+/** An exercise is of legs or of arms already. */
+const WHOLE_OR_SEATED = ['both', 'seated'] as const
+
 /** The chosen piece, as a sentence whose words can be others. */
 export function PieceSentence({ lesson, piece, named, routines }: PieceSentenceProps) {
   const { id, kind, minutes, side = 'both', limbs = 'both', practised, counts, holdS = 0, paced = false } = piece
@@ -132,13 +135,16 @@ export function PieceSentence({ lesson, piece, named, routines }: PieceSentenceP
             />
           </>
         )}
-        {(kind === 'posture' || kind === 'routine') && (
+        {(kind === 'posture' || kind === 'routine' || kind === 'exercise') && (
           <>
             {', '}
             <ChoiceWord
               label={say('piece.limbs')}
               value={limbs}
-              choices={LIMBS.map((value) => ({ value, name: say(`limbs.${value}`) }))}
+              choices={(kind === 'exercise' ? WHOLE_OR_SEATED : LIMBS).map((value) => ({
+                value,
+                name: say(`limbs.${value}`),
+              }))}
               onChoose={(next) => set({ limbs: next })}
             />
           </>

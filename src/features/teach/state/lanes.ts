@@ -60,6 +60,11 @@ function stanceOf(
       : null
   if (as === 'none') return null
   if (as === 'seated') return lay(find('seated'), 1)
-  const shown = as === 'in-place' || !piece.posture || piece.limbs === 'arms' ? 'parallel' : piece.posture
+  const shown =
+    piece.limbs === 'seated'
+      ? 'seated'
+      : as === 'in-place' || !piece.posture || piece.limbs === 'arms'
+        ? 'parallel'
+        : piece.posture
   return lay(find(shown), as === 'steps' ? 0.5 : 1)
 }
