@@ -31,6 +31,9 @@ describe('a piece is called', () => {
   it('by its own title, else by what it is: posture, limbs, side; routine; exercise; fault', () => {
     expect(sayPiece(piece({ posture: 'bow', limbs: 'legs', side: 'left' }), named)).toBe('bow, legs alone, left')
     expect(sayPiece(piece({ posture: 'bow', side: 'both' }), named)).toBe('bow')
+    const seated = piece({ kind: 'exercise', exercise: 'arms', limbs: 'seated' })
+    expect(sayPiece(seated, named)).toBe('arms rise and sink, on a chair')
+    expect(sayFading(piece({ posture: 'bow', limbs: 'seated' }), 1, true)).toMatch(/both feet on the floor/)
     expect(sayPiece(piece({ kind: 'transition', posture: 'bow', to: 'back-step' }), named)).toMatch(/^bow to back step/)
     expect(sayPiece(piece({ kind: 'routine', routine: 'x', limbs: 'legs' }), named)).toBe('routine x, legs alone')
     expect(sayPiece(piece({ kind: 'fault', posture: 'bow', fault: 'locked' }), named)).toBe(

@@ -21,7 +21,11 @@ export const namePosture = (id: string | undefined, { postures }: Named, words: 
   return found ? sayPostureName(found, words) : (id ?? '')
 }
 
-export const sayExercise = (id: string, words: Words = ENGLISH): string => words.say(`path.exercise.ids.${id}`)
+/** An exercise by its name; on a chair without what is said of knees. */
+export const sayExercise = (id: string, words: Words = ENGLISH, seated = false): string => {
+  const onChair = `path.exercise.seated.${id}`
+  return words.say(seated && words.has(onChair) ? onChair : `path.exercise.ids.${id}`)
+}
 
 /** A piece by its own title, or by what it is. */
 export function sayPiece(piece: PieceDocument, named: Named, words: Words = ENGLISH): string {
@@ -33,7 +37,7 @@ export function sayPiece(piece: PieceDocument, named: Named, words: Words = ENGL
     limbs && limbs !== 'both' ? say('titles.limbs', words, { name, limbs: say(`limbs.${limbs}`, words) }) : name
   switch (kind) {
     case 'exercise':
-      return withLimbs(sayExercise(exercise as string, words))
+      return withLimbs(sayExercise(exercise as string, words, limbs === 'seated'))
     case 'posture':
       return sided(withLimbs(namePosture(posture, named, words)))
     case 'transition':
@@ -81,6 +85,7 @@ export function sayWords(piece: PieceDocument, words: Words = ENGLISH): string {
   if (own) return own
   if (kind === 'exercise') return say(`says.exercise.${exercise}`, words)
   if (kind === 'fault') return say(`says.fault.${fault ?? 'locked'}`, words)
+  if (limbs === 'seated') return say('says.seated', words)
   if (kind === 'posture' && limbs === 'arms') return say('says.arms', words)
   return say(`says.${kind}`, words)
 }
@@ -89,7 +94,15 @@ export function sayWords(piece: PieceDocument, words: Words = ENGLISH): string {
 export function sayFading(piece: PieceDocument, round: number, fading: boolean, words: Words = ENGLISH): string {
   if (!fading || round <= 1) return sayWords(piece, words)
   if (round > 2) return ''
-  return piece.few ?? say(piece.kind === 'posture' || piece.kind === 'transition' ? 'few.posture' : 'few.other', words)
+  return (
+    piece.few ??
+    say(
+      piece.limbs !== 'seated' && (piece.kind === 'posture' || piece.kind === 'transition')
+        ? 'few.posture'
+        : 'few.other',
+      words,
+    )
+  )
 }
 
 export const sayDoneAs = (as: Worked['as'], words: Words = ENGLISH): string => say(`who.${as}`, words)
