@@ -19,18 +19,26 @@ type ReadyProps = {
 
 const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`today.${key}`, values)
 
+const supportOf = (limits: TodayPerson['person']['limits']): string | null =>
+  String(limits.find(({ what }) => what === 'support')?.entry.value ?? '') || null
+
 /** Chairs, wall places and helpers for whoever is here, by their limits and plans; and the tape of the hour's postures. */
 export function Ready({ members, group, postures, lesson, hall }: ReadyProps) {
-  const here = members.filter(({ person }) => person.mark !== 'away').map(({ person }) => person)
-  const seats = here.filter(({ document }) => document.limits?.seatedOnly === true).length
+  const present = members.filter(({ person }) => person.mark !== 'away')
+  const here = present.map(({ person }) => person)
+  // What is done on a chair has a seat for each.
+  const seats = lesson?.pieces.some(({ limbs }) => limbs === 'seated')
+    ? here.length
+    : here.filter(({ document }) => document.limits?.seatedOnly === true).length
   const needs = countNeeds(
-    here.map(({ limits, helperBeside }) => ({
+    present.map(({ person: { limits, helperBeside }, toKnow }) => ({
       helperBeside,
       worked: [],
-      support: String(limits.find(({ what }) => what === 'support')?.entry.value ?? '') || null,
+      support: supportOf(limits) ?? (toKnow.grave.length > 0 || toKnow.isNew ? 'chair-back' : null),
     })),
   )
-  const asked = { ...needs, seats }
+  // Whoever has a chair to sit on has one beside.
+  const asked = { ...needs, seats, chairs: seats === here.length ? 0 : needs.chairs }
   const isNothing = asked.chairs + asked.seats + asked.walls + asked.helpers === 0
   const planned = new Set(
     here.flatMap((one) => one.planned.filter(({ groupId }) => groupId === group.id)).map(({ posture }) => posture),

@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react'
+import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { today } from '@/keeping/clock'
 import { keepLesson, listLessons } from '@/keeping/lessons'
@@ -48,6 +48,27 @@ describe('today', () => {
     expect(record.today.at(-1)).toMatchObject({ reason: 'sore', at: 'shoulder' })
     expect(record.today.at(-1)).not.toHaveProperty('kneeFlexionMaxDeg')
     expectReadable()
+  })
+
+  it('has a chair ready for whom something happened to, and one for each where something is done on chairs', async () => {
+    const day = await today()
+    await openToday()
+    const ready = () => screen.getByRole('region', { name: 'To have ready' }).textContent
+    // Three have it by what binds today; Wilhelm, who was dizzy, as well.
+    expect(ready()).toMatch(/^To have ready4 chairs beside/)
+    const lesson = (await listLessons()).find((one) => one.group === 'slack-tide' && one.day === day)
+    const seated = {
+      id: 's',
+      kind: 'exercise' as const,
+      exercise: 'arms' as const,
+      limbs: 'seated' as const,
+      minutes: 5,
+    }
+    const document = { ...lesson?.document, pieces: [seated] } as NonNullable<typeof lesson>['document']
+    await keepLesson({ group: 'slack-tide', day, revision: lesson?.revision ?? 0, document })
+    cleanup()
+    await openPage('/?group=slack-tide')
+    expect(ready()).toMatch(/^To have ready13 to sit on and one helper/)
   })
 
   it('asks for the roll where nobody is marked, and is content with everybody', async () => {
