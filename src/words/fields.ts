@@ -1,5 +1,5 @@
 import { type Accepts, HOUSE_KEYS, type InputError } from '@/core'
-import { houseKeyInDocument } from '@/documents/house-document'
+import { houseKeyInDocument } from '@/documents/house-keys'
 import { sayAccepts } from './errors'
 import { sayHouseRule } from './findings'
 import { ENGLISH, type Words } from './language'

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button'
 import { HOUSE_RULES, type HouseKey } from '@/core'
-import { writeHouse } from '@/documents/house-document'
+import { writeHouse } from '@/documents/house-keys'
 import { sayHouseRule, sayHouseSource } from '@/words/findings'
 import { FigureField } from './FigureField'
 import styles from './house.module.css'
