@@ -53,7 +53,7 @@ function readPackages(file) {
 /** Builds where the sources have changed since the last build. NIVREL_BUILT: what is there is taken as it is. */
 export async function build() {
   if (process.env.NIVREL_BUILT) return
-  const sources = hash(['package-lock.json', 'next.config.ts', 'tsconfig.json', ...listFiles('src')])
+  const sources = hash(['package.json', 'package-lock.json', 'next.config.ts', 'tsconfig.json', ...listFiles('src')])
   if (isStamped('build', sources) && existsSync(join(ROOT, '.next', 'BUILD_ID'))) return
   say('Building (about a minute, once)…')
   const { status, stdout, stderr } = run(bin('next'), ['build'], { stdio: 'pipe', encoding: 'utf8' })
