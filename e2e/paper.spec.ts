@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
+import { choose } from './helpers'
 import { expect, test } from './test'
 
 test('from somebody’s page in two touches to a card; other paper, other units; the PDF holds its own fonts', async ({
@@ -107,16 +108,8 @@ test('a class that was fitted: who does which, a card for everybody, and a level
   await page.getByRole('link', { name: 'On paper' }).click()
   const sheets = page.locator('main svg')
   await expect(sheets.filter({ hasText: /Level 1/ }).first()).toContainText('Keziah Underhill')
-  await page.getByRole('button', { name: /^What:/ }).click()
-  await page
-    .getByRole('menuitemradio', { name: 'cards' })
-    .or(page.getByRole('menuitem', { name: 'cards' }))
-    .click()
+  await choose(page, /^What:/, 'cards')
   await expect(sheets.filter({ hasText: 'Stop when it hurts' }).first()).toBeVisible()
-  await page.getByRole('button', { name: /^What:/ }).click()
-  await page
-    .getByRole('menuitemradio', { name: 'the tape plan at true size' })
-    .or(page.getByRole('menuitem', { name: 'the tape plan at true size' }))
-    .click()
+  await choose(page, /^What:/, 'the tape plan at true size')
   await expect(sheets.filter({ hasText: '10 cm: check the printer' }).first()).toBeVisible()
 })
