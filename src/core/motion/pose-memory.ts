@@ -50,6 +50,8 @@ export function rememberPhases<T>(kept: number) {
 
 const CONTACTS: readonly string[] = Object.keys(USUAL_LIFT)
 const NUMBERS = 34
+/** So many ways to hold on are told apart by what they say; what is forgotten gets a number that none had. */
+const HELD_MOST = 512
 
 /** All numbers of an instant, bit by bit, as one string: many times quicker than writing them out. */
 class InstantKey {
@@ -57,6 +59,7 @@ class InstantKey {
   private readonly bits = new Uint16Array(this.numbers.buffer) as unknown as number[]
   private readonly ids = new WeakMap<Held, number>()
   private readonly said = new Map<string, number>()
+  private held = 0
 
   of({ feet, heading, loadLeft, pelvis, height, pelvisTilt, trunk, arms }: Instant, held: Held, besides: number) {
     const { numbers } = this
@@ -100,7 +103,8 @@ class InstantKey {
     const known = this.ids.get(held)
     if (known !== undefined) return known
     const said = JSON.stringify(held)
-    const id = this.said.get(said) ?? this.said.size
+    const id = this.said.get(said) ?? ++this.held
+    if (this.said.size >= HELD_MOST) this.said.clear()
     this.said.set(said, id)
     this.ids.set(held, id)
     return id

@@ -26,6 +26,10 @@ describe('a gentler hour', () => {
     // Gentler once more it is still an hour of pieces that are told apart.
     const again = easePieces(eased, { share: 0.5 })
     expect([sum(again), new Set(again.map(({ id }) => id)).size]).toEqual([sum(HOUR), again.length])
+    // Also where one of them was taken out, and where half minutes are left.
+    const fewer = eased.filter(({ id }) => id !== 'seated-0').map((one) => ({ ...one, minutes: one.minutes + 0.5 }))
+    const less = easePieces(fewer, { share: 0.5 })
+    expect([sum(less), new Set(less.map(({ id }) => id)).size]).toEqual([sum(fewer), less.length])
   })
 
   it('holds less long and stands higher where that is asked, and leaves what rests', () => {

@@ -3,7 +3,7 @@ import type { PieceDocument } from '@/documents/lesson-document'
 /** How an hour is made gentler: everybody stands less of it, higher, holds less long; what is walked is shifts in place. */
 export type Ease = { share: number; higherDeg?: number; holdMostS?: number; inPlace?: boolean }
 
-/** From the least change to the most: higher before less, and all of it before any of it is left. */
+/** From the least change to the most. */
 export const GENTLER: readonly Ease[] = [
   { share: 0.75 },
   { share: 0.75, higherDeg: 5 },
@@ -32,16 +32,18 @@ function fillFreed(pieces: readonly PieceDocument[], freed: number): PieceDocume
     left -= more
     return more > 0 ? { ...piece, minutes: piece.minutes + more } : piece
   })
-  const known = pieces.filter(({ limbs }) => limbs === 'seated').length
+  const taken = new Set(pieces.map(({ id }) => id))
+  const free = Array.from({ length: pieces.length + left }, (_, n) => n).filter((n) => !taken.has(`seated-${n}`))
   const count = Math.ceil(left / SEATED_MOST)
   for (let n = 0; n < count; n++) {
-    const minutes = Math.ceil(left / (count - n))
+    // The last has what is left, half a minute too.
+    const minutes = n === count - 1 ? left : Math.ceil(left / (count - n))
     left -= minutes
-    const exercise = SEATED[(known + n) % SEATED.length] as (typeof SEATED)[number]
+    const number = free[n] as number
     filled.splice(placeSeated(filled, n), 0, {
-      id: `seated-${known + n}`,
+      id: `seated-${number}`,
       kind: 'exercise',
-      exercise,
+      exercise: SEATED[number % SEATED.length] as (typeof SEATED)[number],
       limbs: 'seated',
       minutes,
       paced: true,
