@@ -122,6 +122,18 @@ describe('what holds a person besides the feet', () => {
     expect(seated.assured.parts.body).toBeGreaterThan(0)
   })
 
+  it.each([
+    ['wheelchair', undefined, 0.5],
+    ['wheelchair', 0.46, 0.46],
+    ['armrests', 0.55, 0.55],
+  ] as const)('is what somebody sits on: %s, %s', (sitsOn, seatHeight, height) => {
+    const body = resolveBody({ sex: 'female', stature: 1.56, mass: 58, sitsOn, ...(seatHeight && { seatHeight }) })
+    const { pose, verdict } = analyse(body, makeSeated(body))
+    expect(pose.stance.seat).toEqual({ height, at: [0, 0], kind: sitsOn })
+    expect(pose.pelvis[2]).toBeCloseTo(height + 0.05 * 1.56, 9)
+    expect(verdict).toBe('holds')
+  })
+
   it('is nothing from the slope: the centre falls downhill and the body leans uphill to keep it', () => {
     const slope = { slope: 5 * DEG, downhill: 90 * DEG }
     const level = analyse(BODY, STANDING, options)

@@ -25,6 +25,7 @@ export {
   WHOLE_LIMIT_KEYS,
 } from './body/limits'
 export type { Lengths, Limits, Person, SideLimits } from './body/person'
+export { SEAT_KINDS, type SeatKind } from './body/seat-kinds'
 export type { Sex } from './body/segments'
 export { PRESSED_KINDS, PUSHING_KINDS, SUPPORT_KINDS, type SupportKind } from './body/support-kinds'
 export * from './conventions'

@@ -23,7 +23,9 @@ export function fromStance(stance: Stance): StanceBody {
     trunk: { pitchDeg: deg(trunk.pitch), rollDeg: deg(trunk.roll), yawDeg: deg(trunk.yaw) },
     arms: fromArms(stance.arms),
     ...(stance.supports.length > 0 && { supports: stance.supports.map(fromSupport) }),
-    ...(seat && { seat: { heightM: seat.height, at: [...seat.at] as [number, number] } }),
+    ...(seat && {
+      seat: { heightM: seat.height, at: [...seat.at] as [number, number], ...(seat.kind && { kind: seat.kind }) },
+    }),
     ...(stance.frame !== 'upright' && { frame: stance.frame }),
     ...(stance.keeps && { keeps: [...stance.keeps] }),
     ...(stance.eyes !== 'open' && { eyes: stance.eyes }),

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { SIDE_LIMIT_KEYS, WHOLE_LIMIT_KEYS } from '@/core'
+import { SEAT_KINDS, SIDE_LIMIT_KEYS, WHOLE_LIMIT_KEYS } from '@/core'
 import { accepted, flag, keysOf, number, oneOf } from './fields'
 import { houseDocument } from './house-document'
 import { LIMIT_FIELDS, optionalLimits, whatOf } from './limit-fields'
@@ -68,6 +68,8 @@ export const personDocument = z.looseObject(
       .optional(),
     trunkShiftM: number(-0.1, 0.2, 'm').optional(),
     numbFeet: flag.optional(),
+    sitsOn: oneOf(SEAT_KINDS).optional(),
+    seatHeightM: number(0.3, 0.7, 'm').optional(),
     lengths: z
       .looseObject(
         {

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { FEATURES, PUSHING_KINDS, SUPPORT_KINDS } from '@/core'
+import { FEATURES, PUSHING_KINDS, SEAT_KINDS, SUPPORT_KINDS } from '@/core'
 import { accepted, documentOf, flag, formatOf, keysOf, list, number, oneOf, point2, point3, text } from './fields'
 import { personDocument } from './person-document'
 
@@ -102,7 +102,12 @@ export const stanceBody = z.looseObject(
     supports: list(supportDocument, 'supports')
       .max(2, accepted('atMost', { most: 2 }))
       .optional(),
-    seat: z.looseObject({ heightM: number(0.2, 1, 'm'), at: point2 }, keysOf('heightM, at')).optional(),
+    seat: z
+      .looseObject(
+        { heightM: number(0.2, 1, 'm'), at: point2, kind: oneOf(SEAT_KINDS).optional() },
+        keysOf('heightM, at'),
+      )
+      .optional(),
     frame: oneOf(['upright', 'inclined']).optional(),
     keeps: list(oneOf(FEATURES), 'features').optional(),
     eyes: oneOf(['open', 'closed']).optional(),

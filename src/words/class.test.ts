@@ -6,19 +6,22 @@ import { nameSome, sayAllCame, sayListCame, sayPeople } from './people'
 const names = (n: number) => Array.from({ length: n }, (_, i) => `P${i + 1}`)
 const plainly = (said: string) => said.replaceAll('\u00a0', ' ')
 
+const NOTHING = { short: 0, chairs: 0, wheelchairs: 0, wall: 0, helpers: 0, noWayIn: 0, lacking: 0 }
+
 describe('a class is said', () => {
   it.each([
     [{ standing: 0, short: 0 }, 'Nobody of 15 stand within their limits.'],
     [{ standing: 1, short: 0 }, 'One of 15 stand within their limits.'],
     [{ standing: 13, short: 2 }, '13 of 15 stand within their limits; two where they are put do not.'],
   ])('by who stands: %o', (counts, said) => {
-    expect(sayHall({ all: 15, chairs: 0, wall: 0, helpers: 0, noWayIn: 0, lacking: 0, ...counts })).toContain(said)
+    expect(sayHall({ ...NOTHING, all: 15, ...counts })).toContain(said)
   })
 
   it('by what is set out, and by that nothing is', () => {
-    const none = { all: 3, standing: 3, short: 0, chairs: 0, wall: 0, helpers: 0, noWayIn: 0, lacking: 0 }
+    const none = { ...NOTHING, all: 3, standing: 3 }
     expect(sayHall(none)).toMatch(/No chairs, no helpers\.$/)
     expect(sayHall({ ...none, chairs: 1, wall: 2 })).toMatch(/ One chair, two places at the wall\.$/)
+    expect(sayHall({ ...none, chairs: 1, wheelchairs: 1 })).toMatch(/ One chair, a place for a wheelchair\.$/)
     expect(sayHall({ ...none, noWayIn: 2 })).toContain(' Two of them have no way into it within their limits. ')
     expect(sayHall({ ...none, helpers: 14 })).toMatch(/ 14 helpers\.$/)
     expect(sayHall({ ...none, chairs: 4, lacking: 1 })).toMatch(/ Four chairs\. One chair more than the house has\.$/)

@@ -15,6 +15,7 @@ export type HallCounts = {
   all: number
   short: number
   chairs: number
+  wheelchairs: number
   wall: number
   helpers: number
   noWayIn: number
@@ -27,7 +28,9 @@ export function sayHall(
   { standing, all, short, noWayIn, lacking, ...things }: HallCounts,
   words: Words = ENGLISH,
 ): string {
-  const set = (['chairs', 'wall', 'helpers'] as const).map((key) => some(`hall.${key}`, things[key], words))
+  const set = (['chairs', 'wheelchairs', 'wall', 'helpers'] as const).map((key) =>
+    some(`hall.${key}`, things[key], words),
+  )
   const stand = words.say('class.hall.stand', {
     n: standing,
     Count: capital(sayCount(standing, words)),

@@ -4,6 +4,7 @@ import { AIMS, FAULTS, type PieceDocument, PRACTISED } from '@/documents/lesson-
 import { DONE_AS, HAPPENINGS } from '@/documents/log-document'
 import { PAIN_PLACES } from '@/documents/pain-places'
 import { EXERCISE_IDS } from '@/documents/routines/exercises'
+import type { Needs } from '@/teaching/practice/needs'
 import { STAGES, STRESSES } from '@/teaching/practice/stages'
 import { makeCalendar } from './calendar'
 import { ENGLISH } from './language'
@@ -69,15 +70,18 @@ describe('a piece is called', () => {
   })
 })
 
+const NONE: Needs = { chairs: 0, seats: 0, armrests: 0, wheelchairs: 0, walls: 0, helpers: 0, room: [0, 0] }
+
 describe('a lesson needs', () => {
   it('chairs, seats, wall places, helpers and room, in one sentence', () => {
-    expect(sayNeeds({ chairs: 2, seats: 1, walls: 0, helpers: 1, room: [3.24, 2] }, {})).toBe(
+    expect(sayNeeds({ ...NONE, chairs: 2, seats: 1, helpers: 1, room: [3.24, 2] }, {})).toBe(
       '2 chairs beside, one to sit on, one helper and 3.2 by 2 m for each to walk in.',
     )
-    expect(sayNeeds({ chairs: 0, seats: 0, walls: 0, helpers: 0, room: [0, 0] }, {})).toBe(
-      'A chair each to sit on, and one metre clear.',
+    expect(sayNeeds(NONE, {})).toBe('A chair each to sit on, and one metre clear.')
+    expect(sayNeeds({ ...NONE, seats: 3, armrests: 1, wheelchairs: 1 }, {})).toBe(
+      '3 to sit on (1 with armrests) and a place for a wheelchair.',
     )
-    const needs = { chairs: 2, seats: 1, walls: 0, helpers: 0, room: [3, 2] as [number, number] }
+    const needs: Needs = { ...NONE, chairs: 2, seats: 1, room: [3, 2] }
     // Whichever way round the hall lies; what nobody counted is not short.
     for (const hall of [{}, { chairs: 3, roomM: [2, 3] as [number, number] }, { roomM: [3, 2] as [number, number] }])
       expect(sayNeeds(needs, hall)).toMatch(/to walk in\.$/)

@@ -168,12 +168,18 @@ export function sayDay(day: string, words: Words = ENGLISH, year?: string): stri
 
 /** Chairs, wall places, helpers and room; and what of it the hall does not have. */
 export function sayNeeds(needs: Needs, hall: Hall, words: Words = ENGLISH): string {
-  const { chairs, seats, walls, helpers, room } = needs
+  const { chairs, seats, armrests, wheelchairs, walls, helpers, room } = needs
   const short = findShort(needs, hall)
   const counted = (key: string, n: number) => (n > 0 ? [say(`needs.${key}`, words, { n })] : [])
   const parts = [
     ...counted('chairs', chairs),
-    ...counted('seats', seats),
+    ...(seats > 0
+      ? [
+          say('needs.seats', words, { n: seats }) +
+            (armrests > 0 ? say('needs.armrests', words, { n: armrests, of: seats }) : ''),
+        ]
+      : []),
+    ...counted('wheelchairs', wheelchairs),
     ...counted('walls', walls),
     ...counted('helpers', helpers),
     ...(room[0] > 0

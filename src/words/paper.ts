@@ -71,7 +71,7 @@ export function sayStanding(stance: Stance, flexion: number, words: Words = ENGL
 /** What the hands do, as far as it keeps somebody up. */
 export const sayHands = ({ supports, seat }: Stance, words: Words = ENGLISH): string =>
   seat
-    ? say('card.hands.seat', words)
+    ? say(`card.seat.${seat.kind ?? 'chair'}`, words)
     : supports[0]
       ? say(`card.hands.${supports[0].kind}`, words)
       : say('card.hands.free', words)

@@ -2,6 +2,7 @@ import type { SupportKind } from '../body/support-kinds'
 import type { BySide } from '../conventions'
 import type { House } from './house'
 import type { FlagLimitKey, HipOrder, SideLimitKey, WholeLimitKey } from './limits'
+import type { SeatKind } from './seat-kinds'
 import type { Sex } from './segments'
 
 /** What one leg and arm may do: radians. */
@@ -53,6 +54,9 @@ export type Person = {
   trunkShift?: number
   /** Feels the floor poorly: where a foot stands and where it is pressed is less sure. */
   numbFeet?: boolean
+  /** What they sit on, and how high its seat is; a firm chair a little higher than the knee where none is said. */
+  sitsOn?: SeatKind
+  seatHeight?: number
   lengths?: Partial<Lengths>
   limits?: Limits
   /** What this person's house set otherwise than the defaults. */

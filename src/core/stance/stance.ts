@@ -1,3 +1,4 @@
+import type { SeatKind } from '../body/seat-kinds'
 import { PRESSED_KINDS, type SupportKind } from '../body/support-kinds'
 import { type BySide, DEG, type Side, type Vec2, type Vec3 } from '../conventions'
 
@@ -42,7 +43,7 @@ export type Arm = { elevation: number; opening: number; elbow: number; elbowInwa
 
 export type Support = { kind: SupportKind; hand: Side; at: Vec3; maxLoad: number; toward?: number }
 
-export type Seat = { height: number; at: Vec2 }
+export type Seat = { height: number; at: Vec2; kind?: SeatKind }
 
 /** What can carry a posture's meaning, so that the nearest variant keeps it. */
 export const FEATURES = ['step', 'width', 'toeOut', 'height', 'share', 'pitch', 'pelvisYaw', 'arms', 'contact'] as const

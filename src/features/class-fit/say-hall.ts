@@ -6,12 +6,15 @@ import { supportOf } from './words'
 export function sayHall(placed: readonly Placed[], levels: readonly Level[], has?: number): string {
   if (placed.length === 0 || levels.length === 0) return ''
   const count = (is: (one: Placed) => unknown) => placed.filter(is).length
-  const chairs = count(({ stance }) => stance?.seat || supportOf(stance) === 'chair')
+  const chairs = count(
+    ({ stance }) => (stance?.seat && stance.seat.kind !== 'wheelchair') || supportOf(stance) === 'chair',
+  )
   return sayCounts({
     all: placed.length,
     standing: count(({ stance, passes }) => stance !== null && !stance.seat && passes),
     short: count(({ place, passes }) => place !== 'aside' && !passes),
     chairs,
+    wheelchairs: count(({ stance }) => stance?.seat?.kind === 'wheelchair'),
     lacking: has === undefined ? 0 : Math.max(0, chairs - has),
     wall: count(({ stance }) => supportOf(stance) === 'wall'),
     helpers: count(({ member }) => member.person.helperBeside),

@@ -207,6 +207,7 @@ export function FullLesson(props: FullLessonProps) {
                 learning.map(({ person: { person, grave }, worked }) => ({
                   worked,
                   helperBeside: person.helperBeside,
+                  sitsOn: person.document.sitsOn,
                   support:
                     String(person.limits.find(({ what }) => what === 'support')?.entry.value ?? '') ||
                     (grave.length > 0 ? 'chair-back' : null),

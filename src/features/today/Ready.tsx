@@ -27,19 +27,18 @@ export function Ready({ members, group, postures, lesson, hall }: ReadyProps) {
   const present = members.filter(({ person }) => person.mark !== 'away')
   const here = present.map(({ person }) => person)
   // What is done on a chair has a seat for each.
-  const seats = lesson?.pieces.some(({ limbs }) => limbs === 'seated')
-    ? here.length
-    : here.filter(({ document }) => document.limits?.seatedOnly === true).length
+  const allSit = lesson?.pieces.some(({ limbs }) => limbs === 'seated') ?? false
   const needs = countNeeds(
-    present.map(({ person: { limits, helperBeside }, toKnow }) => ({
+    present.map(({ person: { document, limits, helperBeside }, toKnow }) => ({
       helperBeside,
-      worked: [],
+      sitsOn: document.sitsOn,
+      worked: allSit || document.limits?.seatedOnly === true ? [{ as: 'seated', room: [0, 0] }] : [],
       support: supportOf(limits) ?? (toKnow.grave.length > 0 || toKnow.isNew ? 'chair-back' : null),
     })),
   )
   // Whoever has a chair to sit on has one beside.
-  const asked = { ...needs, seats, chairs: seats === here.length ? 0 : needs.chairs }
-  const isNothing = asked.chairs + asked.seats + asked.walls + asked.helpers === 0
+  const asked = allSit ? { ...needs, chairs: 0 } : needs
+  const isNothing = asked.chairs + asked.seats + asked.wheelchairs + asked.walls + asked.helpers === 0
   const planned = new Set(
     here.flatMap((one) => one.planned.filter(({ groupId }) => groupId === group.id)).map(({ posture }) => posture),
   )

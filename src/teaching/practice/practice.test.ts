@@ -268,7 +268,14 @@ describe('a group', () => {
       { support: 'helper', helperBeside: true, worked: worked('taught') },
       { support: 'wall', helperBeside: false, worked: worked('taught') },
     ])
-    expect(needs).toEqual({ chairs: 1, seats: 1, walls: 1, helpers: 2, room: [3, 2] })
+    expect(needs).toEqual({ chairs: 1, seats: 1, armrests: 0, wheelchairs: 0, walls: 1, helpers: 2, room: [3, 2] })
+    const sits = { support: null, helperBeside: false, worked: worked('seated') }
+    // Who comes on wheels wants a place, and no chair of the house.
+    expect(countNeeds([sits, { ...sits, sitsOn: 'armrests' }, { ...sits, sitsOn: 'wheelchair' }])).toMatchObject({
+      seats: 2,
+      armrests: 1,
+      wheelchairs: 1,
+    })
   })
 })
 

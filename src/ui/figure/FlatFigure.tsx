@@ -85,10 +85,17 @@ type Place = (point: Vec2) => Vec2
 
 const HALF = 0.2
 const BACK = 0.42
+const ARM = 0.22
+const RIM = 0.3
+/** A large wheel under the back of the seat: y and z of its rim. */
+const WHEEL = Array.from({ length: 24 }, (_, i): Vec2 => {
+  const angle = (i / 24) * 2 * Math.PI
+  return [RIM * Math.cos(angle) - 0.1, RIM * Math.sin(angle) + RIM]
+})
 
 /** A chair as it is seen level: its seat, legs and back; the back is behind who sits. */
 function Chair({
-  seat: { at, height, turned = 0 },
+  seat: { at, height, kind, turned = 0 },
   view,
   place,
 }: {
@@ -113,9 +120,20 @@ function Chair({
       corner(HALF, -HALF, height + part * BACK),
       3.5,
     ]),
+    ...(kind === 'armrests' || kind === 'wheelchair'
+      ? sides.flatMap((x): [Vec2, Vec2, number][] => [
+          [corner(x, -HALF, height + ARM), corner(x, HALF * 0.7, height + ARM), 4],
+          [corner(x, HALF * 0.7, height), corner(x, HALF * 0.7, height + ARM), 3],
+        ])
+      : []),
   ]
+  // A wheel is a ring of its own in whichever direction it is seen.
+  const rims = kind === 'wheelchair' ? sides.map((x) => WHEEL.map(([y, z]) => corner(x, y, z))) : []
   return (
     <g stroke="var(--wood)" strokeLinecap="round">
+      {rims.map((rim) => (
+        <polygon key={String(rim[0])} points={rim.map((point) => point.join()).join(' ')} fill="none" strokeWidth="3" />
+      ))}
       {bars.map(([[x1, y1], [x2, y2], width], i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a chair's bars keep their places
         <line key={i} x1={x1} y1={y1} x2={x2} y2={y2} strokeWidth={width} />

@@ -1,4 +1,4 @@
-import { type Body, type Stance, type Support, setFooting, type Vec2 } from '@/core'
+import { type Body, type Seat, type Stance, type Support, setFooting, type Vec2 } from '@/core'
 import { midline } from '@/draw/footprint'
 import { fitPlan, type Plan, toScreen } from '@/draw/plan'
 import { Footprint } from './Footprint'
@@ -36,7 +36,7 @@ export function SmallFloor({ body, stance, over, width = 104, height = 104 }: Sm
       {stance.supports.map((support) => (
         <SupportMark key={support.hand} plan={plan} support={support} />
       ))}
-      {seat && <SeatMark plan={plan} at={seat.at} size={0.4} />}
+      {seat && <SeatMark plan={plan} seat={seat} size={0.4} />}
     </svg>
   )
 }
@@ -74,13 +74,33 @@ export function SupportMark({ plan, support }: { plan: Plan; support: Support })
   )
 }
 
-export function SeatMark({ plan, at, size }: { plan: Plan; at: Vec2; size: number }) {
+/** A seat from above, as one sits: its back, and what stands on either side of it. */
+export function SeatMark({ plan, seat: { at, kind }, size }: { plan: Plan; seat: Seat; size: number }) {
   const [x, y] = toScreen(plan, at)
   const s = plan.scale * size
   return (
     <g stroke="var(--wood)" fill="var(--paper-deep)" strokeWidth="1.6">
       <rect x={x - s / 2} y={y - s / 2} width={s} height={s} rx="4" />
       <rect x={x - s * 0.55} y={y + s * 0.45} width={s * 1.1} height={s * 0.12} fill="var(--wood)" rx="2" />
+      {kind &&
+        [-0.62, 0.52].map((by) => (
+          <rect
+            key={by}
+            x={x + s * by}
+            y={y + s * BESIDE[kind].from}
+            width={s * 0.1}
+            height={s * BESIDE[kind].long}
+            fill="var(--wood)"
+            rx="2"
+          />
+        ))}
     </g>
   )
 }
+
+/** Armrests lie along the seat, wheels reach behind it; in its sides. */
+const BESIDE = {
+  chair: { from: 0, long: 0 },
+  armrests: { from: -0.35, long: 0.75 },
+  wheelchair: { from: -0.25, long: 1.05 },
+} as const

@@ -65,7 +65,7 @@ export function FloorStage({ footing, analysis, look = PLAIN_LOOK, hands, pointe
           </clipPath>
           <g transform={`translate(0 ${space.top})`} clipPath="url(#floor-edge)">
             <TapeGrid plan={plan} />
-            {stance.seat && <SeatMark plan={plan} at={stance.seat.at} size={0.4} />}
+            {stance.seat && <SeatMark plan={plan} seat={stance.seat} size={0.4} />}
             {lines && <TapeLayer plan={plan} footing={footing} side={findLightSide(stance)} />}
             {analysis && <Bases analysis={analysis} path={(ring) => ringPath(plan, ring)} />}
             {SIDES.map((side) => (
