@@ -5,6 +5,7 @@ import { resolveBody } from '../body/body'
 import { bySide, DEG, otherSide, SIDES, type Side } from '../conventions'
 import { calcInside } from '../geometry/inside'
 import { calcOverlap } from '../geometry/polygon'
+import type { Choices } from '../postures/choices'
 import { buildPosture } from '../postures/posture'
 import { postureOf } from '../postures/postures'
 import { SCHOOL_IDS, SCHOOLS, type SchoolId } from '../postures/schools'
@@ -62,6 +63,27 @@ describe('a plan', () => {
       )
     }
     expect(planned).toBeGreaterThan(3)
+  })
+})
+
+describe('a full foot that turns', () => {
+  /** From a bow on the left foot to another place, the left foot turning on the way; how much is on it then. */
+  const loadsOf = (heavyFoot: Choices['heavyFoot'], to: string, heading: number) => {
+    const choices = { ...SCHOOLS['long-upright'].choices, heavyFoot }
+    const [a, b] = [part('long-upright', 'bow', 'left'), part('long-upright', to, 'left', 'left')]
+    const path = makePath(body, [a, { ...b, heading: heading * DEG, choices }], 2)
+    const { phases, plan } = path.transitions[0]?.made?.transition ?? { phases: [], plan: null }
+    const loads = phases.filter(({ kind, foot }) => kind === 'turn' && foot === 'left').map(({ from }) => from.loadLeft)
+    return { loads, twist: plan?.cost[3], evens: plan?.actions.filter((action) => action.do === 'even').length }
+  }
+
+  it('is emptied first, or has half on it: what is taught is not counted as turned under load', () => {
+    expect(loadsOf('empty', 'bow', 45)).toEqual({ loads: [0], twist: 0, evens: 0 })
+    expect(loadsOf('even', 'bow', 45)).toEqual({ loads: [0.5], twist: 0, evens: 1 })
+  })
+
+  it('is evened out for a turn alone', () => {
+    expect(loadsOf('even', 'bow', 0)).toEqual({ loads: [], twist: 0, evens: 0 })
   })
 })
 

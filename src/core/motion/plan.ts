@@ -8,7 +8,7 @@ import { showKeys } from './show-keys'
 
 /**
  * What a plan costs, the first that differs decides: hard findings at its key stances, feet set again, cautions,
- * degrees turned under load (but where the school turns on the heel), actions, what the school wishes otherwise,
+ * degrees turned under load (but where the school turns so), actions, what the school wishes otherwise,
  * centimetres that one has to sink for it.
  */
 export type Cost = readonly [
@@ -162,11 +162,14 @@ function listActions(task: Task, { at, carrier, actions }: Node): Action[] {
   const ready = SIDES.every((side) => isPlaced(at.feet[side], to.feet[side]) && isTurned(at.feet[side], to.feet[side]))
   if (ready) listed.push({ do: 'finish' })
   const last = actions.at(-1)
+  // It is evened out for a turn, and for nothing else.
+  if (last?.do === 'even') return listLoadedTurns(task, at, SIDES)
   for (const side of SIDES) {
     // To and fro with nothing done between leads nowhere.
     if (carrier !== side && at.feet[side].contact !== 'air' && last?.do !== 'shift')
       listed.push({ do: 'shift', to: side })
   }
+  if (mayEven(task, at) && last?.do !== 'shift') listed.push({ do: 'even' })
   if (!carrier) return [...listed, ...listLoadedTurns(task, at, SIDES)]
   const light = otherSide(carrier)
   const [foot, goal] = [at.feet[light], to.feet[light]]
@@ -177,6 +180,12 @@ function listActions(task: Task, { at, carrier, actions }: Node): Action[] {
   }
   return [...listed, ...listLoadedTurns(task, at, [carrier])]
 }
+
+/** Where a school turns with half on each foot, and both are on the floor and one is fuller. */
+const mayEven = ({ choices }: Task, { feet, loadLeft }: Instant): boolean =>
+  choices.heavyFoot === 'even' && !isEven(loadLeft) && SIDES.every((side) => feet[side].contact === 'whole')
+
+const isEven = (loadLeft: number): boolean => Math.abs(loadLeft - 0.5) < 1e-9
 
 function listLoadedTurns(task: Task, at: Instant, sides: readonly Side[]): Action[] {
   return sides.flatMap((side): Action[] => {
@@ -208,7 +217,8 @@ function take(task: Task, node: Node, action: Action): Node {
   const foot = action.do === 'turn' || action.do === 'step' ? action.foot : null
   const [hard, again, cautions, twist, actions, wishes, sinks] = node.cost
   const loaded = action.do === 'turn' && action.loaded
-  const turned = loaded ? Math.abs(action.yaw - node.at.feet[action.foot].yaw) / DEG : 0
+  const isTaught = turnsFull(task, node.at)
+  const turned = loaded && !isTaught ? Math.abs(action.yaw - node.at.feet[action.foot].yaw) / DEG : 0
   return {
     ...node,
     at: (phases.at(-1) as Phase).to,
@@ -218,13 +228,13 @@ function take(task: Task, node: Node, action: Action): Node {
       hard,
       again + (foot && node.set.has(foot) ? 1 : 0),
       cautions,
-      twist + (task.choices.heavyFoot === 'heel' ? 0 : turned),
+      twist + turned,
       actions + 1,
       wishes + countUnwished(task, node, action),
       sinks,
     ],
     said: `${node.said}${sayAction(task, action)};`,
-    carrier: action.do === 'shift' ? action.to : node.carrier,
+    carrier: action.do === 'shift' ? action.to : action.do === 'even' ? null : node.carrier,
     landed: action.do === 'step' ? action.foot : node.landed,
     set: foot ? new Set([...node.set, foot]) : node.set,
     unseen: action.do === 'finish' ? [] : phases,
@@ -248,25 +258,31 @@ function look(task: Task, node: Node): Node | null {
   }
 }
 
+/** Whether the school turns a foot with what is on it now. */
+const turnsFull = ({ choices: { heavyFoot } }: Task, { loadLeft }: Instant): boolean =>
+  heavyFoot === 'heel' || (heavyFoot === 'even' && isEven(loadLeft))
+
 /** Where a plan goes another way than the school wishes. */
-function countUnwished({ body, choices, from, to }: Task, { set }: Node, action: Action): number {
+function countUnwished(task: Task, { at, set }: Node, action: Action): number {
+  const { body, choices, from, to } = task
   if (action.do !== 'turn' && !(action.do === 'step' && keepsPlace(body, from.feet[action.foot], to.feet[action.foot])))
     return 0
   const stepper = SIDES.find((side) => !keepsPlace(body, from.feet[side], to.feet[side]))
   const stepped = stepper !== undefined && set.has(stepper)
   const late = choices.footTurns === 'before' && stepped
   const early = choices.footTurns === 'after' && stepper !== undefined && !stepped
-  const heavy =
-    !(action.do === 'turn' && action.loaded) && choices.heavyFoot === 'heel' && shareOn(from, action.foot) > 0.5
+  const asTaught = action.do === 'turn' && action.loaded && turnsFull(task, at)
+  const heavy = !asTaught && choices.heavyFoot !== 'empty' && shareOn(from, action.foot) > 0.5
   return (late || early ? 1 : 0) + (heavy ? 1 : 0)
 }
 
 /** By what a foot is to the first stance, never by its side. */
 function sayAction({ body, from, to }: Task, action: Action): string {
   if (action.do === 'finish') return '9'
+  if (action.do === 'even') return '0 even'
   const foot = action.do === 'shift' ? action.to : action.foot
   const share = shareOn(from, foot)
-  const role = Math.abs(share - 0.5) < 1e-9 ? 'even' : share > 0.5 ? 'fuller' : 'other'
+  const role = isEven(share) ? 'even' : share > 0.5 ? 'fuller' : 'other'
   // In the order in which a tie is settled: what moves less comes first.
   const kind = action.do === 'shift' ? '1 shift' : action.do === 'step' ? '4 step' : action.loaded ? '3 turn' : '2 turn'
   return `${kind} ${role} ${keepsPlace(body, from.feet[foot], to.feet[foot]) ? 'anchor' : 'stepping'}`

@@ -23,6 +23,7 @@ import { findSwing } from './swing'
 /** What one can do on the way to a stance, one thing after the other. */
 export type Action =
   | { do: 'shift'; to: Side }
+  | { do: 'even' }
   | { do: 'turn'; foot: Side; yaw: number; loaded: boolean }
   | { do: 'step'; foot: Side }
   | { do: 'finish' }
@@ -61,6 +62,8 @@ export function listPhases(task: Task, at: Instant, action: Action, last: Side |
   switch (action.do) {
     case 'shift':
       return [phase(task, 'empty', otherSide(action.to), at, standOn(task, at, action.to))]
+    case 'even':
+      return [phase(task, 'shift', at.loadLeft > 0.5 ? 'right' : 'left', at, standEven(task, at))]
     case 'turn':
       return turn(task, at, action)
     case 'step':
@@ -88,6 +91,15 @@ function standOn({ body, held, sits, choices, to }: Task, at: Instant, side: Sid
   const pressed = (pressureAt: number) => withFoot(over, side, changeFoot(foot, { pressureAt }))
   const rear = findRearmost((at) => footingInRoom(body, pressed(at), held)) ?? foot.pressureAt
   return pressed(Math.min(foot.pressureAt, mix(foot.pressureAt, rear, sits)))
+}
+
+/** Half on each foot, both of them flat. */
+function standEven({ to }: Task, at: Instant): Instant {
+  const feet = bySide((side) => {
+    const foot = at.feet[side]
+    return foot.rolls === 0 ? foot : changeFoot(foot, { rolls: 0, pressureAt: to.feet[side].pressureAt })
+  })
+  return changeInstant(at, { feet, loadLeft: 0.5 })
 }
 
 const phase = (

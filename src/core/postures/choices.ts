@@ -6,8 +6,8 @@ export type Choices = {
   swing: 'past' | 'direct'
   /** The foot that stays turns before the step, after it, or whenever it comes cheapest. */
   footTurns: 'before' | 'after' | 'with'
-  /** The foot that carries is emptied before it turns, or turns full on its heel. */
-  heavyFoot: 'empty' | 'heel'
+  /** The foot that carries is emptied before it turns, turns full on its heel, or on its heel with half on each foot. */
+  heavyFoot: 'empty' | 'heel' | 'even'
   /** Through the middle, or with a touch beside the standing foot. */
   middle: 'pass' | 'touch'
   /** Facing goes with the weight, with the foot, or at the end. */
@@ -32,7 +32,7 @@ export type Landing = (typeof LANDINGS)[number]
 export const CHOICES = {
   swing: ['past', 'direct'],
   footTurns: ['before', 'after', 'with'],
-  heavyFoot: ['empty', 'heel'],
+  heavyFoot: ['empty', 'heel', 'even'],
   middle: ['pass', 'touch'],
   turnWith: ['weight', 'foot', 'end'],
   order: ['together', 'foot-first', 'hand-first'],
