@@ -19,6 +19,7 @@ export const choicesDocument = z.looseObject(
     swing: oneOf(CHOICES.swing).optional(),
     footTurns: oneOf(CHOICES.footTurns).optional(),
     heavyFoot: oneOf(CHOICES.heavyFoot).optional(),
+    lightFoot: oneOf(CHOICES.lightFoot).optional(),
     middle: oneOf(CHOICES.middle).optional(),
     turnWith: oneOf(CHOICES.turnWith).optional(),
     order: oneOf(CHOICES.order).optional(),

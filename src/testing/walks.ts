@@ -23,6 +23,7 @@ const anyChoices = fc.record(
     swing: fc.constantFrom(...CHOICES.swing),
     footTurns: fc.constantFrom(...CHOICES.footTurns),
     heavyFoot: fc.constantFrom(...CHOICES.heavyFoot),
+    lightFoot: fc.constantFrom(...CHOICES.lightFoot),
     middle: fc.constantFrom(...CHOICES.middle),
     turnWith: fc.constantFrom(...CHOICES.turnWith),
     order: fc.constantFrom(...CHOICES.order),

@@ -1,5 +1,6 @@
 import type { Body } from '../body/body'
 import { DEG, SIDES } from '../conventions'
+import { mix } from '../geometry/vector'
 import { clamp } from '../numeric/clamp'
 import { changeInstant, type Held, type Instant, shareOn } from './instant'
 import { type Posed, type Stood, tryPose, tryRead } from './posing'
@@ -52,8 +53,12 @@ export function standFacing(body: Body, instant: Instant, held: Held, wanted: nu
     look(begin + Math.sign(middle - begin) * Math.min(by, Math.abs(middle - begin)))
     if (by >= Math.abs(middle - begin)) break
   }
-  // Where it cannot be stood so, a leg may reach with the pelvis turned anywhere that both hips allow.
-  for (let part = 0; best === null && part <= 1; part += 0.125) look(low + (high - low) * part)
+  // Where it cannot be stood so, a leg may reach with the pelvis turned anywhere that both hips allow; of what drifts
+  // alike, whatever is nearer: from which side it is looked at must not matter.
+  if (best === null) {
+    const places = Array.from({ length: 9 }, (_, i) => mix(low, high, i / 8))
+    for (const pelvis of places.sort((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted))) look(pelvis)
+  }
   const posed = best && turnForReach(body, best, instant.height, held)
   return posed && tryRead(posed)
 }

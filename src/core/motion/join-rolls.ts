@@ -62,9 +62,15 @@ export function joinRolls(body: Body, phases: readonly Phase[], held: Held): Pha
       joined[i] = { ...phase, rolled }
     }
     if (!foot) return
-    if (kind === 'lift' && phase.from.feet[foot].rolls !== 0) {
-      const left = tryInstant(body, phase.from, held)?.feet[foot]
-      if (left) joined[i] = { ...phase, from: withFoot(phase.from, foot, left) }
+    // What leaves its place, or changes in it what it stands on, does so from as far rolled as it is.
+    if ((kind === 'lift' || kind === 'touch') && from.feet[foot].rolls !== 0) {
+      const left = tryInstant(body, from, held)?.feet[foot]
+      if (left) joined[i] = { ...phase, from: withFoot(from, foot, left) }
+    }
+    // What turns on its ball goes from as far rolled as it is to as far as it has to be there.
+    if (kind === 'turn' && phase.about === 'ball' && from.feet[foot].rolls !== 0) {
+      const [a, b] = [from, to].map((end) => tryInstant(body, end, held)?.feet[foot])
+      if (a && b) joined[i] = { ...phase, from: withFoot(from, foot, a), to: withFoot(to, foot, b) }
     }
     const over = joined[i - 1]
     if (kind !== 'touch' || !phase.lands || phase.to.feet[foot].rolls === 0 || over?.kind !== 'reach') return
@@ -72,7 +78,7 @@ export function joinRolls(body: Body, phases: readonly Phase[], held: Held): Pha
     if (!met) return
     const up = withFoot(over.to, foot, changeFoot(over.to.feet[foot], { lift: met.lift }))
     joined[i - 1] = { ...over, to: up }
-    const down = met.lift > 0 ? tryInstant(body, phase.to, held)?.feet[foot].lift : undefined
+    const down = tryInstant(body, phase.to, held)?.feet[foot].lift
     const rolled = { left: undefined, right: undefined, [foot]: down }
     joined[i] = { ...phase, from: up, lands: { contact: met.contact, lift: met.lift }, rolled }
   })

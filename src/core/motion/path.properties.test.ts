@@ -242,7 +242,7 @@ describe('a path', () => {
   })
 
   it('is mirrored by mirroring its routine', () => {
-    WALKS.slice(0, 25).forEach(({ body, routine }, i) => {
+    WALKS.forEach(({ body, routine }, i) => {
       const [a, b] = [PATHS[i] as Path, makePath(body, routine.map(mirrorPart), SAMPLES)]
       expect(b.verdict).toBe(a.verdict)
       a.transitions.forEach(({ made }, k) => {

@@ -123,11 +123,12 @@ export function turnedHeel(set: FootInstant, yaw: number, about: 'heel' | 'ball'
 }
 
 /** An empty foot turns with its toes lifted about the heel, or its heel about the ball; what stands on the ball stays on it. */
-function pivoting({ about, from, to, foot }: Phase, set: FootInstant, rise: number): FootInstant {
+function pivoting({ about, from, to, foot }: Phase, set: FootInstant, part: number): FootInstant {
+  const rise = Math.sin(Math.PI * part) ** 2
   const [a, b] = [from.feet[foot as Side], to.feet[foot as Side]]
   if (about === 'ball') {
     const contact = a.contact === 'toe-touch' ? 'toe-touch' : 'ball'
-    return changeFoot(set, { contact, lift: mix(a.lift, b.lift, 0.5) + (a.lift > 0 ? 0 : TURN_LIFT * rise) })
+    return changeFoot(set, { contact, lift: mix(a.lift, b.lift, part) + (a.lift > 0 ? 0 : TURN_LIFT * rise) })
   }
   const lift = -TURN_LIFT * rise + (a.contact === 'heel' ? a.lift * (1 - rise) : 0)
   return changeFoot(set, { contact: 'heel', lift })
@@ -140,7 +141,7 @@ export function turnAt(phase: Phase, t: number, footLength: number): FootInstant
   const heel = turnedHeel(a, yaw, phase.about ?? 'heel', footLength)
   const set = changeFoot(a, { yaw, heel, pressureAt: mix(a.pressureAt, b.pressureAt, ease(t)) })
   if (!isEmpty(phase.from, phase.foot as Side)) return set
-  return pivoting(phase, set, Math.sin(Math.PI * ease(t)) ** 2)
+  return pivoting(phase, set, ease(t))
 }
 
 function liftAt(phase: Phase, t: number): FootInstant {

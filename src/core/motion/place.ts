@@ -2,6 +2,7 @@ import type { Body } from '../body/body'
 import type { Side, Vec2 } from '../conventions'
 import { directionVector } from '../conventions'
 import { plus } from '../geometry/vector'
+import type { Choices } from '../postures/choices'
 import { BALL_AT } from '../stance/foot'
 import { placeAt, toRoom } from '../stance/placed'
 import type { Placement, Stance } from '../stance/stance'
@@ -9,9 +10,16 @@ import { ORIGIN } from './instant'
 import { aboutOf } from './script'
 
 /** Where a stance stands in the room when one foot of the stance before it keeps its place, turning about a point. */
-export function placeNext(body: Body, before: Stance, next: Stance, heading: number, anchor: Side): Stance {
+export function placeNext(
+  body: Body,
+  before: Stance,
+  next: Stance,
+  heading: number,
+  anchor: Side,
+  choices: Pick<Choices, 'lightFoot'>,
+): Stance {
   const [was, is] = [before.feet[anchor], next.feet[anchor]]
-  const along = aboutOf(was) === 'ball' ? BALL_AT * body.footLength : 0
+  const along = aboutOf(was, choices) === 'ball' ? BALL_AT * body.footLength : 0
   const sign = anchor === 'left' ? 1 : -1
   const point = (foot: typeof was): Vec2 => plus(foot.heel, directionVector(sign * foot.toeOut), along)
   const kept = toRoom(before.at ?? ORIGIN, point(was))

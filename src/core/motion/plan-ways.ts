@@ -107,7 +107,7 @@ function* plansFrom(
   const from = instantOf(body, before.stance, before.analysis.pose.pelvis[2])
   const to = instantOf(body, stance, here.analysis.pose.pelvis[2])
   const way = { body, from, to, held, choices: part.choices }
-  const steps = SIDES.some((side) => !keepsPlace(body, from.feet[side], to.feet[side]))
+  const steps = SIDES.some((side) => !keepsPlace(way, from.feet[side], to.feet[side]))
   const { seconds, breath } = part
   for (const plan of planTransitions(way, sits, sits === 0 && holds ? part.plan : undefined)) {
     let laid: Laid | null = null
@@ -150,7 +150,7 @@ function placePart(body: Body, before: Stance, part: RoutinePart, anchor: Side |
   const { stance, heading, choices, at } = part
   if (stance.seat && before.seat) return placeAt(stance, placeOnSeat(before, stance.seat, heading))
   if (!anchor) return placeAt(stance, { x: at?.x ?? 0, y: at?.y ?? 0, heading })
-  return placeNext(body, before, scaleStep(stance, otherSide(anchor), choices.stepScale), heading, anchor)
+  return placeNext(body, before, scaleStep(stance, otherSide(anchor), choices.stepScale), heading, anchor, choices)
 }
 
 /** On the same seat, as one sat before. */

@@ -2,14 +2,15 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { calcSupportingBase } from '../balance/base'
 import { resolveBody } from '../body/body'
-import { bySide, DEG, otherSide, SIDES, type Side } from '../conventions'
+import { bySide, DEG, directionVector, otherSide, SIDES, type Side } from '../conventions'
 import { calcInside } from '../geometry/inside'
 import { calcOverlap } from '../geometry/polygon'
+import { gap, plus } from '../geometry/vector'
 import type { Choices } from '../postures/choices'
 import { buildPosture } from '../postures/posture'
 import { postureOf } from '../postures/postures'
 import { SCHOOL_IDS, SCHOOLS, type SchoolId } from '../postures/schools'
-import { FOOT_OUTLINE, layOnFloor, placeFoot } from '../stance/foot'
+import { BALL_AT, FOOT_OUTLINE, layOnFloor, placeFoot } from '../stance/foot'
 import { placeAt } from '../stance/placed'
 import { doesTurnMeet } from './feet-meet'
 import { changeFoot, changeInstant, type FootInstant, footingInRoom, type Instant, instantOf, ORIGIN } from './instant'
@@ -84,6 +85,27 @@ describe('a full foot that turns', () => {
 
   it('is evened out for a turn alone', () => {
     expect(loadsOf('even', 'bow', 0)).toEqual({ loads: [], twist: 0, evens: 0 })
+  })
+})
+
+describe('a light foot that turns in its place', () => {
+  it.each(['heel', 'ball'] as const)('about its %s, which stays where it was', (lightFoot) => {
+    const choices = { ...SCHOOLS['long-upright'].choices, lightFoot }
+    const [a, b] = [part('long-upright', 'bow', 'left'), part('long-upright', 'bow', 'left', 'left')]
+    const path = makePath(body, [a, { ...b, heading: 45 * DEG, choices }], 2)
+    const [turn] = path.transitions[0]?.made?.transition.phases.filter(({ kind }) => kind === 'turn') ?? []
+    if (!turn) throw new Error('nothing turns')
+    const place = ({ feet: { left } }: Instant, along: number) =>
+      plus(left.heel, directionVector(left.yaw), along * body.footLength)
+    const [still, round] = lightFoot === 'heel' ? [0, BALL_AT] : [BALL_AT, 0]
+    expect(turn).toMatchObject({ foot: 'left', about: lightFoot, from: { loadLeft: 0 } })
+    expect(gap(place(turn.from, still), place(turn.to, still))).toBeCloseTo(0, 9)
+    // A chord of the turn: what goes round.
+    const by = Math.abs(turn.to.feet.left.yaw - turn.from.feet.left.yaw)
+    expect(gap(place(turn.from, round), place(turn.to, round))).toBeCloseTo(
+      2 * Math.sin(by / 2) * BALL_AT * body.footLength,
+      9,
+    )
   })
 })
 

@@ -174,7 +174,7 @@ function listActions(task: Task, { at, carrier, actions }: Node): Action[] {
   const light = otherSide(carrier)
   const [foot, goal] = [at.feet[light], to.feet[light]]
   if (!isPlaced(foot, goal) || !isTurned(foot, goal)) listed.push({ do: 'step', foot: light })
-  if (foot.contact !== 'air' && !isTurned(foot, goal) && keepsPlace(task.body, foot, goal)) {
+  if (foot.contact !== 'air' && !isTurned(foot, goal) && keepsPlace(task, foot, goal)) {
     const yaw = asFarAsHipsGo(task, at, light)
     if (yaw !== null) listed.push({ do: 'turn', foot: light, yaw, loaded: false })
   }
@@ -190,7 +190,7 @@ const isEven = (loadLeft: number): boolean => Math.abs(loadLeft - 0.5) < 1e-9
 function listLoadedTurns(task: Task, at: Instant, sides: readonly Side[]): Action[] {
   return sides.flatMap((side): Action[] => {
     const [foot, goal] = [at.feet[side], task.to.feet[side]]
-    if (foot.contact !== 'whole' || !keepsPlace(task.body, foot, goal) || isTurned(foot, goal)) return []
+    if (foot.contact !== 'whole' || !keepsPlace(task, foot, goal, 'heel') || isTurned(foot, goal)) return []
     const most = asFarAsHipsGo(task, at, side)
     if (most === null) return []
     const by = clamp(most - foot.yaw, -LOADED_TURN_MOST, LOADED_TURN_MOST)
@@ -264,10 +264,10 @@ const turnsFull = ({ choices: { heavyFoot } }: Task, { loadLeft }: Instant): boo
 
 /** Where a plan goes another way than the school wishes. */
 function countUnwished(task: Task, { at, set }: Node, action: Action): number {
-  const { body, choices, from, to } = task
-  if (action.do !== 'turn' && !(action.do === 'step' && keepsPlace(body, from.feet[action.foot], to.feet[action.foot])))
+  const { choices, from, to } = task
+  if (action.do !== 'turn' && !(action.do === 'step' && keepsPlace(task, from.feet[action.foot], to.feet[action.foot])))
     return 0
-  const stepper = SIDES.find((side) => !keepsPlace(body, from.feet[side], to.feet[side]))
+  const stepper = SIDES.find((side) => !keepsPlace(task, from.feet[side], to.feet[side]))
   const stepped = stepper !== undefined && set.has(stepper)
   const late = choices.footTurns === 'before' && stepped
   const early = choices.footTurns === 'after' && stepper !== undefined && !stepped
@@ -277,7 +277,8 @@ function countUnwished(task: Task, { at, set }: Node, action: Action): number {
 }
 
 /** By what a foot is to the first stance, never by its side. */
-function sayAction({ body, from, to }: Task, action: Action): string {
+function sayAction(task: Task, action: Action): string {
+  const { from, to } = task
   if (action.do === 'finish') return '9'
   if (action.do === 'even') return '0 even'
   const foot = action.do === 'shift' ? action.to : action.foot
@@ -285,5 +286,5 @@ function sayAction({ body, from, to }: Task, action: Action): string {
   const role = isEven(share) ? 'even' : share > 0.5 ? 'fuller' : 'other'
   // In the order in which a tie is settled: what moves less comes first.
   const kind = action.do === 'shift' ? '1 shift' : action.do === 'step' ? '4 step' : action.loaded ? '3 turn' : '2 turn'
-  return `${kind} ${role} ${keepsPlace(body, from.feet[foot], to.feet[foot]) ? 'anchor' : 'stepping'}`
+  return `${kind} ${role} ${keepsPlace(task, from.feet[foot], to.feet[foot]) ? 'anchor' : 'stepping'}`
 }

@@ -48,13 +48,20 @@ export const isPlaced = (foot: FootInstant, goal: FootInstant): boolean =>
   gap(foot.heel, goal.heel) < SAME_PLACE && foot.contact === goal.contact && Math.abs(foot.lift - goal.lift) < SAME_TURN
 export const isTurned = (foot: FootInstant, goal: FootInstant): boolean => Math.abs(foot.yaw - goal.yaw) < SAME_TURN
 
-/** What a foot turns about in its place: a foot that stands on its ball turns on it. */
-export const aboutOf = ({ contact }: Pick<FootInstant, 'contact'>): 'heel' | 'ball' =>
-  contact === 'ball' || contact === 'toe-touch' ? 'ball' : 'heel'
+/** What a light foot turns about in its place: the ball that it stands on, else as the school has it. */
+export const aboutOf = (
+  { contact }: Pick<FootInstant, 'contact'>,
+  { lightFoot }: Pick<Choices, 'lightFoot'>,
+): 'heel' | 'ball' => (contact === 'ball' || contact === 'toe-touch' ? 'ball' : lightFoot)
 
-/** Whether a foot can come to a goal by turning where it is, about its heel or the ball that it stands on. */
-export function keepsPlace(body: Body, foot: FootInstant, goal: FootInstant): boolean {
-  return gap(turnedHeel(foot, goal.yaw, aboutOf(foot), body.footLength), goal.heel) < SAME_PLACE
+/** Whether a foot can come to a goal by turning where it is: light as the school has it, or about what is said. */
+export function keepsPlace(
+  { body, choices }: Pick<Task, 'body' | 'choices'>,
+  foot: FootInstant,
+  goal: FootInstant,
+  about = aboutOf(foot, choices),
+): boolean {
+  return gap(turnedHeel(foot, goal.yaw, about, body.footLength), goal.heel) < SAME_PLACE
 }
 
 /** The phases of an action, each from where the one before ended. Feet and weight only; the rest follows them. */
@@ -113,10 +120,8 @@ const phase = (
 
 function turn(task: Task, at: Instant, { foot, yaw, loaded }: Extract<Action, { do: 'turn' }>): Phase[] {
   const { footLength } = task.body
-  const about = loaded ? 'heel' : aboutOf(at.feet[foot])
-  const [rear] = pressureRange(task.body, foot, { ...at.feet[foot], toeOut: 0 })
-  const { pressureAt } = at.feet[foot].rolls === 0 ? at.feet[foot] : task.to.feet[foot]
-  const back = changeFoot(at.feet[foot], { pressureAt: loaded ? rear : pressureAt, rolls: 0 })
+  const about = loaded ? 'heel' : aboutOf(at.feet[foot], task.choices)
+  const back = loaded || about === 'heel' ? layFlat(task, at, foot, loaded) : raiseHeel(task, at, foot)
   const ready = withFoot(at, foot, back)
   const turned = changeFoot(back, { yaw, heel: turnedHeel(back, yaw, about, footLength) })
   const done = withFoot(ready, foot, turned)
@@ -125,6 +130,18 @@ function turn(task: Task, at: Instant, { foot, yaw, loaded }: Extract<Action, { 
   const forward = withFoot(done, foot, changeFoot(turned, { pressureAt: at.feet[foot].pressureAt }))
   return [phase(task, 'shift', foot, at, ready), turns, phase(task, 'shift', foot, done, forward)]
 }
+
+/** A foot that turns about its heel, pressed there where it carries. */
+function layFlat({ body, to }: Task, at: Instant, side: Side, loaded: boolean): FootInstant {
+  const foot = at.feet[side]
+  const [rear] = pressureRange(body, side, { ...foot, toeOut: 0 })
+  const { pressureAt } = foot.rolls === 0 ? foot : to.feet[side]
+  return changeFoot(foot, { pressureAt: loaded ? rear : pressureAt, rolls: 0 })
+}
+
+/** A light foot that turns about its ball: its heel may stay up for it. */
+const raiseHeel = ({ body, choices }: Task, at: Instant, side: Side): FootInstant =>
+  mayRoll(choices) ? letRoll(body, side, at.feet[side], 'heel') : at.feet[side]
 
 function step(task: Task, at: Instant, foot: Side): Phase[] {
   const goal = task.to.feet[foot]

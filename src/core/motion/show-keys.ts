@@ -27,7 +27,7 @@ export function showKeys(task: Task, phases: readonly Phase[]): Shown | null {
     if (doesTurnMeet(task.body, phase)) return null
     const leaves = phase.kind === 'lift' ? [instantAt(phase, 0, task.body.footLength)] : []
     // What turns about its heel lies flat for it, though it was emptied with its heel up.
-    if (phase.kind === 'turn') leaves.push(phase.from)
+    if (phase.kind === 'turn' && phase.about === 'heel') leaves.push(phase.from)
     leaves.push(...listRollingShares(phase))
     for (const instant of [...leaves, phase.to]) {
       const shown = showEasiest(task, instant, phase)

@@ -16,7 +16,7 @@ const RAISED = 0.08
 /** Round the toes or the heel of the standing foot, from its ankle, in foot lengths. */
 const AROUND = [1.2, -1, 1.7, -1.5, 2.2, -2, 3, -2.8]
 const ANKLE_AT = 0.25
-const CHECKS = 32
+const CHECKS = 64
 /** From this much behind to this much ahead a foot passes the standing ankle. */
 const LEAST_PASS = 0.02
 

@@ -8,6 +8,8 @@ export type Choices = {
   footTurns: 'before' | 'after' | 'with'
   /** The foot that carries is emptied before it turns, turns full on its heel, or on its heel with half on each foot. */
   heavyFoot: 'empty' | 'heel' | 'even'
+  /** What a foot with nothing on it turns about: the other part of it goes round. */
+  lightFoot: 'heel' | 'ball'
   /** Through the middle, or with a touch beside the standing foot. */
   middle: 'pass' | 'touch'
   /** Facing goes with the weight, with the foot, or at the end. */
@@ -33,6 +35,7 @@ export const CHOICES = {
   swing: ['past', 'direct'],
   footTurns: ['before', 'after', 'with'],
   heavyFoot: ['empty', 'heel', 'even'],
+  lightFoot: ['heel', 'ball'],
   middle: ['pass', 'touch'],
   turnWith: ['weight', 'foot', 'end'],
   order: ['together', 'foot-first', 'hand-first'],
@@ -44,6 +47,7 @@ export const USUAL_CHOICES: Choices = {
   swing: 'past',
   footTurns: 'before',
   heavyFoot: 'empty',
+  lightFoot: 'heel',
   middle: 'pass',
   turnWith: 'weight',
   order: 'together',
