@@ -57,24 +57,32 @@ describe('what somebody is used to', () => {
   const budget = (...days: ReturnType<typeof day>[]) => calcBudget(days, '2026-03-25', 70, USUAL_PRACTICE)
 
   it('the most without complaint in three weeks, and a fifth; not that day itself, not longer ago', () => {
-    expect(budget(day(18, 1000), day(11, 800))).toEqual({
-      all: { left: 1200, right: 1200 },
-      stretch: { left: 600, right: 600 },
+    expect(budget(day(18, 30_000), day(11, 25_000))).toEqual({
+      all: { left: 36_000, right: 36_000 },
+      stretch: { left: 18_000, right: 18_000 },
       from: 'history',
     })
-    expect(budget(day(18, 3000, true), day(11, 800)).all.left).toBe(960)
-    expect(budget(day(3, 5000), day(11, 800), day(25, 9000)).all.left).toBe(960)
+    expect(budget(day(3, 50_000), day(11, 25_000), day(25, 90_000)).all.left).toBe(30_000)
   })
 
-  it('without history, or only with complaints, or only sitting: a careful start by the mass', () => {
+  it('without history, after only sitting, or after little that went well: a careful start by the mass', () => {
     const start = { from: 'start', all: { left: 21_000, right: 21_000 } }
     expect(budget()).toMatchObject(start)
-    expect(budget(day(18, 900, true))).toMatchObject(start)
     expect(budget(day(18, 0))).toMatchObject(start)
+    expect(budget(day(18, 800))).toMatchObject(start)
+  })
+
+  it('a step less than what was complained of, unless as much went well; never less than half of a careful start', () => {
+    expect(budget(day(18, 18_000, true), day(11, 800))).toMatchObject({ from: 'complaint', all: { left: 15_000 } })
+    expect(budget(day(18, 900, true))).toMatchObject({ from: 'complaint', all: { left: 10_500 } })
+    expect(budget(day(18, 30_000, true), day(11, 30_000))).toMatchObject({ from: 'history', all: { left: 36_000 } })
+    // What was too much long ago, or is more than is allowed anyway, holds nothing back.
+    expect(budget(day(1, 900, true)).from).toBe('start')
+    expect(budget(day(18, 60_000, true)).from).toBe('start')
   })
 
   it('is pressed where the share is largest, of either leg', () => {
-    const own = budget(day(18, 1000))
+    const own = { all: { left: 1200, right: 1200 }, stretch: { left: 600, right: 600 }, from: 'history' as const }
     expect(findPressed(calcHour([works(60, 300, 1500), rests(600)]), own)).toMatchObject({
       side: 'right',
       what: 'stretch',

@@ -50,8 +50,11 @@ export function calcHour(pieces: readonly WorkedPiece[]): Hour {
 /** What somebody did on a day: all of it, and at a stretch; and whether they complained of it. */
 export type DoneDay = { day: string; nms: BySide<number>; stretch: BySide<number>; complained: boolean }
 
-/** What each knee is used to, and as much more as the house allows: Nm·s in all and at a stretch. */
-export type Budget = { all: BySide<number>; stretch: BySide<number>; from: 'history' | 'start' }
+/**
+ * What each knee may be asked: Nm·s in all and at a stretch. From what it did without complaint, from a careful start,
+ * or held back by what was complained of.
+ */
+export type Budget = { all: BySide<number>; stretch: BySide<number>; from: 'history' | 'start' | 'complaint' }
 
 const DAY_MS = 86_400_000
 /**
@@ -61,31 +64,38 @@ const DAY_MS = 86_400_000
  */
 export const daysBetween = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / DAY_MS
 
+/** What was complained of holds back to this share of a careful start at the least: less is for people to decide. */
+const HELD_BACK_LEAST = 0.5
+
 /**
- * From what was done without complaint in the last weeks before a day (YYYY-MM-DD); without any, a careful start by the
- * mass of the body. Doing nothing is no history.
+ * From what was done in the last weeks before a day (YYYY-MM-DD): the most without complaint and as much more as the
+ * house allows, or a careful start by the mass of the body, whichever is more; who did little and well is not allowed
+ * less than somebody of whom nothing is known. What was complained of, where nothing as much went well, holds it back by
+ * the same step.
  * @param on YYYY-MM-DD
  * @param mass kilograms
  * @returns newton metre seconds
  * @example calcBudget([], '2026-03-13', 68, USUAL_PRACTICE).from // => 'start'
  */
 export function calcBudget(days: readonly DoneDay[], on: string, mass: number, rules: Practice): Budget {
-  const recent = days.filter(({ day, nms, complained }) => {
+  const recent = days.filter(({ day, nms }) => {
     const ago = daysBetween(day, on)
-    return ago > 0 && ago <= rules.budgetDays && !complained && nms.left + nms.right > 0
+    return ago > 0 && ago <= rules.budgetDays && nms.left + nms.right > 0
   })
-  if (recent.length === 0)
-    return {
-      all: bySide(() => rules.startNms * mass),
-      stretch: bySide(() => rules.startStretchNms * mass),
-      from: 'start',
-    }
   const more = 1 + rules.budgetMore
-  return {
-    all: bySide((side) => more * Math.max(...recent.map(({ nms }) => nms[side]))),
-    stretch: bySide((side) => more * Math.max(...recent.map(({ stretch }) => stretch[side]))),
-    from: 'history',
+  const from = { history: false, complaint: false }
+  const allow = (start: number, read: (day: DoneDay) => number): number => {
+    const well = Math.max(0, ...recent.filter(({ complained }) => !complained).map(read))
+    const ill = recent.flatMap((day) => (day.complained && read(day) > well ? [read(day)] : []))
+    const held = Math.max(Math.min(...ill) / more, HELD_BACK_LEAST * start)
+    const used = Math.max(start, more * well)
+    from.history ||= used > start
+    from.complaint ||= held < used
+    return Math.min(used, held)
   }
+  const all = bySide((side) => allow(rules.startNms * mass, ({ nms }) => nms[side]))
+  const stretch = bySide((side) => allow(rules.startStretchNms * mass, ({ stretch }) => stretch[side]))
+  return { all, stretch, from: from.complaint ? 'complaint' : from.history ? 'history' : 'start' }
 }
 
 /** How far a knee is past what it is used to: shares of it; 1 is just that. The leg that is hardest pressed. */

@@ -61,7 +61,7 @@ export function Past({ learning, lesson, otherWay, named }: PastProps) {
         const { side, what, share } = one.pressed
         const times = sayTimes(share)
         const many = alike.length > 1
-        const of = say(one.budget.from === 'start' ? 'ofStart' : many ? 'ofUsedMany' : 'ofUsed')
+        const of = say(`of.${one.budget.from}`, { many: many ? 'yes' : 'no' })
         return (
           <li key={one.person.person.id}>
             <strong>{sayList(alike.map(({ one: { person } }) => person.person.name))}</strong>

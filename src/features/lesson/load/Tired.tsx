@@ -20,10 +20,7 @@ export function Tired({ learning, lesson, more }: TiredProps) {
   const x = (atS: number) => (atS / Math.max(1, seconds)) * 1000
   const y = (nms: number) => HEIGHT - (nms / most) * HEIGHT
   const line = hour.curve.map(({ atS, tired }) => `${x(atS).toFixed(1)} ${y(tired[side]).toFixed(1)}`).join('L')
-  const used =
-    budget.from === 'start'
-      ? ENGLISH.say('lesson.load.start')
-      : ENGLISH.say('lesson.load.used', { more: sayPercent(more) })
+  const used = ENGLISH.say(`lesson.load.limit.${budget.from}`, { more: sayPercent(more) })
   return (
     <figure className={styles.tired}>
       <figcaption>
