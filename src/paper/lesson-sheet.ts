@@ -5,12 +5,15 @@ import { Pages } from './pages'
 import type { PaperSize, Sheet } from './sheet'
 
 /** A piece as it is taught: from which minute on, for how long, what it is, what to say, what else to know of it. */
-export type LessonLine = { fromMin: number; minutes: number; title: string; say: string; more: string; rests: boolean }
+export type LessonLine = { fromMin: number; minutes: number; title: string; say: string; more: string; rests: boolean; sits: boolean }
 
 const STRIP = 12
 /** The length of a minute on the strip, millimetres. */
 const MINUTE = 1.5
 const TEXT = MARGIN + STRIP + 20
+
+/** A chair from the side, millimetres: back, seat, legs. */
+const chairAt = (x: number, y: number): string => `M${x - 2} ${y}v6M${x - 2} ${y + 3}h4v3`
 
 /**
  * The hour as a strip of tape down the page, its minutes beside it, and what is said in each piece; under it what has to
@@ -30,7 +33,7 @@ export function lessonSheets(
     pages.write(needs, { size: 4.4 })
     pages.y += 4
   }
-  for (const { fromMin, minutes, title: name, say, more, rests } of lines) {
+  for (const { fromMin, minutes, title: name, say, more, rests, sits } of lines) {
     const set = (at: number) => {
       const first = setText(name, { x: TEXT, y: at, width: inner, size: 5, bold: true })
       const second = say ? setText(say, { x: TEXT, y: first.y, width: inner, size: 4.2 }) : first
@@ -67,6 +70,7 @@ export function lessonSheets(
         anchor: 'end',
         ink: 'soft',
       },
+      ...(sits ? [{ kind: 'path', d: chairAt(MARGIN + STRIP / 2, y + 7.5), stroke: 'ink', width: 0.6 } as const] : []),
       ...set(y).marks,
     )
     pages.y += tall

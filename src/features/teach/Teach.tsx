@@ -56,6 +56,8 @@ const SHOWN = resolveBody({ stature: 1.66, mass: 66, sex: 'female', age: 60 })
 /** Words with more letters are set smaller: one line is read at a glance. */
 const LONG_WORDS = 34
 const TICK_MS = 250
+/** For so long it is said that the other foot comes ahead. */
+const CHANGE_S = 20
 
 type Touched = { id: string; person: BenchPerson; what: Happening }
 
@@ -87,9 +89,9 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
   const piece = lesson.pieces[clock.at] as PieceDocument
   const next = lesson.pieces[clock.at + 1]
   const name = sayPiece(piece, named)
-  const { round, path } = useRound(piece, lesson, stock, SHOWN)
-
   const elapsedS = elapsedMs(clock, now) / 1000
+  const halfS = piece.minutes * 30
+  const { round, path, changes } = useRound(piece, lesson, stock, SHOWN, elapsedS < halfS ? 0 : 1)
   const read = useCallback(
     () =>
       round && useClock.getState().lessonBeganAt !== null
@@ -183,7 +185,8 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
   const lessonLeft = Math.round(
     (leftS + lesson.pieces.slice(clock.at + 1).reduce((sum, { minutes }) => sum + minutes * 60, 0)) / 60,
   )
-  const said = sayFading(piece, here?.round ?? 1, lesson.fading ?? true)
+  const isChanging = changes && elapsedS >= halfS && elapsedS < halfS + CHANGE_S
+  const said = isChanging ? say('change') : sayFading(piece, here?.round ?? 1, lesson.fading ?? true)
   return (
     <main
       id="about"

@@ -1,4 +1,5 @@
 import type { LessonDocument, PieceDocument } from '@/documents/lesson-document'
+import { isOneFootAhead } from '@/documents/routines/exercises'
 import { ENGLISH } from '@/words/language'
 import { sayMinutes } from '@/words/lessons'
 import { capital } from '@/words/lists'
@@ -45,6 +46,9 @@ export function TeachHead({ name, line, minutes, leftS, lessonLeft, next }: Teac
 const sayClock = (seconds: number): string =>
   `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`
 
+const isAhead = ({ kind, exercise }: PieceDocument): boolean =>
+  kind === 'exercise' && exercise !== undefined && isOneFootAhead(exercise)
+
 /** The side from the class's side, which round, and how many words. */
 export function sayLine(round: Round | null, here: Now | null, piece: PieceDocument, lesson: LessonDocument): string {
   if (!round || !here) return ''
@@ -52,6 +56,7 @@ export function sayLine(round: Round | null, here: Now | null, piece: PieceDocum
   const isSided = part?.side && part.posture !== 'parallel' && piece.kind !== 'exercise'
   return [
     isSided ? ENGLISH.say(`lesson.sides.${part.side}`) : '',
+    part?.side && isAhead(piece) ? say('ahead', { side: part.side }) : '',
     say('round', { round: here.round }),
     (lesson.fading ?? true) ? say('words', { n: here.round }) : '',
     piece.practised ? ENGLISH.say(`lesson.practised.${piece.practised}`) : '',

@@ -205,6 +205,7 @@ export async function printLesson(asked: PrintRequest & { group: string; day: st
         .filter(Boolean)
         .join(' · '),
       rests: piece.kind === 'rest',
+      sits: piece.limbs === 'seated',
     }
     from += piece.minutes
     return line
