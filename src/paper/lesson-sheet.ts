@@ -5,7 +5,15 @@ import { Pages } from './pages'
 import type { PaperSize, Sheet } from './sheet'
 
 /** A piece as it is taught: from which minute on, for how long, what it is, what to say, what else to know of it. */
-export type LessonLine = { fromMin: number; minutes: number; title: string; say: string; more: string; rests: boolean; sits: boolean }
+export type LessonLine = {
+  fromMin: number
+  minutes: number
+  title: string
+  say: string
+  more: string
+  rests: boolean
+  sits: boolean
+}
 
 const STRIP = 12
 /** The length of a minute on the strip, millimetres. */

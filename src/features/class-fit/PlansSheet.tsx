@@ -69,8 +69,8 @@ export function PlansSheet({ open, onClose, plans, groups, postures, onOpen }: P
                 <Form
                   label={`Name and note of ${title}`}
                   verb="Keep"
-                  onEnter={async (form) => {
-                    const words = { name: String(form.get('name')).trim(), note: String(form.get('note')).trim() }
+                  onEnter={async (read) => {
+                    const words = { name: read('name'), note: read('note') }
                     if (await plans.reword(plan, words)) setWording(null)
                   }}
                   onLeave={() => setWording(null)}

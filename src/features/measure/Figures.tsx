@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react'
-import { Form } from '@/ui/forms/Form'
+import { Form, type Read } from '@/ui/forms/Form'
 import styles from './measure.module.css'
 
-type FiguresProps = { verb: string; onEnter: (form: FormData) => void; children: ReactNode }
+type FiguresProps = { verb: string; onEnter: (read: Read) => void; children: ReactNode }
 
 /** Figures that are typed, in one line. */
 export function Figures({ verb, onEnter, children }: FiguresProps) {

@@ -12,8 +12,8 @@ export function RenameSheet({ open, name, onClose, onName }: RenameSheetProps) {
       <Form
         verb={ENGLISH.say('path.tools.keep')}
         onLeave={onClose}
-        onEnter={(form) => {
-          const given = String(form.get('name') ?? '').trim()
+        onEnter={(read) => {
+          const given = read('name')
           if (given) onName(given)
           onClose()
         }}

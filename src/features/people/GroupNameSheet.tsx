@@ -3,15 +3,15 @@
 import type { Group } from '@/records/groups'
 import { ask } from '@/ui/api/ask'
 import { Field } from '@/ui/forms/Field'
-import { Form } from '@/ui/forms/Form'
+import { Form, type Read } from '@/ui/forms/Form'
 import { Sheet } from '@/ui/words/Sheet'
 
 type GroupNameSheetProps = { open: boolean; onClose: () => void; group: Group; onDone: () => void }
 
 /** Another name for a group: who is in it and what is planned for it stays. */
 export function GroupNameSheet({ open, onClose, group, onDone }: GroupNameSheetProps) {
-  const rename = async (form: FormData) => {
-    await ask('/api/groups', 'PATCH', { id: group.id, name: String(form.get('name')).trim() })
+  const rename = async (read: Read) => {
+    await ask('/api/groups', 'PATCH', { id: group.id, name: read('name') })
     onDone()
   }
   return (

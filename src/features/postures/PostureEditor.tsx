@@ -1,7 +1,6 @@
 'use client'
 
 import Button from '@mui/material/Button'
-import Checkbox from '@mui/material/Checkbox'
 import { FEATURES, type Feature, type SchoolId } from '@/core'
 import type { Posture } from '@/documents/posture-document'
 import { fromPosture, type MeasuresDocument, mergeLibrary, type PostureDocument } from '@/documents/posture-document'
@@ -10,7 +9,8 @@ import type { OwnPosture } from '@/keeping/library'
 import { OvertakenSheet } from '@/ui/api/OvertakenSheet'
 import { sayNotKept, useKeeping } from '@/ui/api/use-keeping'
 import { Field } from '@/ui/forms/Field'
-import { Form } from '@/ui/forms/Form'
+import { Form, type Read } from '@/ui/forms/Form'
+import { Tick } from '@/ui/forms/Tick'
 import { readTexts, sayPostureName, saySchool } from '@/words/postures'
 import styles from './postures.module.css'
 
@@ -121,7 +121,7 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
         className={styles.editor}
         label="Change this posture"
         verb="Save"
-        onEnter={(form) => keeping.keep(readForm(form, document, school))}
+        onEnter={(read) => keeping.keep(readForm(read, document, school))}
         onLeave={() => {
           keeping.accept(changed?.revision ?? 0)
           onLeave()
@@ -174,8 +174,7 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
           <legend>What carries its meaning (the smallest change keeps it)</legend>
           {FEATURES.map((feature) => (
             <label key={feature}>
-              <Checkbox name="keeps" value={feature} defaultChecked={posture.keeps.includes(feature)} />{' '}
-              {FEATURE_NAMES[feature]}
+              <Tick name={`keeps-${feature}`} first={posture.keeps.includes(feature)} /> {FEATURE_NAMES[feature]}
             </label>
           ))}
         </fieldset>
@@ -202,8 +201,7 @@ function findOriginal(id: string): PostureDocument | null {
   return original ? fromPosture(original, readTexts(original)) : null
 }
 
-function readForm(form: FormData, document: PostureDocument, school: SchoolId): PostureDocument {
-  const read = (name: string) => String(form.get(name) ?? '').trim()
+function readForm(read: Read, document: PostureDocument, school: SchoolId): PostureDocument {
   const measures = FIELDS.reduce((m, { name, read: now, write }) => {
     const typed = read(name)
     // What was not touched keeps its full figure, not the rounded one of the field.
@@ -218,7 +216,7 @@ function readForm(form: FormData, document: PostureDocument, school: SchoolId): 
       .split(',')
       .map((one) => one.trim())
       .filter(Boolean),
-    keeps: form.getAll('keeps') as Feature[],
+    keeps: FEATURES.filter((feature) => read(`keeps-${feature}`)),
     measures: { ...document.measures, [school]: measures },
   }
 }

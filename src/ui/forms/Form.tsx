@@ -1,7 +1,12 @@
 import Button from '@mui/material/Button'
-import { type FormEvent, type ReactNode, useState } from 'react'
+import type { ReactNode } from 'react'
+import { FormProvider, get, useForm } from 'react-hook-form'
+import { InputError } from '@/core'
 import { sayUnsaved } from '@/ui/api/ask'
 import sheet from '@/ui/words/sheet.module.css'
+
+/** What stands under a name, without blanks around it; '' where nothing does. */
+export type Read = (name: string) => string
 
 type FormProps = {
   label?: string
@@ -9,16 +14,21 @@ type FormProps = {
   /** What the button says that enters it. */
   verb: string
   /** Takes what was entered; throws where a field is wrong or nothing answers: then nothing is entered. */
-  onEnter: (form: FormData) => void | Promise<void>
+  onEnter: (read: Read) => void | Promise<void>
   /** Leaves it without entering; Escape does, too. */
   onLeave?: () => void
   say?: (error: unknown) => string
+  /** Under which name a field of the document stands here, where it is another. */
+  names?: { [field: string]: string }
   /** Stands beside the buttons. */
   more?: ReactNode
   children: ReactNode
 }
 
-/** Every form: what it holds is entered by its button or Enter, or it says what is wrong and keeps what was typed. */
+/**
+ * Every form: what it holds is entered by its button or Enter, or it says at its field what is wrong and keeps what was
+ * typed.
+ */
 export function Form({
   label,
   className = sheet.form,
@@ -26,39 +36,52 @@ export function Form({
   onEnter,
   onLeave,
   say = sayUnsaved,
+  names = {},
   more,
   children,
 }: FormProps) {
-  const [problem, setProblem] = useState<string | null>(null)
-  const submit = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault()
+  const form = useForm<Record<string, unknown>>({ shouldUnregister: true })
+  const enter = async (values: Record<string, unknown>) => {
     try {
-      await onEnter(new FormData(event.currentTarget))
-      setProblem(null)
+      await onEnter((name) => sayEntered(get(values, name)))
     } catch (error) {
-      setProblem(say(error))
+      const field = error instanceof InputError ? findField(error.field, names, values) : null
+      form.setError(field ?? 'root', { message: say(error) })
+      if (field) form.setFocus(field)
     }
   }
+  const problem = form.formState.errors.root?.message
   return (
-    <form
-      className={className}
-      aria-label={label}
-      onSubmit={submit}
-      onKeyDown={(event) => event.key === 'Escape' && onLeave?.()}
-    >
-      {children}
-      {problem && <p role="alert">{problem}</p>}
-      <div className={sheet.actions}>
-        <Button type="submit" variant="contained">
-          {verb}
-        </Button>
-        {more}
-        {onLeave && (
-          <Button variant="outlined" onClick={onLeave}>
-            Cancel
+    <FormProvider {...form}>
+      <form
+        className={className}
+        aria-label={label}
+        onSubmit={form.handleSubmit(enter)}
+        onKeyDown={(event) => event.key === 'Escape' && onLeave?.()}
+      >
+        {children}
+        {problem && <p role="alert">{problem}</p>}
+        <div className={sheet.actions}>
+          <Button type="submit" variant="contained">
+            {verb}
           </Button>
-        )}
-      </div>
-    </form>
+          {more}
+          {onLeave && (
+            <Button variant="outlined" onClick={onLeave}>
+              Cancel
+            </Button>
+          )}
+        </div>
+      </form>
+    </FormProvider>
   )
+}
+
+const sayEntered = (value: unknown): string => (value === false ? '' : String(value ?? '').trim())
+
+/** The field of a form that a document's field stands in: by the name that was said for it, else by its own words. */
+function findField(field: string, names: { [field: string]: string }, values: object): string | null {
+  const words = field.split('.').filter((word) => !/^\d+$/.test(word))
+  const tried = [words.join('.'), ...words.toReversed()].map((word) => names[word] ?? word)
+  return tried.find((name) => get(values, name) !== undefined) ?? null
 }

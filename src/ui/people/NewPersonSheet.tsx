@@ -8,7 +8,7 @@ import { makeRecord } from '@/documents/record-document'
 import { type BodyUnits, readBody } from '@/records/body-units'
 import { ask, sayUnsaved } from '@/ui/api/ask'
 import { Field } from '@/ui/forms/Field'
-import { Form } from '@/ui/forms/Form'
+import { Form, type Read } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
 import { Sheet } from '@/ui/words/Sheet'
 import styles from '@/ui/words/sheet.module.css'
@@ -36,14 +36,14 @@ export function NewPersonSheet({
   day,
   action,
 }: NewPersonSheetProps) {
-  const enter = async (form: FormData) => {
-    const record = readForm(form, units, day)
+  const enter = async (read: Read) => {
+    const record = readForm(read, units, day)
     const [added] = await ask<{ id: string }[]>('/api/people', 'POST', { records: [record] })
     if (added) onAdded(added.id)
   }
   return (
     <Sheet title="Somebody new" open={open} onClose={onClose}>
-      <Form verb={action ?? 'Put on the list'} onEnter={enter} say={(error) => sayProblem(error, units)}>
+      <Form verb={action ?? 'Put on the list'} onEnter={enter} names={BODY} say={(error) => sayProblem(error, units)}>
         <label>
           Name
           <Field name="name" required maxLength={120} autoComplete="off" autoFocus />
@@ -92,9 +92,10 @@ export function NewPersonSheet({
   )
 }
 
+const BODY = { statureM: 'height', massKg: 'mass', ageYears: 'age' }
+
 /** What was typed as a record; a word where a number belongs is left for the check to refuse. */
-function readForm(form: FormData, units: BodyUnits, day: string | undefined) {
-  const read = (name: string) => String(form.get(name) ?? '').trim()
+function readForm(read: Read, units: BodyUnits, day: string | undefined) {
   const age = read('age')
   const body = parse(personDocument, {
     // A bare mass is in the unit that its label says, whatever the height was written in.

@@ -1,7 +1,7 @@
 import { measureStance } from '@/core'
 import { fromMeasures, POSTURE_FORMAT, toPosture } from '@/documents/posture-document'
 import { Field } from '@/ui/forms/Field'
-import { Form } from '@/ui/forms/Form'
+import { Form, type Read } from '@/ui/forms/Form'
 import { Sheet } from '@/ui/words/Sheet'
 import { listWatch } from '@/words/postures'
 import { addPosture } from '../state/api'
@@ -13,18 +13,18 @@ type NewPostureSheetProps = { open: boolean; onClose: () => void; view: OnBenchV
 
 /** Makes a posture of the library of what is on the bench: in the body's own measures, so that others can be taught it. */
 export function NewPostureSheet({ open, onClose, view: { analysis, body, stance } }: NewPostureSheetProps) {
-  const enter = async (form: FormData) => {
+  const enter = async (read: Read) => {
     if (!analysis) return
     const { posture, school } = useBench.getState()
     const from = findPosture(posture)
     const flexion = { left: analysis.legs.left.flexion, right: analysis.legs.right.flexion }
     const added = await addPosture({
       format: POSTURE_FORMAT,
-      name: String(form.get('name')).trim(),
+      name: read('name'),
       sided: from.sided,
-      purpose: String(form.get('purpose')).trim(),
+      purpose: read('purpose'),
       keeps: [...from.keeps],
-      cue: String(form.get('cue')).trim(),
+      cue: read('cue'),
       watch: listWatch(from),
       measures: { [school]: fromMeasures(measureStance(stance, body, stance.side ?? 'left', flexion)) },
     })

@@ -152,7 +152,7 @@ function WordsForm({ name, note, action, onSave, onLeave }: WordsFormProps) {
     <Form
       className={styles.keepForm}
       verb={action}
-      onEnter={(form) => onSave({ name: String(form.get('name')), note: String(form.get('note')) })}
+      onEnter={(read) => onSave({ name: read('name'), note: read('note') })}
       onLeave={onLeave}
     >
       <label>

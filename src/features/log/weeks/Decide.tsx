@@ -77,7 +77,7 @@ export function Decide({ person, body, today, decision, doing, decided, postures
         <Form
           className={styles.why}
           verb={ENGLISH.say('practice.grave.verb')}
-          onEnter={(form) => keep(null, null, String(form.get('reason')).trim())}
+          onEnter={(read) => keep(null, null, read('reason'))}
         >
           <Field
             name="reason"
@@ -138,9 +138,7 @@ export function Decide({ person, body, today, decision, doing, decided, postures
         <Form
           className={styles.why}
           verb={choosing === 'leave' ? say('leave') : sayWayFirst(choosing)}
-          onEnter={(form) =>
-            keep(choosing === 'leave' ? null : choosing, versions[choosing], String(form.get('reason')).trim())
-          }
+          onEnter={(read) => keep(choosing === 'leave' ? null : choosing, versions[choosing], read('reason'))}
           onLeave={() => setChoosing(null)}
         >
           {versions[choosing] && <p>{say('becomes', { next: sayNext(versions[choosing].version, postures) })}</p>}

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { type BoardDistance, calcBoardDistance, InputError, placeByBoard, tryAnalyse, type Vec2 } from '@/core'
 import { readFigure } from '@/documents/read-figure'
 import { Field } from '@/ui/forms/Field'
+import type { Read } from '@/ui/forms/Form'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
 import { sayPostureName } from '@/words/postures'
@@ -27,7 +28,7 @@ export function Board({ body, done, onKeep }: PanelProps) {
       {WAYS.map((way) => (
         <section key={way}>
           <h3>{say(way)}</h3>
-          <Figures verb={ENGLISH.say('measure.timed.trial')} onEnter={(form) => set(way, form)}>
+          <Figures verb={ENGLISH.say('measure.timed.trial')} onEnter={(read) => set(way, read)}>
             {(['length', 'tare', 'read', 'heel'] as const).map((name) => (
               <label key={name}>
                 {say(name)}
@@ -53,10 +54,10 @@ export function Board({ body, done, onKeep }: PanelProps) {
     </div>
   )
 
-  function set(way: Way, form: FormData): void {
+  function set(way: Way, read: Read): void {
     const figure = (name: string) => {
-      const value = readFigure(String(form.get(name)))
-      if (Number.isNaN(value)) throw new InputError(name, form.get(name), { code: 'above', least: 0 })
+      const value = readFigure(read(name))
+      if (Number.isNaN(value)) throw new InputError(name, read(name), { code: 'above', least: 0 })
       return value
     }
     const distance = calcBoardDistance({

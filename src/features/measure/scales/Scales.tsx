@@ -180,7 +180,7 @@ export function Scales({ person, body, done, onKeep }: PanelProps) {
       </p>
       <Figures
         verb={ENGLISH.say('measure.timed.trial')}
-        onEnter={(form) => typed(readFigure(String(form.get('left'))), readFigure(String(form.get('right'))))}
+        onEnter={(read) => typed(readFigure(read('left')), readFigure(read('right')))}
       >
         <label>
           {say('left')}

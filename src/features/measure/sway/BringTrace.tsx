@@ -49,7 +49,7 @@ export function BringTrace({ onRead }: BringTraceProps) {
           {say('file')}
         </OpenFileButton>
       </p>
-      <Figures verb={say('take')} onEnter={(form) => bring(String(form.get('paste')))}>
+      <Figures verb={say('take')} onEnter={(read) => bring(read('paste'))}>
         <label className={styles.paste}>
           {say('paste')}
           <Lines name="paste" rows={3} required autoComplete="off" />

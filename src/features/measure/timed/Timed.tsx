@@ -112,10 +112,10 @@ export function Timed({ record, change, bindings, day, by, tests, first, onKept 
       ) : unit === 'cm' ? (
         <Figures
           verb={say('add')}
-          onEnter={(form) => {
-            const cm = readFigure(String(form.get('cm')))
+          onEnter={(read) => {
+            const cm = readFigure(read('cm'))
             if (!(cm >= 0 && cm <= 100))
-              throw new InputError('trials', form.get('cm'), { code: 'range', min: 0, max: 100, unit: 'none' })
+              throw new InputError('trials', read('cm'), { code: 'range', min: 0, max: 100, unit: 'none' })
             add(cm)
           }}
         >

@@ -6,7 +6,7 @@ import { readFigure } from '@/documents/read-figure'
 import type { RecordDocument } from '@/documents/record-document'
 import type { BodyUnits } from '@/records/body-units'
 import { Field } from '@/ui/forms/Field'
-import { Form } from '@/ui/forms/Form'
+import { Form, type Read } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
 import { TypedField } from '@/ui/words/TypedField'
 import { sayCentimetres } from '@/words/figures'
@@ -144,11 +144,11 @@ export function BodyMeasures({ record, change, day, units }: PartProps & { units
 function LegDifference({ record, change, day }: PartProps) {
   const [open, setOpen] = useState(false)
   const { legDifference } = record
-  const enter = (form: FormData) => {
-    const byM = readFigure(String(form.get('by'))) / 100
-    if (!(byM > 0 && byM <= 0.08)) throw new InputError('By', form.get('by'), { code: 'legDifference' })
-    const shorter = String(form.get('shorter')) as Side
-    const how = String(form.get('how')) as 'lying' | 'standing'
+  const enter = (read: Read) => {
+    const byM = readFigure(read('by')) / 100
+    if (!(byM > 0 && byM <= 0.08)) throw new InputError('By', read('by'), { code: 'legDifference' })
+    const shorter = read('shorter') as Side
+    const how = read('how') as 'lying' | 'standing'
     change((r) => ({ ...r, legDifference: { shorter, byM, how, on: day } }))
     setOpen(false)
   }

@@ -13,7 +13,7 @@ import {
   type Proposal,
 } from '@/records/conditions'
 import { Field } from '@/ui/forms/Field'
-import { Form } from '@/ui/forms/Form'
+import { Form, type Read } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
 import { saySide } from '@/words/findings'
 import { ENGLISH } from '@/words/language'
@@ -88,8 +88,8 @@ function OneProposal({ proposal, change, day }: PartProps & { proposal: Proposal
   const { caution, condition, side } = proposal
   const [limit] = caution.limits ?? []
   const source = { kind: 'instructor' as const }
-  const enter = (form: FormData) => {
-    const text = String(form.get('text')).trim()
+  const enter = (read: Read) => {
+    const text = read('text')
     if (doing === 'declining') return change((r) => declineCaution(r, proposal, text, day))
     const value = readFigure(text)
     const said = { what: limit?.what, value, source, on: day }

@@ -1,12 +1,12 @@
 import Button from '@mui/material/Button'
-import Checkbox from '@mui/material/Checkbox'
 import { useState } from 'react'
 import { parse } from '@/documents/parse'
 import { readFigure } from '@/documents/read-figure'
 import { fallsEntry } from '@/documents/record-document'
 import { beginsWithHand } from '@/records/falls'
 import { Field } from '@/ui/forms/Field'
-import { Form } from '@/ui/forms/Form'
+import { Form, type Read } from '@/ui/forms/Form'
+import { Tick } from '@/ui/forms/Tick'
 import { ENGLISH } from '@/words/language'
 import { sayFalls } from '@/words/records'
 import type { PartProps } from './part-props'
@@ -20,12 +20,12 @@ export function Falls({ record, change, day }: PartProps) {
     change((r) => ({ ...r, falls: [...r.falls, entry] }))
     setAsking(false)
   }
-  const enter = (form: FormData) => {
-    const doing = String(form.get('doing')).trim()
+  const enter = (read: Read) => {
+    const doing = read('doing')
     add({
       on: day,
-      times: readFigure(String(form.get('times'))),
-      ...(form.get('injured') && { injured: true }),
+      times: readFigure(read('times')),
+      ...(read('injured') && { injured: true }),
       ...(doing && { doing }),
     })
   }
@@ -58,7 +58,7 @@ export function Falls({ record, change, day }: PartProps) {
             autoFocus
           />
           <label>
-            <Checkbox name="injured" /> hurt
+            <Tick name="injured" /> hurt
           </label>
           <Field name="doing" maxLength={200} aria-label="Doing what" placeholder="doing what" />
         </Form>

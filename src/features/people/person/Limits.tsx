@@ -6,8 +6,9 @@ import { parse } from '@/documents/parse'
 import { readFigure } from '@/documents/read-figure'
 import { type LimitEntry, limitEntry, SOURCES } from '@/documents/record-document'
 import type { Binding } from '@/records/binding'
+import { DayField } from '@/ui/forms/DayField'
 import { Field } from '@/ui/forms/Field'
-import { Form } from '@/ui/forms/Form'
+import { Form, type Read } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
 import { saySupport } from '@/words/findings'
 import { sayBinding, sayLimit, sayLimitName, sayOrigin } from '@/words/limits'
@@ -95,7 +96,8 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
       className={styles.form}
       label="A limit"
       verb="Set it"
-      onEnter={(form) => onAdd(readForm(form, what, day))}
+      onEnter={(read) => onAdd(readForm(read, what))}
+      names={{ reviewOn: 'review', kind: 'source', name: 'who' }}
       onLeave={onLeave}
     >
       <label>
@@ -176,20 +178,19 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
         Whose (name)
         <Field name="who" maxLength={120} autoComplete="off" />
       </label>
-      <label>
+      <div className={styles.day}>
         Said on
-        <Field name="on" type="date" defaultValue={day} required />
-      </label>
-      <label>
+        <DayField name="on" label="Said on" first={day} />
+      </div>
+      <div className={styles.day}>
         Review on (optional)
-        <Field name="review" type="date" />
-      </label>
+        <DayField name="review" label="Review on" />
+      </div>
     </Form>
   )
 }
 
-function readForm(form: FormData, what: LimitWhat, day: string): LimitEntry {
-  const read = (name: string) => String(form.get(name) ?? '').trim()
+function readForm(read: Read, what: LimitWhat): LimitEntry {
   const { unit } = rowOf(what)
   const figure = readFigure(read('value')) / (unit === 'm' ? 100 : 1)
   const who = read('who')
@@ -199,7 +200,7 @@ function readForm(form: FormData, what: LimitWhat, day: string): LimitEntry {
     value: unit === 'support' ? read('value') : unit === 'flag' ? true : figure,
     ...(read('grade') && { grade: read('grade') }),
     source: { kind: read('source'), ...(who && { name: who }) },
-    on: read('on') || day,
+    on: read('on'),
     ...(read('review') && { reviewOn: read('review') }),
   })
 }

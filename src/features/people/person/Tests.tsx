@@ -5,8 +5,9 @@ import { readFigure } from '@/documents/read-figure'
 import { TEST_IDS, type TestEntry, type TestId, testEntry } from '@/documents/record-document'
 import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
 import { type Effects, proposeFamily } from '@/records/test-effects'
+import { DayField } from '@/ui/forms/DayField'
 import { Field } from '@/ui/forms/Field'
-import { Form } from '@/ui/forms/Form'
+import { Form, type Read } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
 import { sayCentimetres } from '@/words/figures'
 import { ENGLISH } from '@/words/language'
@@ -171,8 +172,7 @@ type TestFormProps = { first: TestId; day: string; onAdd: (entry: TestEntry) => 
 function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
   const [id, setId] = useState<TestId>(first)
   const { unit } = SIMPLE_TESTS[id]
-  const enter = (form: FormData) => {
-    const read = (name: string) => String(form.get(name) ?? '').trim()
+  const enter = (read: Read) => {
     const trials = unit === 'seen' ? [1] : readTrials(read('trials'))
     const seat = readFigure(read('seat')) / 100
     onAdd(
@@ -186,7 +186,14 @@ function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
     )
   }
   return (
-    <Form className={styles.form} label="A test" verb="Enter it" onEnter={enter} onLeave={onLeave}>
+    <Form
+      className={styles.form}
+      label="A test"
+      verb="Enter it"
+      names={{ seatM: 'seat' }}
+      onEnter={enter}
+      onLeave={onLeave}
+    >
       <label>
         Test
         <Pick value={id} onChange={(event) => setId(event.target.value as TestId)}>
@@ -209,10 +216,10 @@ function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
           <Field name="seat" inputMode="decimal" autoComplete="off" />
         </label>
       )}
-      <label>
+      <div className={styles.day}>
         On
-        <Field name="on" type="date" defaultValue={day} required />
-      </label>
+        <DayField name="on" label="On" first={day} />
+      </div>
       <label>
         By (optional)
         <Field name="by" maxLength={120} autoComplete="off" />

@@ -1,0 +1,28 @@
+import { AdapterDayjs } from '@mui/x-date-pickers/AdapterDayjs'
+import { DatePicker } from '@mui/x-date-pickers/DatePicker'
+import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider'
+import dayjs from 'dayjs'
+import 'dayjs/locale/en-gb'
+
+type DayPickerProps = { label: string; value: string; onChange: (day: string) => void; isWrong: boolean }
+
+const AS_KEPT = 'YYYY-MM-DD'
+/** Half a day that was typed: the check of the document refuses it. */
+const NO_DAY = '?'
+
+/** A day in the order of the language, typed or picked from a month; '' while there is none. */
+export default function DayPicker({ label, value, onChange, isWrong }: DayPickerProps) {
+  return (
+    <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale="en-gb">
+      <DatePicker
+        value={value ? dayjs(value) : null}
+        onChange={(day) => onChange(day ? (day.isValid() ? day.format(AS_KEPT) : NO_DAY) : '')}
+        slotProps={{
+          textField: { error: isWrong, slotProps: { input: { 'aria-label': label } } },
+          field: { clearable: true },
+          openPickerButton: { 'aria-label': label },
+        }}
+      />
+    </LocalizationProvider>
+  )
+}
