@@ -173,9 +173,9 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
         <fieldset>
           <legend>What carries its meaning (the smallest change keeps it)</legend>
           {FEATURES.map((feature) => (
-            <label key={feature}>
-              <Tick name={`keeps-${feature}`} first={posture.keeps.includes(feature)} /> {FEATURE_NAMES[feature]}
-            </label>
+            <Tick key={feature} name={`keeps-${feature}`} first={posture.keeps.includes(feature)}>
+              {FEATURE_NAMES[feature]}
+            </Tick>
           ))}
         </fieldset>
         {keeping.problem && <p role="alert">{sayNotKept(keeping.problem)}</p>}

@@ -57,9 +57,7 @@ export function Falls({ record, change, day }: PartProps) {
             placeholder="how many"
             autoFocus
           />
-          <label>
-            <Tick name="injured" /> hurt
-          </label>
+          <Tick name="injured">hurt</Tick>
           <Field name="doing" maxLength={200} aria-label="Doing what" placeholder="doing what" />
         </Form>
       ) : (
