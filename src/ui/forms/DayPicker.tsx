@@ -3,6 +3,7 @@ import { DatePicker } from '@mui/x-date-pickers/DatePicker'
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider'
 import dayjs from 'dayjs'
 import 'dayjs/locale/en-gb'
+import styles from './day.module.css'
 
 type DayPickerProps = { label: string; value: string; onChange: (day: string) => void; isWrong: boolean }
 
@@ -17,6 +18,7 @@ export default function DayPicker({ label, value, onChange, isWrong }: DayPicker
       <DatePicker
         value={value ? dayjs(value) : null}
         onChange={(day) => onChange(day ? (day.isValid() ? day.format(AS_KEPT) : NO_DAY) : '')}
+        className={styles.day}
         slotProps={{
           textField: { error: isWrong, slotProps: { input: { 'aria-label': label } } },
           field: { clearable: true },

@@ -149,6 +149,17 @@ const SEATS = SEAT_KINDS.map((value) => ({ value, name: ENGLISH.say(`people.seat
 /** What they sit on when they sit, and how high it is where somebody measured it. */
 function Sits({ body, onChange }: { body: Body; onChange: (next: Body) => void }) {
   const { sitsOn = 'chair', seatHeightM } = body
+  const take = (text: string): string | undefined => {
+    try {
+      onChange({
+        ...body,
+        seatHeightM: parse(personDocument, { ...body, seatHeightM: readFigure(text) / 100 }).seatHeightM,
+      })
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      return sayRow(error, 'metric')
+    }
+  }
   return (
     <>
       {ENGLISH.say('people.seats.lead')}{' '}
@@ -161,17 +172,26 @@ function Sits({ body, onChange }: { body: Body; onChange: (next: Body) => void }
       />{' '}
       {sitsOn !== 'chair' && (
         <>
-          <NumberWord
-            label={ENGLISH.say('people.seats.height')}
-            value={seatHeightM === undefined ? null : seatHeightM * 100}
-            unit="cm"
-            step={1}
-            min={30}
-            max={70}
-            digits={0}
-            onChange={(value) => onChange({ ...body, seatHeightM: value / 100 })}
-          />{' '}
-          {ENGLISH.say('people.seats.high')}
+          {seatHeightM === undefined ? (
+            <TextWord
+              label={ENGLISH.say('people.seats.height')}
+              value={ENGLISH.say('people.seats.unmeasured')}
+              live={false}
+              onChange={take}
+            />
+          ) : (
+            <NumberWord
+              label={ENGLISH.say('people.seats.height')}
+              value={seatHeightM * 100}
+              unit="cm"
+              step={1}
+              min={30}
+              max={70}
+              digits={0}
+              onChange={(value) => onChange({ ...body, seatHeightM: value / 100 })}
+            />
+          )}
+          {ENGLISH.say(seatHeightM === undefined ? 'people.seats.end' : 'people.seats.high')}
         </>
       )}
     </>
