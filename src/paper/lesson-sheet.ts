@@ -78,7 +78,7 @@ export function lessonSheets(
         anchor: 'end',
         ink: 'soft',
       },
-      ...(sits ? [{ kind: 'path', d: chairAt(MARGIN + STRIP / 2, y + 7.5), stroke: 'ink', width: 0.6 } as const] : []),
+      ...(sits ? [{ kind: 'path', d: chairAt(MARGIN + STRIP + 4, y + 1), stroke: 'ink', width: 0.6 } as const] : []),
       ...set(y).marks,
     )
     pages.y += tall
