@@ -19,6 +19,8 @@ type LanesProps = {
 const FLOOR = 110
 /** So many people have letters as large as can be. */
 const ROOMY = 14
+/** And so many levels footprints: names stay as large. */
+const ROWS = 2.5
 
 /** The footprints of each level with who does it beneath; a name is touched when something happens. */
 export function Lanes({ lanes, released, onTouch }: LanesProps) {
@@ -27,7 +29,12 @@ export function Lanes({ lanes, released, onTouch }: LanesProps) {
   return (
     <div
       className={styles.lanes}
-      style={{ '--many': Math.min(1, Math.sqrt(ROOMY / Math.max(1, people.length))) } as CSSProperties}
+      style={
+        {
+          '--many': Math.min(1, Math.sqrt(ROOMY / Math.max(1, people.length))),
+          '--rows': Math.min(1, ROWS / Math.max(1, lanes.length)),
+        } as CSSProperties
+      }
     >
       {lanes.map((lane) => (
         <section key={lane.title} style={{ flexGrow: 1 + Math.sqrt(lane.people.length) }}>
