@@ -137,6 +137,19 @@ describe('a saver', () => {
     expect(heard.at(-1)).toMatchObject({ isSaved: false, theirs: { value: 'mine' } })
   })
 
+  it('what somebody removed meanwhile is saved as new', async () => {
+    const { server, saver, state } = makeServer(4)
+    server.fails.push(new OvertakenError(null))
+    server.revision = 0
+    saver.change('mine')
+    await vi.advanceTimersByTimeAsync(200)
+    expect(server.sent).toEqual([
+      ['mine', 4],
+      ['mine', 0],
+    ])
+    expect([server.value, state()?.isSaved, state()?.theirs]).toEqual(['mine', true, null])
+  })
+
   it('two are alike in whatever order their keys stand, and in nothing else', () => {
     const mine = { b: [{ d: 1, c: 2 }], a: null, e: undefined }
     expect(isAlike(mine, { a: null, b: [{ c: 2, d: 1 }] })).toBe(true)

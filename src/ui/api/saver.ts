@@ -172,7 +172,7 @@ export class Saver<T, Theirs extends { revision: number }> {
       }
       this.tell({ isSaved: isNewest, problem: null })
     } catch (error) {
-      if (error instanceof OvertakenError) this.meet(error.current as Theirs & { revision: number })
+      if (error instanceof OvertakenError) this.meet(error.current as (Theirs & { revision: number }) | null)
       else if (error instanceof RefusedError) this.tell({ problem: { kind: 'refused', reason: error.message } })
       else {
         this.unanswered += 1
@@ -185,8 +185,15 @@ export class Saver<T, Theirs extends { revision: number }> {
     }
   }
 
-  /** Somebody else saved meanwhile; what is the same is no other, as where an answer got lost. */
-  private meet(theirs: Theirs & { revision: number }): void {
+  /**
+   * Somebody else saved meanwhile; what is the same is no other, as where an answer got lost. What somebody removed
+   * meanwhile is saved as new: nothing that was written here is lost.
+   */
+  private meet(theirs: (Theirs & { revision: number }) | null): void {
+    if (theirs === null) {
+      this.begin(0)
+      return this.wait(this.how.restMs)
+    }
     const there = this.how.readTheirs?.(theirs)
     if (there !== undefined && isAlike(there, this.newest?.value)) this.accept(theirs.revision)
     else this.tell({ theirs })
