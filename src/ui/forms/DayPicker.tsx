@@ -23,6 +23,8 @@ export default function DayPicker({ label, value, onChange, isWrong }: DayPicker
           textField: { error: isWrong, slotProps: { input: { 'aria-label': label } } },
           field: { clearable: true },
           openPickerButton: { 'aria-label': label },
+          desktopPaper: { className: styles.month },
+          mobilePaper: { className: styles.month },
         }}
       />
     </LocalizationProvider>
