@@ -192,7 +192,8 @@ export class Saver<T, Theirs extends { revision: number }> {
   private meet(theirs: (Theirs & { revision: number }) | null): void {
     if (theirs === null) {
       this.begin(0)
-      return this.wait(this.how.restMs)
+      this.wait(this.how.restMs)
+      return
     }
     const there = this.how.readTheirs?.(theirs)
     if (there !== undefined && isAlike(there, this.newest?.value)) this.accept(theirs.revision)
