@@ -19,7 +19,6 @@ import { useKeys } from '@/ui/words/use-keys'
 import { ENGLISH } from '@/words/language'
 import { sayFading, sayPiece } from '@/words/lessons'
 import { sayList } from '@/words/lists'
-import { saySign } from '@/words/records'
 import { makeStock, nameStock } from '@/workers/lesson'
 import { Breath } from './Breath'
 import { FaultShown } from './FaultShown'
@@ -36,6 +35,8 @@ import { useTaught } from './state/use-taught'
 import { useWorked } from './state/use-worked'
 import { sayLine, TeachHead } from './TeachHead'
 import styles from './teach.module.css'
+import { Waiting } from './Waiting'
+import { Watch } from './Watch'
 
 export type TeachProps = {
   group: Group
@@ -320,32 +321,3 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
 
 /** What was touched does not hold the keys: a space is the next piece, whatever was touched before. */
 const letGo = () => setTimeout(() => (document.activeElement as HTMLElement | null)?.blur())
-
-/** Whom to watch and for what, and what the piece itself asks one to look at. */
-function Watch({ people, lookAt }: { people: readonly BenchPerson[]; lookAt: string | undefined }) {
-  const watched = people.filter(({ watch }) => watch.length > 0)
-  if (watched.length === 0 && !lookAt) return null
-  const said = watched.map(({ name, watch }) =>
-    say('watched', { name: name.split(' ')[0] ?? name, signs: sayList(watch.map(({ sign }) => saySign(sign))) }),
-  )
-  const lines = [
-    lookAt && say('lookAt', { what: lookAt }),
-    said.length > 0 && say('watch', { people: said.join(', ') }),
-  ]
-  return <p className={styles.watch}>{lines.filter(Boolean).join('; ')}</p>
-}
-
-/** Entries are on their way for a moment each time: said where they stay. */
-const SAID_AFTER_MS = 1500
-
-function Waiting({ outbox: { waiting, refused } }: { outbox: ReturnType<typeof useOutbox> }) {
-  const [late, setLate] = useState(false)
-  const isWaiting = waiting > 0
-  useEffect(() => {
-    const timer = setTimeout(() => setLate(isWaiting), isWaiting ? SAID_AFTER_MS : 0)
-    return () => clearTimeout(timer)
-  }, [isWaiting])
-  if (refused) return <p role="alert">{ENGLISH.say('log.tools.refused', { why: refused })}</p>
-  if (!late || !isWaiting) return null
-  return <p role="status">{say('waiting', { n: waiting })}</p>
-}

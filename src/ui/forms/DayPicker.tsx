@@ -3,6 +3,7 @@ import { DatePicker } from '@mui/x-date-pickers/DatePicker'
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider'
 import dayjs from 'dayjs'
 import 'dayjs/locale/en-gb'
+import sheet from '@/ui/words/sheet.module.css'
 import styles from './day.module.css'
 
 type DayPickerProps = { label: string; value: string; onChange: (day: string) => void; isWrong: boolean }
@@ -10,6 +11,8 @@ type DayPickerProps = { label: string; value: string; onChange: (day: string) =>
 const AS_KEPT = 'YYYY-MM-DD'
 /** Half a day that was typed: the check of the document refuses it. */
 const NO_DAY = '?'
+
+const MONTH = `${sheet.laid} ${styles.month}`
 
 /** A day in the order of the language, typed or picked from a month; '' while there is none. */
 export default function DayPicker({ label, value, onChange, isWrong }: DayPickerProps) {
@@ -23,8 +26,8 @@ export default function DayPicker({ label, value, onChange, isWrong }: DayPicker
           textField: { error: isWrong, slotProps: { input: { 'aria-label': label } } },
           field: { clearable: true },
           openPickerButton: { 'aria-label': label },
-          desktopPaper: { className: styles.month },
-          mobilePaper: { className: styles.month },
+          desktopPaper: { className: MONTH },
+          mobilePaper: { className: MONTH },
         }}
       />
     </LocalizationProvider>

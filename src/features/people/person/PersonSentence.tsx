@@ -2,7 +2,7 @@ import Autocomplete from '@mui/material/Autocomplete'
 import ButtonBase from '@mui/material/ButtonBase'
 import InputBase from '@mui/material/InputBase'
 import { useState } from 'react'
-import { InputError, SEAT_KINDS } from '@/core'
+import { InputError } from '@/core'
 import { parse } from '@/documents/parse'
 import { personDocument } from '@/documents/person-document'
 import { readFigure } from '@/documents/read-figure'
@@ -17,13 +17,12 @@ import { sayRow } from '@/words/records'
 import { GroupWord } from './GroupWord'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
+import { Sits } from './Sits'
 import { TextWord } from './TextWord'
 import type { TakeGroups } from './use-groups'
 
 type GroupsProps = { groups: readonly Group[]; takeGroups: TakeGroups }
 type PersonSentenceProps = PartProps & GroupsProps & { id: string; units: BodyUnits }
-
-type Body = PartProps['record']['body']
 
 const SEXES = [
   { value: 'unspecified', name: 'sex not given' },
@@ -134,67 +133,13 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
           </>
         )}
         . {(body.sex ?? 'unspecified') === 'unspecified' && <small className={styles.leftOut}>{SEX_LEFT_OUT} </small>}
-        <Sits body={body} onChange={(next) => change((r) => ({ ...r, body: next }))} />{' '}
+        <Sits body={body} change={change} />{' '}
         <Groups record={record} change={change} day={day} groups={groups} takeGroups={takeGroups} />{' '}
         <a className={words.word} href={`/bench?person=${id}`}>
           Put on the bench
         </a>
       </p>
     </div>
-  )
-}
-
-const SEATS = SEAT_KINDS.map((value) => ({ value, name: ENGLISH.say(`people.seats.${value}`) }))
-
-/** What they sit on when they sit, and how high it is where somebody measured it. */
-function Sits({ body, onChange }: { body: Body; onChange: (next: Body) => void }) {
-  const { sitsOn = 'chair', seatHeightM } = body
-  const take = (text: string): string | undefined => {
-    try {
-      onChange({
-        ...body,
-        seatHeightM: parse(personDocument, { ...body, seatHeightM: readFigure(text) / 100 }).seatHeightM,
-      })
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error
-      return sayRow(error, 'metric')
-    }
-  }
-  return (
-    <>
-      {ENGLISH.say('people.seats.lead')}{' '}
-      <ChoiceWord
-        label={ENGLISH.say('people.seats.label')}
-        value={sitsOn}
-        choices={SEATS}
-        onChoose={(kind) => onChange({ ...body, sitsOn: kind === 'chair' ? undefined : kind })}
-        then={sitsOn === 'chair' ? '.' : ','}
-      />{' '}
-      {sitsOn !== 'chair' && (
-        <>
-          {seatHeightM === undefined ? (
-            <TextWord
-              label={ENGLISH.say('people.seats.height')}
-              value={ENGLISH.say('people.seats.unmeasured')}
-              live={false}
-              onChange={take}
-            />
-          ) : (
-            <NumberWord
-              label={ENGLISH.say('people.seats.height')}
-              value={seatHeightM * 100}
-              unit="cm"
-              step={1}
-              min={30}
-              max={70}
-              digits={0}
-              onChange={(value) => onChange({ ...body, seatHeightM: value / 100 })}
-            />
-          )}
-          {ENGLISH.say(seatHeightM === undefined ? 'people.seats.end' : 'people.seats.high')}
-        </>
-      )}
-    </>
   )
 }
 

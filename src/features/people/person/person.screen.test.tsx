@@ -2,7 +2,7 @@ import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
 import { makeRecord } from '@/documents/record-document'
 import { addRecords, readRecord, saveRecord } from '@/keeping/people'
-import { button, user } from '@/testing/screens/hands'
+import { button, choose, user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { Elsewhere } from '@/testing/screens/navigation'
 import { openPage } from '@/testing/screens/open-page'
@@ -51,6 +51,26 @@ describe('somebody of whom little is known', () => {
     expect(screen.getByRole('alert').textContent).toMatch(/No name/)
     expect(button('Name: Ola Brandt')).toBeTruthy()
     expect((await record()).name).toBe('Ola Brandt')
+  })
+
+  it('sits on what is said, as high as was measured; on a chair of the house no other seat’s height counts', async () => {
+    const { record } = await openUnknown()
+    const seat = async () => {
+      await saved()
+      const { sitsOn, seatHeightM } = (await record()).body
+      return [sitsOn, seatHeightM]
+    }
+    await choose(/^What they sit on/, 'a wheelchair')
+    expect(await seat()).toEqual(['wheelchair', undefined])
+    await user.click(button(/Height of their seat/))
+    await user.keyboard('120{Enter}')
+    expect((await screen.findByRole('alert')).textContent).toMatch(/0\.3.*0\.7|30.*70/)
+    await user.click(button(/Height of their seat/))
+    await user.keyboard('47{Enter}')
+    expect(await seat()).toEqual(['wheelchair', 0.47])
+    expect(screen.getByText(/Sits on/).textContent).toMatch(/a wheelchair, \s*cm high\. In no group/)
+    await choose(/^What they sit on/, 'a firm chair')
+    expect(await seat()).toEqual([undefined, undefined])
   })
 
   it('enters a limit only with who says so; a figure out of range names its field', async () => {

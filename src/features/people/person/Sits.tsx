@@ -1,0 +1,67 @@
+import { InputError, SEAT_KINDS } from '@/core'
+import { parse } from '@/documents/parse'
+import { personDocument } from '@/documents/person-document'
+import { readFigure } from '@/documents/read-figure'
+import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { NumberWord } from '@/ui/words/NumberWord'
+import { ENGLISH } from '@/words/language'
+import { sayRow } from '@/words/records'
+import type { PartProps } from './part-props'
+import { TextWord } from './TextWord'
+
+type Body = PartProps['record']['body']
+type SitsProps = Pick<PartProps, 'change'> & { body: Body }
+
+const say = (key: string) => ENGLISH.say(`people.seats.${key}`)
+const SEATS = SEAT_KINDS.map((value) => ({ value, name: say(value) }))
+
+/** What they sit on when they sit, and how high it is where somebody measured it. */
+export function Sits({ body, change }: SitsProps) {
+  const { sitsOn = 'chair', seatHeightM } = body
+  const put = (part: Partial<Body>) => change((r) => ({ ...r, body: { ...r.body, ...part } }))
+  const takeTyped = (text: string): string | undefined => {
+    try {
+      const { seatHeightM } = parse(personDocument, { ...body, seatHeightM: readFigure(text) / 100 })
+      put({ seatHeightM })
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      return sayRow(error, 'metric')
+    }
+  }
+  return (
+    <>
+      {say('lead')}{' '}
+      <ChoiceWord
+        label={say('label')}
+        value={sitsOn}
+        choices={SEATS}
+        // A chair of the house is as high as it has to be: what was measured was another seat.
+        onChoose={(kind) => put(kind === 'chair' ? { sitsOn: undefined, seatHeightM: undefined } : { sitsOn: kind })}
+        then={sitsOn === 'chair' ? '.' : ','}
+      />
+      {sitsOn !== 'chair' && (
+        <>
+          {' '}
+          {seatHeightM === undefined ? (
+            <TextWord label={say('height')} value={say('unmeasured')} live={false} onChange={takeTyped} />
+          ) : (
+            <>
+              <NumberWord
+                label={say('height')}
+                value={seatHeightM * 100}
+                unit="cm"
+                step={1}
+                min={30}
+                max={70}
+                digits={0}
+                onChange={(value) => put({ seatHeightM: value / 100 })}
+              />{' '}
+              {say('high')}
+            </>
+          )}
+          {'.'}
+        </>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,21 @@
+import type { BenchPerson } from '@/keeping/bench'
+import { ENGLISH } from '@/words/language'
+import { sayList } from '@/words/lists'
+import { saySign } from '@/words/records'
+import styles from './teach.module.css'
+
+const say = (key: string, values: Record<string, string>) => ENGLISH.say(`lesson.teach.${key}`, values)
+
+/** Whom to watch and for what, and what the piece itself asks one to look at. */
+export function Watch({ people, lookAt }: { people: readonly BenchPerson[]; lookAt: string | undefined }) {
+  const watched = people.filter(({ watch }) => watch.length > 0)
+  if (watched.length === 0 && !lookAt) return null
+  const said = watched.map(({ name, watch }) =>
+    say('watched', { name: name.split(' ')[0] ?? name, signs: sayList(watch.map(({ sign }) => saySign(sign))) }),
+  )
+  const lines = [
+    lookAt && say('lookAt', { what: lookAt }),
+    said.length > 0 && say('watch', { people: said.join(', ') }),
+  ]
+  return <p className={styles.watch}>{lines.filter(Boolean).join('; ')}</p>
+}
