@@ -45,7 +45,12 @@ export function PaperPage({ asked, title, sheets, kinds, stances, at }: PaperPro
           tools={
             <>
               <span role="status">{say('title.sheets', { n: sheets.length })}</span>
-              <Button variant="contained" href={`/api/paper?${toQuery(asked)}`} target="_blank">
+              <Button
+                variant="contained"
+                disabled={sheets.length === 0}
+                href={`/api/paper?${toQuery(asked)}`}
+                target="_blank"
+              >
                 {say('title.download')}
               </Button>
               <Button onClick={() => window.history.back()}>{say('title.back')}</Button>

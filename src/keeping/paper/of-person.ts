@@ -25,7 +25,10 @@ import { readWeeks } from '../weeks'
 import type { PrintRequest } from './asked'
 import { withWayIn } from './way-in'
 
-/** Somebody's stances that can be printed: on the bench now, in their plans, kept; else standing. */
+/** Of whom nothing was kept yet. */
+const USUAL = ['parallel', 'seated']
+
+/** Somebody's stances that can be printed: on the bench now, in their plans, kept; else standing and seated. */
 export type Printable = {
   name: string
   orders: string
@@ -59,9 +62,13 @@ export async function listPrintable(personId: string): Promise<Printable> {
     ),
     ...kept.map(({ posture, school, stance, name }) => of(posture, school as SchoolId, toStance(stance), name)),
   ]
-  const parallel = postures.find(({ id }) => id === 'parallel')
-  if (stoods.length === 0 && parallel)
-    stoods.push(of('parallel', 'therapeutic', buildPosture(parallel, body, 'therapeutic', 'left'), ''))
+  if (stoods.length === 0) {
+    const usual = USUAL.flatMap((id) => postures.find((one) => one.id === id) ?? []).map((posture) =>
+      of(posture.id, 'therapeutic', buildPosture(posture, body, 'therapeutic', 'left'), ''),
+    )
+    // What cannot be printed of them comes last: a page begins with something to take home.
+    stoods.push(...usual.filter(isPassing), ...usual.filter((stood) => !isPassing(stood)))
+  }
   return {
     name: person.name,
     orders: sayOrders(person.limits),

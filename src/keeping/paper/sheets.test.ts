@@ -14,6 +14,7 @@ import { enterLog } from '../log'
 import { addRecords, readRecord, saveRecord } from '../people'
 import { readAsked } from './asked'
 import { makeSheets } from './make'
+import { listPrintable } from './of-person'
 
 type Text = Extract<Mark, { kind: 'text' }>
 
@@ -64,6 +65,14 @@ describe('what is printed of somebody', () => {
           }
     },
   )
+
+  it('a card of whom nothing is kept is one that they may do: seated, where both feet may not carry', async () => {
+    const [first] = (await listPrintable('calla-wynd')).stoods
+    expect(first?.stance.seat).toBeDefined()
+    expect(await print({ as: 'card', person: 'calla-wynd' })).not.toEqual([])
+    // Nobody sits on a card who stands.
+    expect((await listPrintable('tomasz-ferrow')).stoods[0]?.stance.seat).toBeUndefined()
+  })
 
   it('the clinician’s page holds orders with dates and what was seen, and goes on where one page is not enough', async () => {
     const on = await today()
