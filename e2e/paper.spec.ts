@@ -29,10 +29,11 @@ test('from somebody’s page in two touches to a card; other paper, other units;
 })
 
 test('what passes somebody’s limit is on no card, and says so; it can still be laid out', async ({ page }) => {
-  await page.goto('/paper?as=home&person=marit-quill')
+  // The second of hers: on both feet, where one may carry nothing.
+  await page.goto('/paper?as=home&person=calla-wynd&of=1')
   const beyond = page.getByText('This stance passes a limit of theirs')
   await expect(beyond).toBeVisible()
-  await page.goto('/paper?as=plan&person=marit-quill')
+  await page.goto('/paper?as=plan&person=calla-wynd&of=1')
   await expect(page.locator('main svg').filter({ hasText: 'Lay the tape' })).toBeVisible()
   await expect(beyond).toBeHidden()
 })

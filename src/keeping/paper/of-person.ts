@@ -1,4 +1,4 @@
-import { buildPosture, type Choices, listConcerns, type SchoolId, type Stance } from '@/core'
+import { asStoodBy, buildPosture, type Choices, listConcerns, type SchoolId, type Stance } from '@/core'
 import { toChoices } from '@/documents/choices-document'
 import { mergeLibrary } from '@/documents/posture-document'
 import { toPractice } from '@/documents/practice-rules'
@@ -64,7 +64,7 @@ export async function listPrintable(personId: string): Promise<Printable> {
   ]
   if (stoods.length === 0) {
     const usual = USUAL.flatMap((id) => postures.find((one) => one.id === id) ?? []).map((posture) =>
-      of(posture.id, 'therapeutic', buildPosture(posture, body, 'therapeutic', 'left'), ''),
+      of(posture.id, 'therapeutic', asStoodBy(body, buildPosture(posture, body, 'therapeutic', 'left')), ''),
     )
     // What cannot be printed of them comes last: a page begins with something to take home.
     stoods.push(...usual.filter(isPassing), ...usual.filter((stood) => !isPassing(stood)))

@@ -5,6 +5,7 @@ import type { LessonDocument } from '@/documents/lesson-document'
 import { makeRecord, type RecordDocument } from '@/documents/record-document'
 import { widthOf } from '@/paper/letters'
 import type { Mark, Sheet } from '@/paper/sheet'
+import type { Stood } from '@/paper/stood'
 import { openHouse } from '@/testing/screens/house'
 import { LENGTH_UNITS } from '@/words/units'
 import { today } from '../clock'
@@ -70,8 +71,14 @@ describe('what is printed of somebody', () => {
     const [first] = (await listPrintable('calla-wynd')).stoods
     expect(first?.stance.seat).toBeDefined()
     expect(await print({ as: 'card', person: 'calla-wynd' })).not.toEqual([])
-    // Nobody sits on a card who stands.
-    expect((await listPrintable('tomasz-ferrow')).stoods[0]?.stance.seat).toBeUndefined()
+    // Nobody sits on a card who stands, or stands with a hand.
+    for (const [id, hands] of [
+      ['tomasz-ferrow', []],
+      ['marit-quill', ['chair-back']],
+    ] as const) {
+      const { stance } = (await listPrintable(id)).stoods[0] as Stood
+      expect([id, stance.seat, stance.supports.map(({ kind }) => kind)]).toEqual([id, undefined, hands])
+    }
   })
 
   it('the clinician’s page holds orders with dates and what was seen, and goes on where one page is not enough', async () => {
