@@ -14,6 +14,7 @@ import { pickHall, readHouse } from './house'
 import { listLessons } from './lessons'
 import { readLogOfGroup } from './log'
 import { listRecords } from './people'
+import { readRoll } from './roll-call'
 
 /** Somebody of the group that comes, and what has to be known of them. */
 export type TodayPerson = { person: BenchPerson; toKnow: ToKnow }
@@ -26,6 +27,8 @@ export type TodayPage = {
   coming: (Omit<Coming, 'group'> & { group: Group; isWritten: boolean }) | null
   unwritten: { group: Group; day: string } | null
   members: TodayPerson[]
+  /** Whether the roll of the group that comes was called today. */
+  called: boolean
   hall: Hall
 }
 
@@ -56,7 +59,11 @@ export async function readToday(asked: string | null): Promise<TodayPage> {
   const wanted = asked !== null && ids.includes(asked) ? [asked] : ids
   const next = findComing(lessons, wanted, on) ?? first(wanted[0], on)
   const rules = toPractice(house.practice)
-  const [members, answered] = await Promise.all([next ? listMembers(next.group) : [], readAnswered()])
+  const [members, answered, roll] = await Promise.all([
+    next ? listMembers(next.group) : [],
+    readAnswered(),
+    next ? readRoll(next.group, on) : null,
+  ])
   const known = members.map((person): TodayPerson => {
     const days = listClassDays(rows.filter((row) => row.person === person.id))
     const { record } = here.find(({ id }) => id === person.id) as KeptRecord
@@ -70,6 +77,7 @@ export async function readToday(asked: string | null): Promise<TodayPage> {
     coming: next && { ...next, group: groupOf(next.group), isWritten: written.has(placeOf(next.group, next.day)) },
     unwritten: late && { group: groupOf(late.group), day: late.day },
     members: known,
+    called: roll !== null || members.some(({ mark }) => mark === 'away'),
     hall: pickHall(house),
   }
 }

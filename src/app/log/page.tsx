@@ -11,6 +11,7 @@ import { readHouse } from '@/keeping/house'
 import { listLessons } from '@/keeping/lessons'
 import { listOwn } from '@/keeping/library'
 import { readDay, readLogOfGroup } from '@/keeping/log'
+import { readRoll } from '@/keeping/roll-call'
 import { listRoutines } from '@/keeping/routines'
 import { readLastLesson, readWeeks } from '@/keeping/weeks'
 import { titleOf } from '@/words/places'
@@ -54,11 +55,12 @@ export default async function OneLog({ searchParams }: { searchParams: Promise<L
   if (!group) return <LogPage today={on} door={null} weeks={null} />
   const days = lessons.filter((one) => one.group === group.id && one.day <= on).map((one) => one.day)
   const day = dayField.safeParse(asked.day).success ? (asked.day as string) : (days.sort().at(-1) ?? on)
-  const [members, rows, recent, answered] = await Promise.all([
+  const [members, rows, recent, answered, roll] = await Promise.all([
     listMembers(group.id),
     readDay(group.id, day),
     readLogOfGroup(group.id, addDays(day, -SEEN_DAYS), day),
     readAnswered(),
+    readRoll(group.id, day),
   ])
   const lesson = lessons.find((one) => one.group === group.id && one.day === day)?.document ?? null
   return (
@@ -76,6 +78,7 @@ export default async function OneLog({ searchParams }: { searchParams: Promise<L
         recent,
         days,
         lesson,
+        roll,
         practice: house.practice,
         answered,
         own,

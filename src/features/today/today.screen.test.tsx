@@ -1,8 +1,11 @@
 import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { addDays } from '@/documents/days'
 import { today } from '@/keeping/clock'
 import { keepLesson, listLessons } from '@/keeping/lessons'
+import { readDay } from '@/keeping/log'
 import { readRecord, saveRecord } from '@/keeping/people'
+import { readRoll } from '@/keeping/roll-call'
 import { choose, user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
@@ -71,10 +74,28 @@ describe('today', () => {
     expect(ready()).toMatch(/^To have ready13 to sit on and one helper/)
   })
 
-  it('asks for the roll where nobody is marked, and is content with everybody', async () => {
+  it('asks for the roll where nobody is marked, and is content with everybody, on the log, too, until tomorrow', async () => {
     await openToday('second-launch')
     await user.click(button('Everybody is here: the roll is called'))
+    expect(await screen.findByRole('link', { name: 'Teach' })).toBeTruthy()
+    cleanup()
+    await openPage('/?group=second-launch')
     expect(screen.getByRole('link', { name: 'Teach' })).toBeTruthy()
+    cleanup()
+    const day = await today()
+    await openPage(`/log?group=second-launch&day=${day}`)
+    const came = () => screen.getAllByRole('button', { name: /^Came, / }).map((one) => one.getAttribute('aria-pressed'))
+    expect(new Set(came())).toEqual(new Set(['true']))
+    expect(await readDay('second-launch', day)).toEqual([])
+    expect(await readRoll('second-launch', addDays(day, 1))).toBeNull()
+  })
+
+  it('without a server the roll is not called', async () => {
+    await openToday('second-launch')
+    setServerGone(true)
+    await user.click(button('Everybody is here: the roll is called'))
+    expect(await screen.findByRole('alert')).toBeTruthy()
+    expect(screen.queryByRole('link', { name: 'Teach' })).toBeNull()
   })
 
   it('says what has to be known of whom, orders first; of whoever is away nothing', async () => {

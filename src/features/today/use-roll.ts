@@ -7,14 +7,15 @@ import { findNext } from '@/teaching/today'
 import { ask } from '@/ui/api/ask'
 
 /** The roll of the group that comes, called in place; and with it what is next. */
-export function useRoll({ members: first, coming, unwritten, today }: TodayPage) {
+export function useRoll({ members: first, called: wasCalled, coming, unwritten, today }: TodayPage) {
   const [members, setMembers] = useState(first)
-  const [called, setCalled] = useState(first.some(({ person }) => person.mark === 'away'))
+  const [called, setCalled] = useState(wasCalled)
   const [failed, setFailed] = useState(false)
-  const mark = async (person: string, to: Mark, at?: PainPlace) => {
+  const group = coming?.group.id ?? ''
+  const call = async (...marks: { person: string; mark: Mark; at?: PainPlace }[]) => {
     try {
-      await ask('/api/roll-call', 'PUT', { marks: [{ person, mark: to, at }] })
-      const found = await ask<BenchPerson[]>(`/api/bench?group=${encodeURIComponent(coming?.group.id ?? '')}`, 'GET')
+      await ask('/api/roll-call', 'PUT', { marks, called: group })
+      const found = await ask<BenchPerson[]>(`/api/bench?group=${encodeURIComponent(group)}`, 'GET')
       setMembers((before) =>
         before.map((one) => ({ ...one, person: found.find(({ id }) => id === one.person.id) ?? one.person })),
       )
@@ -35,8 +36,8 @@ export function useRoll({ members: first, coming, unwritten, today }: TodayPage)
     away: members.filter(({ person }) => person.mark === 'away'),
     isToday: coming?.day === today,
     called,
-    call: () => setCalled(true),
-    mark,
+    call: () => call(),
+    mark: (person: string, mark: Mark, at?: PainPlace) => call({ person, mark, at }),
     failed,
     next,
     at: on && { group: on.group.id, day: on.day },

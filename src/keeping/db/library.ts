@@ -2,7 +2,7 @@ import { and, eq } from 'drizzle-orm'
 import type { Database } from './client'
 import { run } from './errors'
 import { saveRevised } from './revised'
-import { facts, plans, postures } from './schema'
+import { plans, postures } from './schema'
 
 export type PostureRow = typeof postures.$inferSelect
 export type PlanRow = typeof plans.$inferSelect
@@ -38,14 +38,4 @@ export const savePlan = (db: Database, row: Omit<PlanRow, 'revision'>, revision:
 export async function removePlan(db: Database, groupId: string, posture: string): Promise<boolean> {
   const rows = await run(db.delete(plans).where(planAt(groupId, posture)).returning({ id: plans.id }))
   return rows.length > 0
-}
-
-/** Keeps a single fact about this database, once. */
-export async function keepFact(db: Database, key: string, value: unknown): Promise<void> {
-  await run(
-    db
-      .insert(facts)
-      .values({ key, value: JSON.stringify(value) })
-      .onConflictDoNothing(),
-  )
 }

@@ -42,6 +42,8 @@ export type DoorProps = {
   /** Days that something was written down or planned for. */
   days: readonly string[]
   lesson: LessonDocument | null
+  /** Who was in the group when its roll was called on that day; null where it was not. */
+  roll: readonly string[] | null
   /** What was written down of the group in the weeks up to the day. */
   recent: readonly LogRow[]
   practice: PracticeDocument
@@ -83,13 +85,13 @@ const labelOf = (field: Element): string => (field.getAttribute('aria-label') ??
 
 /** What happened, written down at the door: everyone of the class, two lines each. */
 export function Door(props: DoorProps) {
-  const { groups, group, day, today, members, names, rows, days, lesson, recent, practice, answered } = props
+  const { groups, group, day, today, members, names, rows, days, lesson, roll, recent, practice, answered } = props
   const { own, routines, ways, units } = props
   const stock = useMemo(() => makeStock(own, routines, ways), [own, routines, ways])
   const { postures } = stock
   const at = useMemo(() => ({ group: group.id, day, isToday: day === today, lesson }), [group.id, day, today, lesson])
   const did = useDid(members, at, stock)
-  const of = useMemo(() => ({ ...at, did }), [at, did])
+  const of = useMemo(() => ({ ...at, did, roll }), [at, did, roll])
   const on = useDay(of, members, names, rows)
   const live = useMemo(() => [...recent.filter((row) => row.day !== day), ...on.rows], [recent, on.rows, day])
   const [adding, setAdding] = useState(false)

@@ -38,7 +38,15 @@ export type Attendee = {
   prefilled: Partial<LogBody>
 }
 
-type Day = { group: string; day: string; isToday: boolean; lesson: LessonDocument | null; did: Did }
+type Day = {
+  group: string
+  day: string
+  isToday: boolean
+  lesson: LessonDocument | null
+  did: Did
+  /** Who was in the group when its roll was called on that day; null where it was not. */
+  roll: readonly string[] | null
+}
 
 const rowsOf = (rows: readonly LogRow[], id: string) => rows.filter(({ person }) => person === id)
 
@@ -61,6 +69,12 @@ function prefill(pieces: readonly LogRow[], person: BenchPerson | undefined, day
   }
 }
 
+/** Whether somebody came, as the roll says; null where nobody called them. */
+function asCalled(id: string, person: BenchPerson | undefined, { roll }: Day): boolean | null {
+  if (person?.mark === 'away') return false
+  return roll?.includes(id) ? true : null
+}
+
 function readAttendee(
   { id, name }: { id: string; name: string },
   all: readonly LogRow[],
@@ -77,7 +91,7 @@ function readAttendee(
   }
   // Once something is written down, what they did is what stands there.
   const seen = pieces.length > 0 ? prefilled : whole ? {} : asGiven(person, day)
-  const came = whole?.came ?? (day.isToday && person?.mark === 'away' ? false : null)
+  const came = whole?.came ?? (day.isToday ? asCalled(id, person, day) : null)
   return {
     id,
     name,
