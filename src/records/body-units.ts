@@ -93,7 +93,20 @@ export function sayHeight(metres: number, units: BodyUnits): string {
 export const sayMass = (kg: number, units: BodyUnits): string =>
   units === 'metric' ? `${Math.round(kg)} kg` : `${Math.round(kg / KG_IN_POUND)} lb`
 
+/** In what small lengths of a body are measured, and how metres are said and read in it. */
+export const smallUnit = (units: BodyUnits) => {
+  const unit = units === 'metric' ? 'cm' : 'in'
+  const inCm = units === 'metric' ? 1 : METRES_IN_INCH * 100
+  return {
+    unit,
+    fromMetres: (metres: number) => (metres * 100) / inCm,
+    toMetres: (figure: number) => (figure * inCm) / 100,
+  }
+}
+
 /** A length of the body to a tenth, as somebody measures it: 24.6 cm, or 9.7 in. */
-export const sayBodyLength = (metres: number, units: BodyUnits): string =>
-  units === 'metric' ? `${round(metres * 100)} cm` : `${round(metres / METRES_IN_INCH)} in`
+export function sayBodyLength(metres: number, units: BodyUnits): string {
+  const { unit, fromMetres } = smallUnit(units)
+  return `${round(fromMetres(metres))} ${unit}`
+}
 const round = (value: number) => Math.round(value * 10) / 10

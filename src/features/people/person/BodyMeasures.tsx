@@ -4,7 +4,7 @@ import { InputError, PROPORTIONS, type Side } from '@/core'
 import { personDocument } from '@/documents/person-document'
 import { readFigure } from '@/documents/read-figure'
 import type { RecordDocument } from '@/documents/record-document'
-import type { BodyUnits } from '@/records/body-units'
+import { type BodyUnits, smallUnit } from '@/records/body-units'
 import { Field } from '@/ui/forms/Field'
 import { Form, type Read } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
@@ -70,15 +70,11 @@ const MEASURES: readonly Measure[] = [
   sided('upperArmM', 'right', 'Upper arm', PROPORTIONS.upperArm),
 ]
 
-const CM_IN_INCH = 2.54
-
 /** What was measured replaces an estimate one by one, each with its date. */
 export function BodyMeasures({ record, change, day, units }: PartProps & { units: BodyUnits }) {
   const [problem, setProblem] = useState<string | null>(null)
-  const unit = units === 'metric' ? 'cm' : 'in'
-  const toMetres = (figure: number) => (figure * (units === 'metric' ? 1 : CM_IN_INCH)) / 100
-  const figure = (metres: number) =>
-    ((metres * 100) / (units === 'metric' ? 1 : CM_IN_INCH)).toFixed(1).replace(/\.0$/, '')
+  const { unit, fromMetres, toMetres } = smallUnit(units)
+  const figure = (metres: number) => fromMetres(metres).toFixed(1).replace(/\.0$/, '')
   const read = ({ write }: Measure, text: string) => {
     const metres = text.trim() === '' ? undefined : toMetres(readFigure(text))
     const body = write(record.body, metres)

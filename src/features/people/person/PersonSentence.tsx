@@ -133,7 +133,7 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
           </>
         )}
         . {(body.sex ?? 'unspecified') === 'unspecified' && <small className={styles.leftOut}>{SEX_LEFT_OUT} </small>}
-        <Sits body={body} change={change} />{' '}
+        <Sits body={body} change={change} units={units} />{' '}
         <Groups record={record} change={change} day={day} groups={groups} takeGroups={takeGroups} />{' '}
         <a className={words.word} href={`/bench?person=${id}`}>
           Put on the bench

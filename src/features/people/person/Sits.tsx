@@ -2,6 +2,7 @@ import { InputError, SEAT_KINDS } from '@/core'
 import { parse } from '@/documents/parse'
 import { personDocument } from '@/documents/person-document'
 import { readFigure } from '@/documents/read-figure'
+import { type BodyUnits, smallUnit } from '@/records/body-units'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { ENGLISH } from '@/words/language'
@@ -10,22 +11,25 @@ import type { PartProps } from './part-props'
 import { TextWord } from './TextWord'
 
 type Body = PartProps['record']['body']
-type SitsProps = Pick<PartProps, 'change'> & { body: Body }
+type SitsProps = Pick<PartProps, 'change'> & { body: Body; units: BodyUnits }
 
 const say = (key: string) => ENGLISH.say(`people.seats.${key}`)
+/** Of a seat, metres: as a document takes them. */
+const [LOWEST, HIGHEST] = [0.3, 0.7]
 const SEATS = SEAT_KINDS.map((value) => ({ value, name: say(value) }))
 
 /** What they sit on when they sit, and how high it is where somebody measured it. */
-export function Sits({ body, change }: SitsProps) {
+export function Sits({ body, change, units }: SitsProps) {
   const { sitsOn = 'chair', seatHeightM } = body
+  const { unit, fromMetres, toMetres } = smallUnit(units)
   const put = (part: Partial<Body>) => change((r) => ({ ...r, body: { ...r.body, ...part } }))
   const takeTyped = (text: string): string | undefined => {
     try {
-      const { seatHeightM } = parse(personDocument, { ...body, seatHeightM: readFigure(text) / 100 })
+      const { seatHeightM } = parse(personDocument, { ...body, seatHeightM: toMetres(readFigure(text)) })
       put({ seatHeightM })
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      return sayRow(error, 'metric')
+      return sayRow(error, units)
     }
   }
   return (
@@ -48,13 +52,13 @@ export function Sits({ body, change }: SitsProps) {
             <>
               <NumberWord
                 label={say('height')}
-                value={seatHeightM * 100}
-                unit="cm"
-                step={1}
-                min={30}
-                max={70}
-                digits={0}
-                onChange={(value) => put({ seatHeightM: value / 100 })}
+                value={fromMetres(seatHeightM)}
+                unit={unit}
+                step={units === 'metric' ? 1 : 0.5}
+                min={fromMetres(LOWEST)}
+                max={fromMetres(HIGHEST)}
+                digits={units === 'metric' ? 0 : 1}
+                onChange={(value) => put({ seatHeightM: toMetres(value) })}
               />{' '}
               {say('high')}
             </>

@@ -1,6 +1,7 @@
 import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
 import { makeRecord } from '@/documents/record-document'
+import { readHouse, saveHouse } from '@/keeping/house'
 import { addRecords, readRecord, saveRecord } from '@/keeping/people'
 import { button, choose, user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
@@ -71,6 +72,20 @@ describe('somebody of whom little is known', () => {
     expect(screen.getByText(/Sits on/).textContent).toMatch(/a wheelchair, \s*cm high\. In no group/)
     await choose(/^What they sit on/, 'a firm chair')
     expect(await seat()).toEqual([undefined, undefined])
+  })
+
+  it('where a house measures in inches, so does its seat', async () => {
+    const { id, record } = await openUnknown()
+    cleanup()
+    const { revision } = await readHouse()
+    await saveHouse({ units: 'imperial', revision })
+    await openPage(`/people/${id}`)
+    await choose(/^What they sit on/, 'a wheelchair')
+    await user.click(button(/Height of their seat/))
+    await user.keyboard('18{Enter}')
+    await saved()
+    expect((await record()).body.seatHeightM).toBeCloseTo(0.4572, 9)
+    expect(screen.getByText(/Sits on/).textContent).toMatch(/a wheelchair, \s*in high\./)
   })
 
   it('enters a limit only with who says so; a figure out of range names its field', async () => {
