@@ -1,5 +1,5 @@
 import type { PieceDocument } from '@/documents/lesson-document'
-import { easePieces, GENTLER } from './ease-lesson'
+import { easePieces, GENTLER, isStill } from './ease-lesson'
 import { findMend, type Learning, type Mend } from './lesson-loads'
 import { keepLength, takeMend } from './take-mend'
 
@@ -10,9 +10,17 @@ export type Proposal<P> = { pieces: PieceDocument[]; past: P[] }
 const MENDS = 4
 const RESTS = 2
 
+/** A group stands for this much of its hour at the least, unless more than half of it needs more of a chair. */
+const STANDING_LEAST = 0.5
+
+const minutesOf = (pieces: readonly PieceDocument[]): number => pieces.reduce((sum, { minutes }) => sum + minutes, 0)
+
+const standingOf = (pieces: readonly PieceDocument[]): number => minutesOf(pieces.filter((piece) => !isStill(piece)))
+
 /**
  * The first hour, from the one that is wished to gentler and gentler ones, that asks nobody for more than they are used
- * to; where none does, the one that does so for the fewest, with the remedies that whoever opens it would be offered.
+ * to; where none does, the one that does so for the fewest, with the remedies that whoever opens it would be offered. A
+ * group is not sat down for the few who would need it: they are named, for a change of their own.
  * @param ask what an hour asks of everybody whom it is for, the hardest pressed first
  */
 export async function fitProposal<P>(
@@ -21,15 +29,19 @@ export async function fitProposal<P>(
   mendOf: (one: Learning<P>, pieces: readonly PieceDocument[]) => Mend | null = findMend,
 ): Promise<Proposal<P>> {
   const restsWished = wished.filter(({ kind }) => kind === 'rest').length
-  const minutes = wished.reduce((sum, piece) => sum + piece.minutes, 0)
+  const minutes = minutesOf(wished)
   const tryOut = async (pieces: PieceDocument[]) => {
-    const pressed = (await ask(pieces)).filter((one) => one.pressed.share > 1)
-    return { pieces, pressed }
+    const all = await ask(pieces)
+    const pressed = all.filter((one) => one.pressed.share > 1)
+    return { pieces, pressed, isForFew: pressed.length <= all.length / 2 }
   }
+  const least = Math.min(standingOf(wished), STANDING_LEAST * minutes)
   let best = await tryOut([...wished])
+  const sitsDown = (pieces: readonly PieceDocument[]) => best.isForFew && standingOf(pieces) < least
   for (const ease of GENTLER) {
-    if (best.pressed.length === 0) break
-    const next = await tryOut(easePieces(wished, ease))
+    const eased = easePieces(wished, ease)
+    if (best.pressed.length === 0 || sitsDown(eased)) break
+    const next = await tryOut(eased)
     if (next.pressed.length < best.pressed.length) best = next
   }
   for (let n = 0; n < MENDS; n++) {
@@ -37,7 +49,9 @@ export async function fitProposal<P>(
     const mend = hardest && mendOf(hardest, best.pieces)
     const rests = best.pieces.filter(({ kind }) => kind === 'rest').length
     if (!mend || (mend.what === 'rest' && rests >= restsWished + RESTS)) break
-    const next = await tryOut(keepLength(takeMend(best.pieces, mend, `rest-${n}`), minutes))
+    const mended = keepLength(takeMend(best.pieces, mend, `rest-${n}`), minutes)
+    if (sitsDown(mended)) break
+    const next = await tryOut(mended)
     if (next.pressed.length > best.pressed.length) break
     best = next
   }
