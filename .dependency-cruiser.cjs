@@ -73,6 +73,13 @@ module.exports = {
       from: { path: '^src/', pathNot: '^src/keeping/|\\.test\\.tsx?$|^src/testing/' },
       to: { path: '^src/keeping/db/' },
     },
+    {
+      name: 'what-is-kept-is-of-a-site',
+      comment: 'src/keeping/here.ts is the only way to the database, and names the site.',
+      severity: 'error',
+      from: { path: '^src/keeping/', pathNot: '^src/keeping/(db/|here\\.ts$)|\\.test\\.tsx?$' },
+      to: { path: '^src/keeping/db/client\\.ts$' },
+    },
     layer('features', 'app'),
     {
       name: 'features-stand-alone',

@@ -7,9 +7,9 @@ import { readAddress } from '@/keeping/db/address'
 import { connect, openDatabase } from '@/keeping/db/client'
 import { putInDemo, putInHistory } from '@/keeping/db/demo/put-in'
 import { DatabaseError, StorageError } from '@/keeping/db/errors'
+import { forgetDeleted } from '@/keeping/db/forget'
 import { bringUpToDate, clear, overwrite } from '@/keeping/db/migrate'
 import { takeOwnership } from '@/keeping/db/owner'
-import { forgetDeleted } from '@/keeping/db/people'
 import { checkClock } from '@/keeping/pinned-clock'
 
 async function prepare(flags: readonly string[]): Promise<void> {

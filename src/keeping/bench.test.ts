@@ -6,6 +6,7 @@ import { InputError, LIBRARY } from '@/core'
 import { fromPosture } from '@/documents/posture-document'
 import { connect, database, openDatabase } from '@/keeping/db/client'
 import { putInDemo } from '@/keeping/db/demo/put-in'
+import { firstSite } from '@/keeping/db/here'
 import { findDraft } from '@/keeping/db/kept'
 import { bringUpToDate } from '@/keeping/db/migrate'
 import { answerDocument } from './answer'
@@ -47,7 +48,7 @@ describe('what the routes do', () => {
     await takeAway('perrin-locke')
     for (const id of ['perrin-locke', 'nobody']) {
       expect(await fieldOf(keepDraft(id, { ...ON, revision: 0 }))).toBe('person')
-      expect(await findDraft(database(), id)).toBeNull()
+      expect(await findDraft(firstSite(database()), id)).toBeNull()
     }
     await bringBack('perrin-locke')
   })

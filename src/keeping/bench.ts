@@ -11,7 +11,6 @@ import type { MeasuresDocument } from '@/documents/posture-document'
 import type { TestEntry } from '@/documents/record-document'
 import { type StanceBody, stanceBody } from '@/documents/stance-document'
 import { bodyOf, toStance } from '@/documents/to-core'
-import { database } from '@/keeping/db/client'
 import {
   addKept,
   findDraft,
@@ -36,6 +35,7 @@ import type { Decided } from '@/teaching/answer'
 import { today } from './clock'
 import { over, saveOver } from './conflict'
 import { readGroups } from './groups'
+import { here } from './here'
 import { type HouseSettings, readHouse } from './house'
 import { requirePosture } from './library'
 import { listRecords, readRecord } from './people'
@@ -121,7 +121,7 @@ export async function listMembers(group: string | null): Promise<BenchPerson[]> 
     readHouse(),
     listPlans(),
     readGroups(),
-    listAllKept(database()),
+    listAllKept(await here()),
     today(),
   ])
   return records
@@ -200,12 +200,12 @@ function toBenchPerson(
 
 /** Who was on the bench last. */
 export async function findLastPersonId(): Promise<string | null> {
-  return (await findLatestDraft(database()))?.personId ?? null
+  return (await findLatestDraft(await here()))?.personId ?? null
 }
 
 /** Everything that was kept for somebody, in any posture, the newest first. */
 export const listKeptOf = async (personId: string): Promise<KeptStance[]> =>
-  (await listKept(database(), personId)).map(toKept)
+  (await listKept(await here(), personId)).map(toKept)
 
 /** @throws InputError for an unknown person */
 export async function readBench(personId: string): Promise<BenchOfPerson> {
@@ -215,8 +215,8 @@ export async function readBench(personId: string): Promise<BenchOfPerson> {
     listPlans(),
     readGroups(),
     today(),
-    findDraft(database(), personId),
-    listKept(database(), personId),
+    findDraft(await here(), personId),
+    listKept(await here(), personId),
   ])
   const person = toBenchPerson(record, house, plans, groups, kept, day)
   return { person, draft: draft && toDraft(draft), kept: kept.map(toKept) }
@@ -233,9 +233,9 @@ export async function keepDraft(personId: string, value: unknown): Promise<Draft
   await requirePosture(on.posture)
   const saved = await saveOver(
     at,
-    (revision) => saveDraft(database(), { personId, ...on, updatedAt: stamp() }, revision),
+    async (revision) => saveDraft(await here(), { personId, ...on, updatedAt: stamp() }, revision),
     async () => {
-      const there = await findDraft(database(), personId)
+      const there = await findDraft(await here(), personId)
       return there && toDraft(there)
     },
   )
@@ -249,19 +249,19 @@ export async function keepStance(personId: string, value: unknown): Promise<Kept
   await requirePosture(given.posture)
   const { document } = resolveRecord(record, await today(), (await readHouse()).rules)
   analyse(bodyOf(document), toStance(given.stance), { standing: null, withoutFreeTurn: true })
-  const row: KeptRow = { id: randomUUID(), personId, ...given, createdAt: stamp() }
-  await addKept(database(), row)
+  const row = { id: randomUUID(), personId, ...given, createdAt: stamp() }
+  await addKept(await here(), row)
   return toKept(row)
 }
 
 export async function rewordKept(id: string, value: unknown): Promise<void> {
   const { name, note } = parse(words, value)
-  if (!(await renameKept(database(), id, name, note))) throw new InputError('id', id, { code: 'known.kept' })
+  if (!(await renameKept(await here(), id, name, note))) throw new InputError('id', id, { code: 'known.kept' })
 }
 
 /** @throws InputError where there is none */
 export async function takeAwayKept(id: string): Promise<KeptStance> {
-  const row = await removeKept(database(), id)
+  const row = await removeKept(await here(), id)
   if (!row) throw new InputError('id', id, { code: 'known.kept' })
   return toKept(row)
 }
@@ -270,7 +270,7 @@ const toDraft = (row: Draft): Draft => ({ ...pickOnBench(row), revision: row.rev
 
 const pickOnBench = ({ posture, school, stance }: OnBench): OnBench => ({ posture, school, stance })
 
-const toKept = (row: KeptRow): KeptStance => ({
+const toKept = (row: Omit<KeptRow, 'siteId'>): KeptStance => ({
   ...pickOnBench(row),
   id: row.id,
   name: row.name,

@@ -7,9 +7,9 @@ import { text } from '@/documents/fields'
 import { parse } from '@/documents/parse'
 import { day as dayField } from '@/documents/record-document'
 import { type StanceBody, stanceBody } from '@/documents/stance-document'
-import { database } from '@/keeping/db/client'
 import { type DecisionRow, listDecisions, listDecisionsOf, putDecision } from '@/keeping/db/decisions'
 import type { Answered } from '@/teaching/practice/group-view'
+import { here } from './here'
 import { readRecord } from './people'
 import { changeForm } from './plans'
 import { readKept } from './set-aside'
@@ -31,11 +31,11 @@ const toDecided = ({ personId, day, document: raw }: DecisionRow): Decided[] => 
 }
 
 export const readDecisionsOf = async (personId: string): Promise<Decided[]> =>
-  (await listDecisionsOf(database(), personId)).flatMap(toDecided)
+  (await listDecisionsOf(await here(), personId)).flatMap(toDecided)
 
 /** The day on which something was last decided for each of them, by id. */
 export async function readAnswered(): Promise<Answered> {
-  const rows = await listDecisions(database())
+  const rows = await listDecisions(await here())
   return Object.fromEntries(rows.map(({ personId, day }) => [personId, day]))
 }
 
@@ -51,7 +51,7 @@ export async function keepDecision(value: unknown): Promise<Decided> {
   if (before) await takeBack(person, before)
   const { plan: _, ...decided } = said
   const document = form ? { ...decided, plan: await takeForm(person, form) } : decided
-  await putDecision(database(), { personId: person, day, document, updatedAt: stamp() })
+  await putDecision(await here(), { personId: person, day, document, updatedAt: stamp() })
   return { person, day, document }
 }
 

@@ -3,22 +3,22 @@ import { z } from 'zod'
 import { InputError } from '@/core'
 import { filledText, list, text } from '@/documents/fields'
 import { parse } from '@/documents/parse'
-import { database } from '@/keeping/db/client'
 import { listGroups, renameGroup as rename, requireGroups } from '@/keeping/db/groups'
 import type { Group } from '@/records/groups'
+import { here } from './here'
 
 const naming = z.object({ names: list(filledText(80), 'groups') })
 const renaming = z.object({ id: text(80), name: filledText(80) })
 
 /** Every group by name, also those that nobody is in any more: a plan of theirs is kept. */
 export async function readGroups(): Promise<Group[]> {
-  return (await listGroups(database())).map(({ id, name }) => ({ id, name }))
+  return (await listGroups(await here())).map(({ id, name }) => ({ id, name }))
 }
 
 /** The groups of some names; those that are not there yet are made. */
 async function groupsOf(names: readonly string[]): Promise<Group[]> {
   const wanted = [...new Set(names)].map((name) => ({ id: randomUUID(), name }))
-  return (await requireGroups(database(), wanted)).map(({ id, name }) => ({ id, name }))
+  return (await requireGroups(await here(), wanted)).map(({ id, name }) => ({ id, name }))
 }
 
 /** The groups of some names, made where they are not there yet. @throws InputError naming the name that is wrong */
@@ -33,7 +33,7 @@ export async function keepByIds<T extends { groups: string[] }>(records: readonl
 /** Gives a group another name; who is in it and what is planned for it stays. @throws InputError for a name that is taken */
 export async function renameGroup(value: unknown): Promise<Group> {
   const { id, name } = parse(renaming, value)
-  const done = await rename(database(), id, name)
+  const done = await rename(await here(), id, name)
   if (done === 'taken') throw new InputError('name', name, { code: 'freeName' })
   if (done === 'gone') throw new InputError('id', id, { code: 'known.group' })
   return { id, name }

@@ -2,10 +2,10 @@ import { stamp } from '@/clock'
 import { number } from '@/documents/fields'
 import { type Hall, type HouseChoices, houseSettings } from '@/documents/house-settings'
 import { parse } from '@/documents/parse'
-import { database } from '@/keeping/db/client'
 import { keepFact } from '@/keeping/db/facts'
 import { readSiteHouse, type SiteHouse, writeSiteHouse } from '@/keeping/db/sites'
 import { ConflictError } from './conflict'
+import { here } from './here'
 import { readKept, type SetAside } from './set-aside'
 
 const saving = houseSettings.extend({ revision: number(0, 1e9) })
@@ -23,7 +23,7 @@ const HOUSE = 'house'
 let known: { from: string; settings: HouseSettings } | null = null
 
 export async function readHouse(): Promise<HouseSettings> {
-  const kept = await readSiteHouse(database())
+  const kept = await readSiteHouse(await here())
   const from = `${kept.revision} ${kept.house ?? ''}`
   if (known?.from !== from) known = { from, settings: readSettings(kept) }
   return known.settings
@@ -53,8 +53,8 @@ function readJson(text: string): unknown {
 export async function saveHouse(value: unknown): Promise<HouseSettings> {
   const { revision, ...settings } = parse(saving, value, 'house')
   const { aside } = await readHouse()
-  if (aside) await keepFact(database(), `${HOUSE} unreadable ${stamp()}`, aside.raw)
-  const saved = await writeSiteHouse(database(), settings, revision)
+  if (aside) await keepFact((await here()).db, `${HOUSE} unreadable ${stamp()}`, aside.raw)
+  const saved = await writeSiteHouse(await here(), settings, revision)
   const after = await readHouse()
   if (!saved) throw new ConflictError(after)
   return after

@@ -6,7 +6,6 @@ import { list, text } from '@/documents/fields'
 import { type LessonDocument, lessonDocument } from '@/documents/lesson-document'
 import { parse } from '@/documents/parse'
 import { day as dayField } from '@/documents/record-document'
-import { database } from '@/keeping/db/client'
 import {
   findLesson,
   type LessonRow,
@@ -18,6 +17,7 @@ import {
 } from '@/keeping/db/lessons'
 import { over, saveOver } from './conflict'
 import { requireGroup } from './groups'
+import { here } from './here'
 import { readKept, type SetAside } from './set-aside'
 
 /** What a group does on a day; revision 0: nothing was kept for it. */
@@ -31,7 +31,7 @@ const read = (row: LessonRow) =>
   readKept(lessonDocument, row.document, { what: 'lesson', id: row.id, name: `${row.groupId} ${row.day}` })
 
 export async function listLessons(): Promise<Lesson[]> {
-  return (await listLessonRows(database())).flatMap((row) => {
+  return (await listLessonRows(await here())).flatMap((row) => {
     const { value } = read(row)
     return value ? [{ group: row.groupId, day: row.day, revision: row.revision, document: value }] : []
   })
@@ -39,14 +39,14 @@ export async function listLessons(): Promise<Lesson[]> {
 
 /** The last of some groups' lessons up to a day; null where there was none. */
 export async function findLastLesson(groups: readonly string[], day: string): Promise<Lesson | null> {
-  const rows = (await Promise.all(groups.map((group) => listLessonsOf(database(), group)))).flat()
+  const rows = (await Promise.all(groups.map(async (group) => listLessonsOf(await here(), group)))).flat()
   const last = rows.filter((row) => row.day <= day).sort((a, b) => b.day.localeCompare(a.day))[0]
   const { value } = last ? read(last) : { value: null }
   return last && value ? { group: last.groupId, day: last.day, revision: last.revision, document: value } : null
 }
 
 export const listUnreadableLessons = async (): Promise<SetAside[]> =>
-  (await listLessonRows(database())).flatMap((row) => read(row).aside ?? [])
+  (await listLessonRows(await here())).flatMap((row) => read(row).aside ?? [])
 
 /** Keeps a lesson. @throws ConflictError where somebody else did since; InputError naming the field that is wrong */
 export async function keepLesson(value: unknown): Promise<Lesson> {
@@ -55,8 +55,8 @@ export async function keepLesson(value: unknown): Promise<Lesson> {
   const row = { id: randomUUID(), groupId: group, day, document, updatedAt: stamp() }
   const saved = await saveOver(
     at,
-    (revision) => saveLesson(database(), row, revision),
-    () => findLesson(database(), group, day),
+    async (revision) => saveLesson(await here(), row, revision),
+    async () => findLesson(await here(), group, day),
   )
   return { group, day, revision: saved.revision, document }
 }
@@ -64,7 +64,7 @@ export async function keepLesson(value: unknown): Promise<Lesson> {
 /** Takes a lesson away. What was there. */
 export async function dropLesson(value: unknown): Promise<Lesson> {
   const { group, day } = parse(place, value)
-  const row = await removeLesson(database(), group, day)
+  const row = await removeLesson(await here(), group, day)
   if (!row) throw new InputError('day', day, { code: 'known.lesson' })
   return { group, day, revision: row.revision, document: row.document }
 }
@@ -79,6 +79,6 @@ export async function shiftLessons(value: unknown): Promise<Lesson[]> {
   // The latest first, where they go to later days: none meets another on its way.
   const later = moves.every(({ from, to }) => to >= from)
   const sorted = [...moves].sort((a, b) => (later ? b.from.localeCompare(a.from) : a.from.localeCompare(b.from)))
-  await moveLessons(database(), group, sorted)
+  await moveLessons(await here(), group, sorted)
   return (await listLessons()).filter((one) => one.group === group)
 }

@@ -5,9 +5,9 @@ import { InputError, POSTURE_IDS } from '@/core'
 import { number } from '@/documents/fields'
 import { parse } from '@/documents/parse'
 import { type PostureDocument, postureDocument } from '@/documents/posture-document'
-import { database } from '@/keeping/db/client'
 import { listOwnPostures, removePosture, savePosture } from '@/keeping/db/library'
 import { ConflictError } from './conflict'
+import { here } from './here'
 import { readKept, type SetAside } from './set-aside'
 
 /** A posture that the instructor changed or added, with the revision that a save must name (0: as shipped). */
@@ -16,7 +16,7 @@ export type OwnPosture = { id: string; revision: number; document: PostureDocume
 const saving = z.object({ revision: number(0, 1e9), document: postureDocument })
 
 async function readAll() {
-  const rows = await listOwnPostures(database())
+  const rows = await listOwnPostures(await here())
   return rows.map(({ id, revision, document }) => {
     const name = (document as { name?: unknown } | null)?.name
     const about = { what: 'posture' as const, id, name: typeof name === 'string' ? name : id }
@@ -46,7 +46,7 @@ const isOwnId = (id: string) => /^own-[0-9a-f-]{36}$/.test(id)
 export async function changePosture(id: string, value: unknown): Promise<OwnPosture> {
   const { revision, document } = parse(saving, value)
   if (revision > 0 || !isOwnId(id)) await requirePosture(id)
-  const saved = await savePosture(database(), { id, document, updatedAt: stamp() }, revision)
+  const saved = await savePosture(await here(), { id, document, updatedAt: stamp() }, revision)
   if (!saved) throw new ConflictError((await listOwn()).find((one) => one.id === id) ?? null)
   return { id, revision: saved.revision, document }
 }
@@ -55,13 +55,13 @@ export async function changePosture(id: string, value: unknown): Promise<OwnPost
 export async function addPosture(value: unknown): Promise<OwnPosture> {
   const document = parse(postureDocument, value)
   const id = `own-${randomUUID()}`
-  await savePosture(database(), { id, document, updatedAt: stamp() }, 0)
+  await savePosture(await here(), { id, document, updatedAt: stamp() }, 0)
   return { id, revision: 1, document }
 }
 
 /** Back to the original; an own posture is taken away. Gives back what was there. */
 export async function resetPosture(id: string): Promise<OwnPosture> {
-  const row = await removePosture(database(), id)
+  const row = await removePosture(await here(), id)
   if (row) return row
   throw new InputError('posture', id, { code: POSTURE_IDS.includes(id) ? 'known.changedPosture' : 'known.posture' })
 }

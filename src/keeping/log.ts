@@ -5,7 +5,6 @@ import { accepted, list, text } from '@/documents/fields'
 import { LOG_FORMAT, type LogDocument, type LogRow, logBody, logDocument } from '@/documents/log-document'
 import { parse } from '@/documents/parse'
 import { day as dayField } from '@/documents/record-document'
-import { database } from '@/keeping/db/client'
 import { StorageError } from '@/keeping/db/errors'
 import {
   findLogEntry,
@@ -20,6 +19,7 @@ import {
 import { mergeRow, type RowPatch } from '@/teaching/practice/merge-row'
 import { today } from './clock'
 import { readGroups, requireGroup, takeGroups } from './groups'
+import { here } from './here'
 import { listRecords } from './people'
 import { readKept, type SetAside } from './set-aside'
 
@@ -79,12 +79,12 @@ export async function enterLog(value: unknown): Promise<LogRow[]> {
 
 async function putRow(place: LogPlace, title: string | undefined, patch: RowPatch, on: string): Promise<LogRow> {
   for (let attempt = 1; ; attempt++) {
-    const there = await findLogEntry(database(), place)
+    const there = await findLogEntry(await here(), place)
     const known = there && read(there)
     if (known?.aside) throw new InputError('log', place.day, { code: 'known.readable', reason: known.aside.reason })
     const body = mergeRow(known?.value ?? null, patch, { at: stamp(), isLater: on > place.day })
     const row = { ...place, title: title ?? there?.title ?? '', body, updatedAt: stamp() }
-    const saved = await saveLogEntry(database(), row, there?.revision ?? 0)
+    const saved = await saveLogEntry(await here(), row, there?.revision ?? 0)
     if (saved) return toRow(saved, body)
     if (attempt === TRIES) throw new StorageError('too many write at once')
     await new Promise((done) => setTimeout(done, Math.random() * LATER_MS * attempt))
@@ -92,17 +92,17 @@ async function putRow(place: LogPlace, title: string | undefined, patch: RowPatc
 }
 
 export const readDay = async (group: string, day: string): Promise<LogRow[]> =>
-  readRows(await listLogOfDay(database(), group, day))
+  readRows(await listLogOfDay(await here(), group, day))
 
 export const readLogOf = async (personId: string): Promise<LogRow[]> =>
-  readRows(await listLogOfPerson(database(), personId))
+  readRows(await listLogOfPerson(await here(), personId))
 
 export const readLogOfGroup = async (group: string, from: string, to: string): Promise<LogRow[]> =>
-  readRows(await listLogOfGroup(database(), group, from, to))
+  readRows(await listLogOfGroup(await here(), group, from, to))
 
 /** The whole log as files hold it: people and groups by their names. */
 export async function takeOutLog(): Promise<LogDocument> {
-  const [rows, records, groups] = await Promise.all([listWholeLog(database()), listRecords(), readGroups()])
+  const [rows, records, groups] = await Promise.all([listWholeLog(await here()), listRecords(), readGroups()])
   const named = (id: string) => records.find((one) => one.id === id)?.record.name
   return {
     format: LOG_FORMAT,
@@ -142,11 +142,11 @@ export async function bringInLog(value: unknown): Promise<BroughtIn> {
       continue
     }
     const row = { personId: who.id, day, groupId, piece, title, body, updatedAt: stamp() }
-    if (await saveLogEntry(database(), row, 0)) count++
+    if (await saveLogEntry(await here(), row, 0)) count++
   }
   return { rows: count, unknown: [...unknown], several: [...several] }
 }
 
 /** Rows that cannot be read. */
 export const listUnreadableLog = async (group: string, day: string): Promise<SetAside[]> =>
-  (await listLogOfDay(database(), group, day)).flatMap((row) => read(row).aside ?? [])
+  (await listLogOfDay(await here(), group, day)).flatMap((row) => read(row).aside ?? [])

@@ -5,7 +5,6 @@ import { InputError } from '@/core'
 import { accepted, list, number, text } from '@/documents/fields'
 import { parse } from '@/documents/parse'
 import { recordDocument } from '@/documents/record-document'
-import { database } from '@/keeping/db/client'
 import {
   addPeople,
   bringIn,
@@ -21,6 +20,7 @@ import { sayGroups } from '@/records/groups'
 import type { KeptRecord } from '@/records/kept-record'
 import { over, saveOver } from './conflict'
 import { expectGroups, keepByIds, readGroups } from './groups'
+import { here } from './here'
 import { type Read, readKept, type SetAside } from './set-aside'
 
 const records = list(recordDocument, 'records').min(1, accepted('atLeast', { least: 1 }))
@@ -33,8 +33,11 @@ const saving = over.extend({ revision: number(1, 1e9), record: recordDocument })
 
 type Known = { head: PersonHead; read: Read<KeptRecord> }
 
-/** Records as they were read, by id: a list is opened far more often than anybody changes. Whoever is gone is let go of. */
-const held = globalThis as { nivrelRecords?: Map<string, Known> }
+/**
+ * Records as they were read, by site and id: a list is opened far more often than anybody changes. Whoever is gone is let
+ * go of.
+ */
+const held = globalThis as { nivrelRecords?: Map<string, Map<string, Known>> }
 
 const isSameVersion = (a: PersonHead, b: PersonHead) => a.revision === b.revision && a.updatedAt === b.updatedAt
 
@@ -44,8 +47,10 @@ const readRow = (row: PersonRow): Read<KeptRecord> => {
 }
 
 async function readAll(): Promise<Read<KeptRecord>[]> {
-  const heads = await listHeads(database())
-  const before = held.nivrelRecords ?? new Map<string, Known>()
+  const on = await here()
+  const heads = await listHeads(on)
+  held.nivrelRecords ??= new Map()
+  const before = held.nivrelRecords.get(on.site) ?? new Map<string, Known>()
   const changed = heads.filter((head) => {
     const known = before.get(head.id)
     return !known || !isSameVersion(known.head, head)
@@ -53,7 +58,7 @@ async function readAll(): Promise<Read<KeptRecord>[]> {
   const rows = new Map(
     (
       await findPeople(
-        database(),
+        on,
         changed.map(({ id }) => id),
       )
     ).map((row) => [row.id, row]),
@@ -65,7 +70,7 @@ async function readAll(): Promise<Read<KeptRecord>[]> {
     if (row) after.set(head.id, { head, read: readRow(row) })
     else if (known) after.set(head.id, known)
   }
-  held.nivrelRecords = after
+  held.nivrelRecords.set(on.site, after)
   return [...after.values()].map(({ read }) => read)
 }
 
@@ -80,7 +85,7 @@ export async function listUnreadable(): Promise<SetAside[]> {
 
 /** @throws InputError where nobody has that id, or their record cannot be read */
 export async function readRecord(id: string): Promise<KeptRecord> {
-  const row = await findPerson(database(), id)
+  const row = await findPerson(await here(), id)
   if (!row) throw new InputError('person', id, { code: 'known.person' })
   const { value, aside } = readRow(row)
   if (aside) throw new InputError('person', id, { code: 'known.readable', reason: aside.reason })
@@ -100,7 +105,7 @@ export async function takeOutRecords(): Promise<KeptRecord[]> {
 export async function addRecords(value: unknown): Promise<KeptRecord[]> {
   const kept = await keepByIds(parse(newPeople, value).records)
   const added = kept.map((record) => ({ id: randomUUID(), record }))
-  await addPeople(database(), added, stamp())
+  await addPeople(await here(), added, stamp())
   return added.map(({ id, record }) => ({ id, revision: 1, record }))
 }
 
@@ -108,13 +113,13 @@ export async function addRecords(value: unknown): Promise<KeptRecord[]> {
 export async function takeImportPart(value: unknown): Promise<void> {
   const part = parse(importPart, value)
   const added = (await keepByIds(part.records)).map((record) => ({ id: randomUUID(), record }))
-  await addPeople(database(), added, stamp(), markOf(part.import))
+  await addPeople(await here(), added, stamp(), markOf(part.import))
 }
 
 /** Puts everybody of an import on the list at once: who that is, by id. @throws InputError where there are not as many as were sent */
 export async function endImport(value: unknown): Promise<string[]> {
   const { import: id, count } = parse(importEnd, value)
-  const came = await bringIn(database(), markOf(id), count)
+  const came = await bringIn(await here(), markOf(id), count)
   if (came) return came
   throw new InputError('count', count, { code: 'asManyAsArrived' })
 }
@@ -122,7 +127,7 @@ export async function endImport(value: unknown): Promise<string[]> {
 /** Takes people away who had just come in; whoever is gone already stays so. */
 export async function takeBackImport(value: unknown): Promise<void> {
   const { people } = parse(backOut, value)
-  for (const id of people) await setDeleted(database(), id, stamp())
+  for (const id of people) await setDeleted(await here(), id, stamp())
 }
 
 const markOf = (importId: string) => `import ${importId}`
@@ -133,7 +138,7 @@ export async function saveRecord(id: string, value: unknown): Promise<KeptRecord
   await expectGroups(record.groups)
   const saved = await saveOver(
     at,
-    (revision) => savePerson(database(), { id, record, revision }, stamp()),
+    async (revision) => savePerson(await here(), { id, record, revision }, stamp()),
     () => readRecord(id),
   )
   return { id, revision: saved.revision, record }
@@ -141,10 +146,10 @@ export async function saveRecord(id: string, value: unknown): Promise<KeptRecord
 
 /** Takes a person away until the program is left; `bringBack` undoes it. @throws InputError where there is none */
 export async function takeAway(id: string): Promise<void> {
-  if (!(await setDeleted(database(), id, stamp()))) throw new InputError('person', id, { code: 'known.person' })
+  if (!(await setDeleted(await here(), id, stamp()))) throw new InputError('person', id, { code: 'known.person' })
 }
 
 export async function bringBack(id: string): Promise<KeptRecord> {
-  await setDeleted(database(), id, null)
+  await setDeleted(await here(), id, null)
   return readRecord(id)
 }

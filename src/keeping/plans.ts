@@ -5,11 +5,11 @@ import { InputError } from '@/core'
 import { number, text } from '@/documents/fields'
 import { parse } from '@/documents/parse'
 import { type PlanDocument, type PlanPerson, planDocument } from '@/documents/plan-document'
-import { database } from '@/keeping/db/client'
 import { findPlan, listPlans as listPlanRows, type PlanRow, removePlan, savePlan } from '@/keeping/db/library'
 import type { Group } from '@/records/groups'
 import { ConflictError } from './conflict'
 import { readGroups, requireGroup } from './groups'
+import { here } from './here'
 import { requirePosture } from './library'
 import { readKept, type SetAside } from './set-aside'
 
@@ -33,7 +33,7 @@ const toPlan = ({ groupId, posture, revision, updatedAt }: PlanRow, plan: PlanDo
 })
 
 export async function listPlans(): Promise<ClassPlan[]> {
-  const [rows, groups] = await Promise.all([listPlanRows(database()), readGroups()])
+  const [rows, groups] = await Promise.all([listPlanRows(await here()), readGroups()])
   return rows.flatMap((row) => {
     const { value } = readRow(row, groups)
     return value ? [toPlan(row, value)] : []
@@ -42,7 +42,7 @@ export async function listPlans(): Promise<ClassPlan[]> {
 
 /** Plans that cannot be read. */
 export async function listUnreadablePlans(): Promise<SetAside[]> {
-  const [rows, groups] = await Promise.all([listPlanRows(database()), readGroups()])
+  const [rows, groups] = await Promise.all([listPlanRows(await here()), readGroups()])
   return rows.flatMap((row) => readRow(row, groups).aside ?? [])
 }
 
@@ -54,9 +54,9 @@ export async function keepPlan(value: unknown): Promise<ClassPlan> {
   const { group, posture, plan, revision } = parse(keeping, value)
   await Promise.all([requirePosture(posture), requireGroup(group)])
   const row = { id: randomUUID(), groupId: group, posture, document: plan, updatedAt: stamp() }
-  const saved = await savePlan(database(), row, revision)
+  const saved = await savePlan(await here(), row, revision)
   if (saved) return toPlan(saved, plan)
-  const there = await findPlan(database(), group, posture)
+  const there = await findPlan(await here(), group, posture)
   throw new ConflictError(there && toPlan(there, there.document))
 }
 
@@ -83,5 +83,5 @@ export async function changeForm(
 
 export async function dropPlan(value: unknown): Promise<void> {
   const { group, posture } = parse(naming, value)
-  if (!(await removePlan(database(), group, posture))) throw new InputError('plan', posture, { code: 'known.plan' })
+  if (!(await removePlan(await here(), group, posture))) throw new InputError('plan', posture, { code: 'known.plan' })
 }

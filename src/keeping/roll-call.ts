@@ -5,9 +5,9 @@ import { parse } from '@/documents/parse'
 import { MARKS, markDay } from '@/records/today'
 import { today } from './clock'
 import { ConflictError } from './conflict'
-import { database } from './db/client'
 import { findFact, setFact } from './db/facts'
 import { requireGroup } from './groups'
+import { here } from './here'
 import { readHouse } from './house'
 import { listRecords, readRecord, saveRecord } from './people'
 
@@ -32,12 +32,12 @@ export async function callRoll(value: unknown): Promise<void> {
   if (called === undefined) return
   await requireGroup(called)
   const people = (await listRecords()).filter(({ record }) => !record.archived && record.groups.includes(called))
-  await setFact(database(), rollOf(called), { day, people: people.map(({ id }) => id) })
+  await setFact((await here()).db, rollOf(called), { day, people: people.map(({ id }) => id) })
 }
 
 /** Who was in a group when its roll was called on a day; null where it was not. */
 export async function readRoll(group: string, day: string): Promise<string[] | null> {
-  const { data } = roll.safeParse(await findFact(database(), rollOf(group)))
+  const { data } = roll.safeParse(await findFact((await here()).db, rollOf(group)))
   return data?.day === day ? data.people : null
 }
 

@@ -3,9 +3,9 @@ import { InputError } from '@/core'
 import { parse } from '@/documents/parse'
 import { houseRoutine, type RoutineDocument } from '@/documents/routine-document'
 import { ROUTINE_IDS } from '@/documents/routines/routines'
-import { database } from '@/keeping/db/client'
 import { findRoutineRow, listRoutineRows, removeRoutineRow, saveRoutineRow } from '@/keeping/db/routines'
 import { over, saveOver } from './conflict'
+import { here } from './here'
 import { readKept, type SetAside } from './set-aside'
 
 /** A routine that the instructor changed or made, with the revision that a save must name (0: as shipped). */
@@ -17,7 +17,7 @@ const saving = over.extend({ document: houseRoutine })
 const isRoutineId = (id: string) => (ROUTINE_IDS as readonly string[]).includes(id) || /^own-[0-9a-f-]{36}$/.test(id)
 
 async function readAll() {
-  const rows = await listRoutineRows(database())
+  const rows = await listRoutineRows(await here())
   return rows.map(({ id, revision, document }) => {
     const name = (document as { name?: unknown } | null)?.name
     const about = { what: 'routine' as const, id, name: typeof name === 'string' ? name : id }
@@ -39,15 +39,15 @@ export async function saveRoutine(id: string, value: unknown): Promise<OwnRoutin
   const row = { id, document, updatedAt: stamp() }
   const saved = await saveOver(
     at,
-    (revision) => saveRoutineRow(database(), row, revision),
-    () => findRoutineRow(database(), id),
+    async (revision) => saveRoutineRow(await here(), row, revision),
+    async () => findRoutineRow(await here(), id),
   )
   return { id, revision: saved.revision, document }
 }
 
 /** Back to what is shipped; one of the house's own is taken away. Gives back what was there. */
 export async function resetRoutine(id: string): Promise<OwnRoutine> {
-  const row = await removeRoutineRow(database(), id)
+  const row = await removeRoutineRow(await here(), id)
   if (row) return row
   throw new InputError('routine', id, { code: 'known.routine' })
 }

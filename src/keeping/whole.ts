@@ -10,10 +10,10 @@ import { postureDocument } from '@/documents/posture-document'
 import { recordDocument } from '@/documents/record-document'
 import { houseRoutine } from '@/documents/routine-document'
 import { WHOLE_FORMAT, type WholeDocument, wholePerson, wholeRest } from '@/documents/whole-document'
-import { database } from '@/keeping/db/client'
 import { endWhole, readRows, stageWhole, type WholeEnd } from '@/keeping/db/whole'
 import { sayGroups } from '@/records/groups'
 import { keepByIds, readGroups, takeGroups } from './groups'
+import { here } from './here'
 import { readHouse } from './house'
 import { readKept, type SetAside } from './set-aside'
 
@@ -23,7 +23,7 @@ const end = wholeRest.extend({ import: importId })
 
 /** Everything, as one document: people with what was kept for them, postures, plans, the house's own rules. */
 export async function readWhole(): Promise<WholeDocument> {
-  const { persons, stances, benches, library, classes, ways, taught, written, decided } = await readRows(database())
+  const { persons, stances, benches, library, classes, ways, taught, written, decided } = await readRows(await here())
   const groups = await readGroups()
   const {
     revision,
@@ -122,7 +122,7 @@ export async function takeWholePart(value: unknown): Promise<void> {
       return groupId ? [{ day, groupId, piece, title, body }] : []
     }),
   }))
-  await stageWhole(database(), kept, markOf(id), stamp())
+  await stageWhole(await here(), kept, markOf(id), stamp())
 }
 
 /** Puts everything in its place at once; what is there already stays as it is. */
@@ -137,7 +137,7 @@ export async function endWholeImport(value: unknown): Promise<WholeEnd> {
     groupId: idOf(group),
   }))
   const lessons = rest.lessons.map(({ group, day, document }) => ({ day, document, groupId: idOf(group) }))
-  return endWhole(database(), { ...rest, plans, lessons }, markOf(id), stamp())
+  return endWhole(await here(), { ...rest, plans, lessons }, markOf(id), stamp())
 }
 
 const markOf = (importId: string) => `import ${importId}`

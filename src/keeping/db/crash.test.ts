@@ -8,12 +8,14 @@ import { makeRecord } from '@/documents/record-document'
 import { bundle } from '../../../scripts/steps.mjs'
 import { parseAddress } from './address'
 import { connect, openDatabase } from './client'
+import { forgetDeleted } from './forget'
 import { requireGroups } from './groups'
+import { firstSite } from './here'
 import { addKept } from './kept'
 import { listPlans, savePlan } from './library'
 import { bringUpToDate, clear, overwrite } from './migrate'
 import { takeOwnership } from './owner'
-import { addPeople, forgetDeleted, listPeople, savePerson, setDeleted } from './people'
+import { addPeople, listPeople, savePerson, setDeleted } from './people'
 import { people } from './schema'
 
 const folder = mkdtempSync(join(tmpdir(), 'nivrel-'))
@@ -25,11 +27,12 @@ const NOW = '2026-03-12T10:00:00.000Z'
 /** Brings in a thousand people; the 701st kills the process while it is written. */
 const KILLED = `
   import { connect, openDatabase } from '@/keeping/db/client'
+  import { firstSite } from '@/keeping/db/here'
   import { addPeople } from '@/keeping/db/people'
   import { makeRecord } from '@/documents/record-document'
   const added = Array.from({ length: 1000 }, (_, i) => ({ id: 'new-' + i, record: makeRecord('New ' + i, { statureM: 1.6, massKg: 60 }) }))
   added[700].record.toJSON = () => process.kill(process.pid, 'SIGKILL')
-  await addPeople(openDatabase(connect(process.env.AT)), added, '${NOW}')
+  await addPeople(firstSite(openDatabase(connect(process.env.AT))), added, '${NOW}')
   console.log('written')
 `
 
@@ -37,14 +40,15 @@ const KILLED = `
 const SAVING = `
   import { connect, openDatabase } from '@/keeping/db/client'
   import { bringUpToDate } from '@/keeping/db/migrate'
+  import { firstSite } from '@/keeping/db/here'
   import { findPerson, savePerson } from '@/keeping/db/people'
   const { AT, WHO, MOST } = process.env
   const client = connect(AT)
   await bringUpToDate(client)
   const db = openDatabase(client)
   for (let done = 0; done < Number(MOST); ) {
-    const { revision, record } = await findPerson(db, WHO)
-    const saved = await savePerson(db, { id: WHO, record: { ...record, notes: 'save ' + revision }, revision }, 'now')
+    const { revision, record } = await findPerson(firstSite(db), WHO)
+    const saved = await savePerson(firstSite(db), { id: WHO, record: { ...record, notes: 'save ' + revision }, revision }, 'now')
     process.stdout.write((saved ? 'saved ' + saved.revision : 'told') + '\\n')
     if (saved) done++
   }
@@ -71,7 +75,7 @@ describe('what is written', () => {
     const at = `file:${join(folder, 'killed.db')}`
     const client = connect(at)
     await bringUpToDate(client)
-    await addPeople(openDatabase(client), [{ id: 'ana', record: makeRecord('Ana', BODY) }], NOW)
+    await addPeople(firstSite(openDatabase(client)), [{ id: 'ana', record: makeRecord('Ana', BODY) }], NOW)
     client.close()
     const child = spawnSync(process.execPath, [programs.killed], {
       env: { ...process.env, AT: at },
@@ -80,10 +84,10 @@ describe('what is written', () => {
     expect(child.signal).toBe('SIGKILL')
     expect(child.stdout).toBe('')
     const after = openDatabase(connect(at))
-    expect((await listPeople(after)).map(({ id }) => id)).toEqual(['ana'])
+    expect((await listPeople(firstSite(after))).map(({ id }) => id)).toEqual(['ana'])
     // And the file is whole: the same people can be brought in now.
-    await addPeople(after, [{ id: 'bo', record: makeRecord('Bo', BODY) }], NOW)
-    expect(await listPeople(after)).toHaveLength(2)
+    await addPeople(firstSite(after), [{ id: 'bo', record: makeRecord('Bo', BODY) }], NOW)
+    expect(await listPeople(firstSite(after))).toHaveLength(2)
   })
 
   it('adds all or none', async () => {
@@ -91,8 +95,8 @@ describe('what is written', () => {
     await bringUpToDate(client)
     const db = openDatabase(client)
     const twice = [1, 2, 1].map((n) => ({ id: `same-${n}`, record: makeRecord('Same', BODY) }))
-    await expect(addPeople(db, twice, NOW)).rejects.toThrow()
-    expect(await listPeople(db)).toEqual([])
+    await expect(addPeople(firstSite(db), twice, NOW)).rejects.toThrow()
+    expect(await listPeople(firstSite(db))).toEqual([])
   })
 
   it('is gone for good once it was taken away and the program left: not a word of it is in the file', async () => {
@@ -102,7 +106,7 @@ describe('what is written', () => {
     const db = openDatabase(client)
     const notes = 'SECRET-NOTE '.repeat(400)
     await addPeople(
-      db,
+      firstSite(db),
       [
         { id: 'ana', record: makeRecord('Ana', BODY) },
         { id: 'bo', record: makeRecord('SECRET-NAME', BODY, { notes }) },
@@ -110,25 +114,36 @@ describe('what is written', () => {
       NOW,
     )
     // A longer record, then a shorter one: what was freed holds the longer one.
-    await savePerson(db, { id: 'bo', record: makeRecord('SECRET-NAME', BODY, { notes: 'short' }), revision: 1 }, NOW)
+    await savePerson(
+      firstSite(db),
+      { id: 'bo', record: makeRecord('SECRET-NAME', BODY, { notes: 'short' }), revision: 1 },
+      NOW,
+    )
     const on = {
       posture: 'bow',
       school: 'therapeutic',
       stance: { feet: { left: { heel: [0, 0] }, right: { heel: [0.2, 0] } } },
     }
-    await addKept(db, { id: 'k', personId: 'bo', ...on, name: 'SECRET-KEPT', note: '', createdAt: NOW } as never)
+    await addKept(firstSite(db), {
+      id: 'k',
+      personId: 'bo',
+      ...on,
+      name: 'SECRET-KEPT',
+      note: '',
+      createdAt: NOW,
+    } as never)
     const plan = { format: 'nivrel.plan/1', people: [{ id: 'ana' }, { id: 'bo' }] } as never
-    await requireGroups(db, [{ id: 'g', name: 'Slack Tide' }])
-    await savePlan(db, { id: 'p', groupId: 'g', posture: 'bow', document: plan, updatedAt: NOW }, 0)
-    await setDeleted(db, 'ana', NOW)
-    expect((await listPeople(db)).map(({ id }) => id)).toEqual(['bo'])
-    expect(await setDeleted(db, 'ana', null)).toBe(true)
-    await setDeleted(db, 'bo', NOW)
+    await requireGroups(firstSite(db), [{ id: 'g', name: 'Slack Tide' }])
+    await savePlan(firstSite(db), { id: 'p', groupId: 'g', posture: 'bow', document: plan, updatedAt: NOW }, 0)
+    await setDeleted(firstSite(db), 'ana', NOW)
+    expect((await listPeople(firstSite(db))).map(({ id }) => id)).toEqual(['bo'])
+    expect(await setDeleted(firstSite(db), 'ana', null)).toBe(true)
+    await setDeleted(firstSite(db), 'bo', NOW)
     expect(await forgetDeleted(db)).toBe(1)
     await overwrite(client)
     expect((await db.select().from(people)).map(({ id }) => id)).toEqual(['ana'])
-    expect((await listPlans(db)).map(({ document }) => document.people)).toEqual([[{ id: 'ana' }]])
-    expect(await setDeleted(db, 'bo', null)).toBe(false)
+    expect((await listPlans(firstSite(db))).map(({ document }) => document.people)).toEqual([[{ id: 'ana' }]])
+    expect(await setDeleted(firstSite(db), 'bo', null)).toBe(false)
     client.close()
     const left = readdirSync(folder).filter((name) => name.startsWith('gone.db'))
     const bytes = left.map((name) => readFileSync(join(folder, name)).toString('latin1')).join()
@@ -141,7 +156,7 @@ describe('what is written', () => {
     const client = connect(`file:${at}`)
     await bringUpToDate(client)
     const added = Array.from({ length: 70 }, (_, i) => ({ id: `n${i}`, record: makeRecord(`SECRET-${i}`, BODY) }))
-    await addPeople(openDatabase(client), added, NOW)
+    await addPeople(firstSite(openDatabase(client)), added, NOW)
     await clear(client)
     await bringUpToDate(client)
     client.close()
@@ -176,7 +191,7 @@ async function makeFile(name: string, ids: readonly string[]) {
   const client = connect(at)
   await bringUpToDate(client)
   await addPeople(
-    openDatabase(client),
+    firstSite(openDatabase(client)),
     ids.map((id) => ({ id, record: makeRecord(id, BODY) })),
     NOW,
   )
@@ -204,7 +219,7 @@ describe('a save that was answered is in the file', () => {
     const codes = await Promise.all(both.map(({ ended }) => ended))
     await locking
     expect(codes, both.map(({ errors }) => errors()).join()).toEqual([0, 0])
-    const after = await listPeople(openDatabase(connect(at)))
+    const after = await listPeople(firstSite(openDatabase(connect(at))))
     expect(after.map(({ revision }) => revision)).toEqual([251, 251])
     expect(both.map(({ said }) => said.filter((line) => line.startsWith('saved')).length)).toEqual([250, 250])
   }, 60_000)
@@ -216,7 +231,7 @@ describe('a save that was answered is in the file', () => {
     const said = both.flatMap((one) => one.said)
     const revisions = said.filter((line) => line.startsWith('saved')).map((line) => Number(line.slice(6)))
     expect(new Set(revisions).size).toBe(120)
-    const [ana] = await listPeople(openDatabase(connect(at)))
+    const [ana] = await listPeople(firstSite(openDatabase(connect(at))))
     expect(ana?.revision).toBe(121)
   }, 60_000)
 
@@ -230,7 +245,7 @@ describe('a save that was answered is in the file', () => {
       child.kill('SIGKILL')
       await ended
       const client = connect(at)
-      const [ana] = await listPeople(openDatabase(client))
+      const [ana] = await listPeople(firstSite(openDatabase(client)))
       client.close()
       expect(ana?.revision).toBeGreaterThanOrEqual(lastSaved(said))
     }

@@ -9,6 +9,7 @@ import { DEMO_PEOPLE } from './demo/people'
 import { putInDemo } from './demo/put-in'
 import { DatabaseError } from './errors'
 import { listGroups } from './groups'
+import { firstSite } from './here'
 import { addKept, findDraft, listKept, removeKept, saveDraft } from './kept'
 import { listPlans } from './library'
 import { bringUpToDate, clear } from './migrate'
@@ -35,32 +36,32 @@ describe('the database', () => {
   it('holds the demo people once, whatever happened to them since', async () => {
     const { db } = await makeDatabase('demo.db')
     await putInDemo(db, new Date(0))
-    expect(await listPeople(db)).toHaveLength(DEMO_PEOPLE.length)
+    expect(await listPeople(firstSite(db))).toHaveLength(DEMO_PEOPLE.length)
     await db.delete(people)
     await putInDemo(db, new Date(1))
-    expect(await listPeople(db)).toEqual([])
+    expect(await listPeople(firstSite(db))).toEqual([])
   })
 
   it('gives back what was kept, and puts back what was taken away', async () => {
     const { client, db } = await makeDatabase('kept.db')
     await putInDemo(db, new Date(0))
     const row = { id: 'a', personId: 'marit-quill', ...ON, name: 'Soft', note: '', createdAt: '2026-01-01T00:00:00Z' }
-    await addKept(db, row)
-    await addKept(db, { ...row, id: 'b', createdAt: '2026-02-01T00:00:00Z' })
-    await saveDraft(db, { personId: 'marit-quill', ...ON, updatedAt: 'x' }, 0)
-    await saveDraft(db, { personId: 'marit-quill', ...ON, school: 'high-follow', updatedAt: 'y' }, 1)
+    await addKept(firstSite(db), row)
+    await addKept(firstSite(db), { ...row, id: 'b', createdAt: '2026-02-01T00:00:00Z' })
+    await saveDraft(firstSite(db), { personId: 'marit-quill', ...ON, updatedAt: 'x' }, 0)
+    await saveDraft(firstSite(db), { personId: 'marit-quill', ...ON, school: 'high-follow', updatedAt: 'y' }, 1)
     // Over a revision that is no longer there, nothing is saved.
-    expect(await saveDraft(db, { personId: 'marit-quill', ...ON, updatedAt: 'z' }, 1)).toBeNull()
+    expect(await saveDraft(firstSite(db), { personId: 'marit-quill', ...ON, updatedAt: 'z' }, 1)).toBeNull()
     client.close()
 
     const again = openDatabase(connect(`file:${join(folder, 'kept.db')}`))
-    expect((await listKept(again, 'marit-quill')).map(({ id }) => id)).toEqual(['b', 'a'])
-    expect((await findDraft(again, 'marit-quill'))?.school).toBe('high-follow')
-    const taken = await removeKept(again, 'a')
-    expect(taken).toEqual(row)
-    expect(await removeKept(again, 'a')).toBeNull()
-    if (taken) await addKept(again, taken)
-    expect(await listKept(again, 'marit-quill')).toHaveLength(2)
+    expect((await listKept(firstSite(again), 'marit-quill')).map(({ id }) => id)).toEqual(['b', 'a'])
+    expect((await findDraft(firstSite(again), 'marit-quill'))?.school).toBe('high-follow')
+    const taken = await removeKept(firstSite(again), 'a')
+    expect(taken).toEqual({ ...row, siteId: 'here' })
+    expect(await removeKept(firstSite(again), 'a')).toBeNull()
+    if (taken) await addKept(firstSite(again), taken)
+    expect(await listKept(firstSite(again), 'marit-quill')).toHaveLength(2)
   })
 
   it('brings people of the first version along, limit by limit, with what was kept for them', async () => {
@@ -82,9 +83,12 @@ describe('the database', () => {
       sql: 'insert into people (id, name, story, document, created_at) values (?, ?, ?, ?, ?)',
       args: ['ana', 'Ana', 'Careful.', JSON.stringify(document), '2026-01-05T10:00:00.000Z'],
     })
-    await addKept(openDatabase(client), { id: 'k', personId: 'ana', ...ON, name: 'Soft', note: '', createdAt: 'x' })
+    await client.execute({
+      sql: 'insert into kept (id, person_id, posture, school, stance, name, note, created_at) values (?, ?, ?, ?, ?, ?, ?, ?)',
+      args: ['k', 'ana', ON.posture, ON.school, JSON.stringify(ON.stance), 'Soft', '', 'x'],
+    })
     await bringUpToDate(client)
-    const [row] = await listPeople(openDatabase(client))
+    const [row] = await listPeople(firstSite(openDatabase(client)))
     const record = parse(recordDocument, row?.record)
     expect(record).toMatchObject({
       name: 'Ana',
@@ -97,7 +101,7 @@ describe('the database', () => {
       ['kneeFlexionMaxDeg', undefined, 45, 'instructor', '2026-01-05'],
       ['loadMaxPct', 'left', 50, 'instructor', '2026-01-05'],
     ])
-    expect(await listKept(openDatabase(client), 'ana')).toHaveLength(1)
+    expect(await listKept(firstSite(openDatabase(client)), 'ana')).toHaveLength(1)
   })
 
   it('brings groups along by id, what was kept in words by its code, and the house to its site', async () => {
@@ -134,20 +138,20 @@ describe('the database', () => {
     )
     await bringUpToDate(client)
     const db = openDatabase(client)
-    const names = new Map((await listGroups(db)).map(({ id, name }) => [id, name]))
+    const names = new Map((await listGroups(firstSite(db))).map(({ id, name }) => [id, name]))
     expect([...names.values()]).toEqual(['Ebb', 'Flood', 'Neap'])
-    const [ana, bo, odd] = await listPeople(db)
+    const [ana, bo, odd] = await listPeople(firstSite(db))
     expect(ana?.record.groups.map((id) => names.get(id))).toEqual(['Flood', 'Ebb'])
     expect(bo?.record.groups).toEqual([ana?.record.groups[1]])
     expect(odd?.record).toBe('{"groups":')
     expect(ana?.record.watch.map(({ sign }) => sign)).toEqual(['looks-down', 'hums'])
     expect(ana?.record.today).toMatchObject([{ reason: 'bad-night', kneeFlexionMaxDeg: 20 }])
-    const [plan] = await listPlans(db)
+    const [plan] = await listPlans(firstSite(db))
     expect([names.get(plan?.groupId ?? ''), plan?.document.levels]).toEqual([
       'Neap',
       [{ measures: level.measures }, { measures: level.measures }],
     ])
-    expect(await readSiteHouse(db)).toEqual({ house: '{"signs":["hums"]}', revision: 4 })
+    expect(await readSiteHouse(firstSite(db))).toEqual({ house: '{"signs":["hums"]}', revision: 4 })
   })
 
   it('refuses one that a newer version made, and can be started over', async () => {
@@ -156,7 +160,7 @@ describe('the database', () => {
     await expect(bringUpToDate(client)).rejects.toThrow(DatabaseError)
     await clear(client)
     await bringUpToDate(client)
-    expect(await listPeople(openDatabase(client))).toEqual([])
+    expect(await listPeople(firstSite(openDatabase(client)))).toEqual([])
   })
 
   it('touches no database of another program, and starts over only its own', async () => {

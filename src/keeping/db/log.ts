@@ -1,6 +1,6 @@
 import { and, asc, eq, gte, lte, type SQL } from 'drizzle-orm'
-import type { Database } from './client'
 import { run } from './errors'
+import { type Here, inSite } from './here'
 import { log } from './schema'
 
 export type LogEntry = typeof log.$inferSelect
@@ -11,63 +11,69 @@ const at = ({ personId, day, groupId, piece }: LogPlace): SQL | undefined =>
 
 const inOrder = [asc(log.day), asc(log.personId), asc(log.piece)]
 
-export async function findLogEntry(db: Database, place: LogPlace): Promise<LogEntry | null> {
-  const [row] = await run(db.select().from(log).where(at(place)))
+export async function findLogEntry(here: Here, place: LogPlace): Promise<LogEntry | null> {
+  const [row] = await run(
+    here.db
+      .select()
+      .from(log)
+      .where(inSite(here, log, at(place))),
+  )
   return row ?? null
 }
 
 /** Saves over the revision that it was made from, 0 for a new one; null where somebody else saved since. */
 export async function saveLogEntry(
-  db: Database,
-  row: Omit<LogEntry, 'revision'>,
+  here: Here,
+  row: Omit<LogEntry, 'revision' | 'siteId'>,
   revision: number,
 ): Promise<LogEntry | null> {
-  const values = { ...row, revision: revision + 1 }
+  const values = { ...row, siteId: here.site, revision: revision + 1 }
   const saved = await run(
     revision === 0
-      ? db.insert(log).values(values).onConflictDoNothing().returning()
-      : db
+      ? here.db.insert(log).values(values).onConflictDoNothing().returning()
+      : here.db
           .update(log)
           .set(values)
-          .where(and(at(row), eq(log.revision, revision)))
+          .where(inSite(here, log, at(row), eq(log.revision, revision)))
           .returning(),
   )
   return saved[0] ?? null
 }
 
 /** Everything that was written down of a group's day. */
-export const listLogOfDay = (db: Database, groupId: string, day: string): Promise<LogEntry[]> =>
+export const listLogOfDay = (here: Here, groupId: string, day: string): Promise<LogEntry[]> =>
   run(
-    db
+    here.db
       .select()
       .from(log)
-      .where(and(eq(log.groupId, groupId), eq(log.day, day)))
+      .where(inSite(here, log, eq(log.groupId, groupId), eq(log.day, day)))
       .orderBy(...inOrder),
   )
 
-export const listLogOfPerson = (db: Database, personId: string): Promise<LogEntry[]> =>
+export const listLogOfPerson = (here: Here, personId: string): Promise<LogEntry[]> =>
   run(
-    db
+    here.db
       .select()
       .from(log)
-      .where(eq(log.personId, personId))
+      .where(inSite(here, log, eq(log.personId, personId)))
       .orderBy(...inOrder),
   )
 
 /** A group's log between two days, both included. */
-export const listLogOfGroup = (db: Database, groupId: string, from: string, to: string): Promise<LogEntry[]> =>
+export const listLogOfGroup = (here: Here, groupId: string, from: string, to: string): Promise<LogEntry[]> =>
   run(
-    db
+    here.db
       .select()
       .from(log)
-      .where(and(eq(log.groupId, groupId), gte(log.day, from), lte(log.day, to)))
+      .where(inSite(here, log, eq(log.groupId, groupId), gte(log.day, from), lte(log.day, to)))
       .orderBy(...inOrder),
   )
 
-export const listWholeLog = (db: Database): Promise<LogEntry[]> =>
+export const listWholeLog = (here: Here): Promise<LogEntry[]> =>
   run(
-    db
+    here.db
       .select()
       .from(log)
+      .where(inSite(here, log))
       .orderBy(...inOrder),
   )

@@ -1,23 +1,29 @@
 import { asc, eq, isNull, sql } from 'drizzle-orm'
 import type { WholePerson, WholeRest } from '@/documents/whole-document'
-import type { Database } from './client'
 import { run } from './errors'
+import { type Here, inSite } from './here'
 import { allOrNone } from './people'
 import { decisions, drafts, kept, lessons, log, people, plans, postures, routines } from './schema'
 import { putSiteHouse } from './sites'
 
 /** Every row that is not about to be forgotten. */
-export async function readRows(db: Database) {
+export async function readRows(here: Here) {
   const [persons, stances, benches, library, classes, ways, taught, written, decided] = await Promise.all([
-    run(db.select().from(people).where(isNull(people.deletedAt)).orderBy(asc(people.name), asc(people.id))),
-    run(db.select().from(kept).orderBy(asc(kept.createdAt), asc(kept.id))),
-    run(db.select().from(drafts)),
-    run(db.select().from(postures).orderBy(asc(postures.id))),
-    run(db.select().from(plans)),
-    run(db.select().from(routines).orderBy(asc(routines.id))),
-    run(db.select().from(lessons).orderBy(asc(lessons.day), asc(lessons.groupId))),
-    run(db.select().from(log).orderBy(asc(log.day), asc(log.groupId), asc(log.piece))),
-    run(db.select().from(decisions).orderBy(asc(decisions.day))),
+    run(
+      here.db
+        .select()
+        .from(people)
+        .where(inSite(here, people, isNull(people.deletedAt)))
+        .orderBy(asc(people.name), asc(people.id)),
+    ),
+    run(here.db.select().from(kept).where(inSite(here, kept)).orderBy(asc(kept.createdAt), asc(kept.id))),
+    run(here.db.select().from(drafts).where(inSite(here, drafts))),
+    run(here.db.select().from(postures).where(inSite(here, postures)).orderBy(asc(postures.id))),
+    run(here.db.select().from(plans).where(inSite(here, plans))),
+    run(here.db.select().from(routines).where(inSite(here, routines)).orderBy(asc(routines.id))),
+    run(here.db.select().from(lessons).where(inSite(here, lessons)).orderBy(asc(lessons.day), asc(lessons.groupId))),
+    run(here.db.select().from(log).where(inSite(here, log)).orderBy(asc(log.day), asc(log.groupId), asc(log.piece))),
+    run(here.db.select().from(decisions).where(inSite(here, decisions)).orderBy(asc(decisions.day))),
   ])
   return { persons, stances, benches, library, classes, ways, taught, written, decided }
 }
@@ -36,54 +42,55 @@ const inParts = <T>(rows: readonly T[]): T[][] =>
  * Takes people with what was kept for them, under a mark until `endWhole`. Whoever is on the list already stays as they
  * are; whoever was deleted and is not forgotten yet comes back as they are here.
  */
-export async function stageWhole(
-  db: Database,
-  added: readonly StagedPerson[],
-  mark: string,
-  now: string,
-): Promise<void> {
+export async function stageWhole(here: Here, added: readonly StagedPerson[], mark: string, now: string): Promise<void> {
+  const siteId = here.site
   await allOrNone(
-    db,
+    here,
     added.map(({ id, createdAt, record }) =>
-      db
+      here.db
         .insert(people)
-        .values({ id, name: record.name, record, createdAt, updatedAt: now, deletedAt: mark })
+        .values({ id, siteId, name: record.name, record, createdAt, updatedAt: now, deletedAt: mark })
         .onConflictDoUpdate({
           target: people.id,
           set: { name: record.name, record, updatedAt: now, deletedAt: mark },
-          setWhere: sql`${people.deletedAt} is not null`,
+          setWhere: inSite(here, people, sql`${people.deletedAt} is not null`),
         }),
     ),
   )
-  const staged = await run(db.select({ id: people.id }).from(people).where(eq(people.deletedAt, mark)))
+  const staged = await run(
+    here.db
+      .select({ id: people.id })
+      .from(people)
+      .where(inSite(here, people, eq(people.deletedAt, mark))),
+  )
   const coming = new Set(staged.map(({ id }) => id))
   await allOrNone(
-    db,
+    here,
     added
       .filter(({ id }) => coming.has(id))
       .flatMap(({ id: personId, kept: stances, draft, log: rows, decisions: made }) => [
         ...stances.map((one) =>
-          db
+          here.db
             .insert(kept)
-            .values({ ...one, personId })
+            .values({ ...one, siteId, personId })
             .onConflictDoNothing(),
         ),
         ...(draft
           ? [
-              db
+              here.db
                 .insert(drafts)
-                .values({ ...draft, personId })
+                .values({ ...draft, siteId, personId })
                 .onConflictDoNothing(),
             ]
           : []),
         ...inParts(rows).map((some) =>
-          db
+          here.db
             .insert(log)
-            .values(some.map((row) => ({ ...row, personId, updatedAt: now })))
+            .values(some.map((row) => ({ ...row, siteId, personId, updatedAt: now })))
             .onConflictDoNothing(),
         ),
         ...made.map(({ day, document }) =>
-          db.insert(decisions).values({ personId, day, document, updatedAt: now }).onConflictDoNothing(),
+          here.db.insert(decisions).values({ siteId, personId, day, document, updatedAt: now }).onConflictDoNothing(),
         ),
       ]),
   )
@@ -105,35 +112,44 @@ export type WholeEnding = Pick<WholeRest, 'postures' | 'routines' | 'house'> & {
 }
 
 /** Puts everything on its place at once; what is there already stays as it is. What of it came in. */
-export async function endWhole(db: Database, rest: WholeEnding, mark: string, now: string): Promise<WholeEnd> {
+export async function endWhole(here: Here, rest: WholeEnding, mark: string, now: string): Promise<WholeEnd> {
+  const siteId = here.site
   const library = rest.postures.map(({ id, document }) =>
-    db.insert(postures).values({ id, document, updatedAt: now }).onConflictDoNothing().returning({ id: postures.id }),
+    here.db
+      .insert(postures)
+      .values({ id, siteId, document, updatedAt: now })
+      .onConflictDoNothing()
+      .returning({ id: postures.id }),
   )
   const classes = rest.plans.map(({ groupId, posture, document }) =>
-    db
+    here.db
       .insert(plans)
-      .values({ id: crypto.randomUUID(), groupId, posture, document, updatedAt: now })
+      .values({ id: crypto.randomUUID(), siteId, groupId, posture, document, updatedAt: now })
       .onConflictDoNothing()
       .returning({ id: plans.id }),
   )
   const ways = rest.routines.map(({ id, document }) =>
-    db.insert(routines).values({ id, document, updatedAt: now }).onConflictDoNothing().returning({ id: routines.id }),
+    here.db
+      .insert(routines)
+      .values({ id, siteId, document, updatedAt: now })
+      .onConflictDoNothing()
+      .returning({ id: routines.id }),
   )
   const hours = rest.lessons.map(({ groupId, day, document }) =>
-    db
+    here.db
       .insert(lessons)
-      .values({ id: crypto.randomUUID(), groupId, day, document, updatedAt: now })
+      .values({ id: crypto.randomUUID(), siteId, groupId, day, document, updatedAt: now })
       .onConflictDoNothing()
       .returning({ id: lessons.id }),
   )
-  const house = rest.house ? [putSiteHouse(db, rest.house, 0)] : []
-  const arrived = db
+  const house = rest.house ? [putSiteHouse(here, rest.house, 0)] : []
+  const arrived = here.db
     .update(people)
     .set({ deletedAt: null })
-    .where(eq(people.deletedAt, mark))
+    .where(inSite(here, people, eq(people.deletedAt, mark)))
     .returning({ id: people.id })
   const parts = [[arrived], library, classes, ways, hours, house]
-  const answers = (await allOrNone(db, parts.flat())) as unknown[][]
+  const answers = (await allOrNone(here, parts.flat())) as unknown[][]
   /** How many rows of a part came in. */
   const count = (part: number) => {
     const from = parts.slice(0, part).flat().length
