@@ -61,13 +61,13 @@ test('people move between lanes by key and by hand, a level is changed, and the 
   }
   await change('Step', '100')
   await change('Knees', '20')
-  await expect(lane(page, 2).getByText(/^This step takes the knee to \d+°\.$/)).toBeVisible()
+  await expect(lane(page, 2).getByText(/^With this step the knee goes .+ \(\d+°\)\.$/)).toBeVisible()
   await change('Step', '50')
   await change('Weight on the named foot', '55')
-  await expect(lane(page, 2).getByText(/^This step takes the knee/)).toBeHidden()
+  await expect(lane(page, 2).getByText(/^With this step the knee/)).toBeHidden()
   await lane(page, 2).getByRole('button', { name: 'Done' }).click()
   await expect(lane(page, 2).getByRole('button', { name: /^Odalys steady/ })).toBeVisible()
-  await expect(page.getByRole('button', { name: /^Change level 2/ })).toContainText('knees to 20°')
+  await expect(page.getByRole('button', { name: /^Change level 2/ })).toContainText('knees a quarter down (20°)')
 
   await page.getByRole('button', { name: 'Keep for the class' }).click()
   await expect(page.getByText(/^kept /)).toBeVisible()

@@ -7,10 +7,12 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter'
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
+import { readHouse } from '@/keeping/house'
 import { Fresh } from '@/ui/places/Fresh'
 import { UnsentNote } from '@/ui/places/UnsentNote'
 import { LIGHT_SCRIPT } from '@/ui/theme/light-script'
 import { ThemeFrame } from '@/ui/theme/ThemeFrame'
+import { WordsFrame } from '@/ui/words/WordsFrame'
 import { ENGLISH } from '@/words/language'
 
 export const metadata: Metadata = {
@@ -23,6 +25,8 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
 export default async function Layout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? undefined
+  // A page says itself what it cannot read.
+  const { bends } = await readHouse().catch(() => ({ bends: {} }))
   return (
     <html lang="en" suppressHydrationWarning>
       <head>
@@ -35,8 +39,10 @@ export default async function Layout({ children }: { children: ReactNode }) {
         </a>
         <AppRouterCacheProvider options={{ enableCssLayer: true }}>
           <ThemeFrame>
-            <UnsentNote />
-            {children}
+            <WordsFrame bends={bends}>
+              <UnsentNote />
+              {children}
+            </WordsFrame>
           </ThemeFrame>
           <Fresh />
         </AppRouterCacheProvider>

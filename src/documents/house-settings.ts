@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { SCHOOL_IDS, type SchoolId } from '@/core'
+import { type BendsDocument, bendsDocument } from './bends'
 import { type HouseWays, houseWays } from './choices-document'
 import { type DayRulesDocument, dayRulesDocument } from './day-rules'
 import { filledText, list, number, oneOf, text } from './fields'
@@ -18,6 +19,8 @@ export const houseSettings = z.object({
   /** What a bad day lowers, otherwise than the defaults. */
   days: dayRulesDocument.default({}),
   units: oneOf(['metric', 'imperial']).default('metric'),
+  /** How deep a knee bends, in its own words. */
+  bends: bendsDocument.default({}),
   /** The frame that bench and class begin with. */
   school: oneOf(SCHOOL_IDS).default('therapeutic'),
   /** How one goes from stance to stance, otherwise than the schools do. */
@@ -37,6 +40,7 @@ export type HouseChoices = Hall & {
   days: DayRulesDocument
   signs: string[]
   units: 'metric' | 'imperial'
+  bends: BendsDocument
   school: SchoolId
   ways: HouseWays
   practice: PracticeDocument

@@ -305,6 +305,7 @@ describe('the house', () => {
       days: {},
       signs: ['grips the chair'],
       units: 'imperial',
+      bends: {},
       name: 'Low Hall',
       chairs: 0,
       roomM: [6, 8],

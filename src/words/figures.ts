@@ -1,10 +1,22 @@
 import { DEG, type Figure } from '@/core'
+import { type Bend, bendOf } from '@/documents/bends'
 import { ENGLISH, type Words } from './language'
 
 /** Figures as a sentence says them: rounded to what a hand or an eye can set. */
 
 export const sayDegrees = (radians: number, words: Words = ENGLISH): string =>
   words.say('figures.degrees', { n: words.number(radians / DEG) })
+
+/** How deep, as one says it aloud: soft, a third down. */
+export const sayDepth = (bend: Bend, words: Words = ENGLISH): string =>
+  words.bends[bend] || words.say(`figures.bends.${bend}`)
+
+/** The bend of a knee as one says it, its degrees behind it. */
+export const sayBend = (radians: number, words: Words = ENGLISH): string =>
+  words.say('figures.bend', {
+    depth: sayDepth(bendOf(Math.round(radians / DEG)), words),
+    angle: sayDegrees(radians, words),
+  })
 
 export const sayPercent = (share: number, words: Words = ENGLISH): string =>
   words.say('figures.percent', { n: words.number(share * 100) })

@@ -1,4 +1,5 @@
 import { createTranslator } from 'use-intl/core'
+import type { BendsDocument } from '@/documents/bends'
 import { en } from './en'
 import { es } from './es'
 
@@ -19,6 +20,8 @@ export type Words = {
   number: (value: number, digits?: number) => string
   /** A day (YYYY-MM-DD) as people say it; with the year where it is another than the given one. */
   day: (day: string, year?: string) => string
+  /** How deep a knee bends, in a house's own words. */
+  bends: BendsDocument
 }
 
 const MESSAGES: Record<Language, Tree> = { en, es }
@@ -54,6 +57,7 @@ function makeWords(language: Language): Words {
   const dayFormat = { day: 'numeric', month: 'long', timeZone: 'UTC' } as const
   return {
     language,
+    bends: {},
     say: (key, values) => translate(key as never, values as never),
     has: (key) => translate.has(key as never),
     // A rounded -0 is 0; a minus is as wide as a plus.
@@ -80,6 +84,10 @@ export function wordsIn(language: Language): Words {
   made.set(language, words)
   return words
 }
+
+/** The same, with a house's own words for how deep a knee bends. */
+export const withBends = (words: Words, bends: BendsDocument): Words =>
+  Object.keys(bends).length > 0 ? { ...words, bends } : words
 
 /** What everything is said in until a language can be chosen; documents stay in it. */
 export const ENGLISH = wordsIn('en')

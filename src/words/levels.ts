@@ -1,5 +1,5 @@
 import { DEG, type LevelChange, listLevelChanges, type Measures, PROPORTIONS } from '@/core'
-import { sayDegrees, sayPercent } from './figures'
+import { sayBend, sayDegrees, sayPercent } from './figures'
 import { ENGLISH, type Words } from './language'
 
 /** A level as a teacher says it: a title of few words, and a sentence that can be spoken to a room. */
@@ -44,7 +44,7 @@ function sayStep(level: Measures, taught: Measures, words: Words): string | null
 const sayKnees = ({ kneeFlexion }: Measures, words: Words) =>
   kneeFlexion < SOFT
     ? words.say('levels.knees.soft')
-    : words.say('levels.knees.bent', { bend: sayDegrees(kneeFlexion, words) })
+    : words.say('levels.knees.bent', { bend: sayBend(kneeFlexion, words) })
 
 const isEven = ({ ownLoad }: Measures) => Math.abs(ownLoad - 0.5) < 0.005
 

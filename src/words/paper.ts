@@ -1,5 +1,5 @@
 import { type Body, DEG, otherSide, SIDES, type Side, type Stance } from '@/core'
-import { sayDegrees, sayPercent } from './figures'
+import { sayBend, sayPercent } from './figures'
 import { ENGLISH, type Words } from './language'
 import { capital } from './lists'
 import { type LengthUnit, metresIn } from './units'
@@ -65,7 +65,7 @@ export function sayStanding(stance: Stance, flexion: number, words: Words = ENGL
           share: sayPercent(Math.max(left, 1 - left), words),
           foot: say(`lay.feet.${left > 0.5 ? 'left' : 'right'}`, words),
         })
-  return say('card.standing', words, { weight, knees: sayDegrees(flexion, words) })
+  return say('card.standing', words, { weight, knees: sayBend(flexion, words) })
 }
 
 /** What the hands do, as far as it keeps somebody up. */

@@ -11,9 +11,9 @@ import { SIMPLE_TESTS } from '@/records/simple-tests'
 import { anyPerson, anyStance } from '@/testing/arbitrary'
 import { en } from './en'
 import { es } from './es'
-import { sayCentimetres, sayDegrees } from './figures'
+import { sayBend, sayCentimetres, sayDegrees } from './figures'
 import { sayFinding, sayHeading, sayHouseRule, sayHouseSource, sayRule } from './findings'
-import { LANGUAGES, wordsIn } from './language'
+import { LANGUAGES, withBends, wordsIn } from './language'
 import { sayLimit, sayLimitShort } from './limits'
 import { listWatch, readTexts, sayPosture, saySchool } from './postures'
 import { sayCaution, sayComplaint, sayCondition, sayFamily, sayLookAt, sayReference, saySign, sayTest } from './records'
@@ -42,6 +42,30 @@ function namesOf(elements: readonly Element[]): string[] {
 
 const ENGLISH = new Map(flatten(en))
 const sorted = (names: readonly string[]) => [...new Set(names)].sort()
+
+describe('how deep a knee bends', () => {
+  it('is said by the degrees that stand beside it, in the house’s own words where it has some', () => {
+    const said = [0, 7.4, 7.6, 17, 18, 27, 28, 41.4, 42, 57, 58, 120].map((degrees) =>
+      sayBend((degrees * Math.PI) / 180),
+    )
+    expect(said).toEqual([
+      'unlocked (0°)',
+      'unlocked (7°)',
+      'soft (8°)',
+      'soft (17°)',
+      'a quarter down (18°)',
+      'a quarter down (27°)',
+      'a third down (28°)',
+      'a third down (41°)',
+      'half down (42°)',
+      'half down (57°)',
+      'low (58°)',
+      'low (120°)',
+    ])
+    const own = withBends(wordsIn('en'), { third: 'on the stool', low: '' })
+    expect([sayBend(0.6, own), sayBend(1.2, own)]).toEqual(['on the stool (34°)', 'low (69°)'])
+  })
+})
 
 describe('the messages', () => {
   it('can be read', () => {

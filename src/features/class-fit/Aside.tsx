@@ -3,8 +3,9 @@
 import { useDroppable } from '@dnd-kit/core'
 import { type Analysis, type Measures, measureStance, type Stance } from '@/core'
 import type { Posture } from '@/documents/posture-document'
+import { useWords } from '@/ui/words/WordsFrame'
 import { sayFewer, sayMore } from '@/words/class'
-import { ENGLISH } from '@/words/language'
+import { ENGLISH, type Words } from '@/words/language'
 import { sayLevel } from '@/words/levels'
 import { sayBinding, sayBoundBy, sayToday } from '@/words/limits'
 import { listWatch } from '@/words/postures'
@@ -19,6 +20,7 @@ type AsideProps = { state: Class; posture: Posture; onStep: (id: string, by: 1 |
 
 /** Beside the lanes: who has a form of their own or sits, what one level more or less would come to, what to watch. */
 export function Aside({ state, posture, onStep }: AsideProps) {
+  const words = useWords()
   const { setNodeRef, isOver } = useDroppable({ id: 'aside' })
   const { standing: placed, layout } = state
   const aside = placed.filter(({ place }) => place === 'aside')
@@ -36,7 +38,7 @@ export function Aside({ state, posture, onStep }: AsideProps) {
                 <ul>
                   <PersonInLane placed={one} onStep={onStep} />
                 </ul>
-                <p>{sayAside(one, state.measures)}</p>
+                <p>{sayAside(one, state.measures, words)}</p>
               </li>
             ))}
           </ul>
@@ -70,7 +72,7 @@ export function Aside({ state, posture, onStep }: AsideProps) {
 }
 
 /** Why somebody is aside, and what they do. */
-function sayAside({ member, kind, stance, analysis, joined }: Placed, taught: Measures): string {
+function sayAside({ member, kind, stance, analysis, joined }: Placed, taught: Measures, words: Words): string {
   const { today, limits } = member.person
   const why =
     today !== null
@@ -81,7 +83,7 @@ function sayAside({ member, kind, stance, analysis, joined }: Placed, taught: Me
           .join('; ')
   const form =
     kind === 'own' && stance && analysis
-      ? sayOwn(stance, analysis, taught)
+      ? sayOwn(stance, analysis, taught, words)
       : kind === 'seated' || kind === 'none'
         ? ENGLISH.say(`class.aside.${kind}`)
         : ''
@@ -90,7 +92,7 @@ function sayAside({ member, kind, stance, analysis, joined }: Placed, taught: Me
 }
 
 /** A form of their own as a level is said. */
-function sayOwn(stance: Stance, { pose, legs }: Analysis, taught: Measures): string {
+function sayOwn(stance: Stance, { pose, legs }: Analysis, taught: Measures, words: Words): string {
   const flexion = { left: legs.left.flexion, right: legs.right.flexion }
-  return sayLevel(measureStance(stance, pose.body, stance.side ?? 'left', flexion), taught).sentence
+  return sayLevel(measureStance(stance, pose.body, stance.side ?? 'left', flexion), taught, words).sentence
 }

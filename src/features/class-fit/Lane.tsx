@@ -14,9 +14,10 @@ import {
   type Stance,
 } from '@/core'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
+import { useWords } from '@/ui/words/WordsFrame'
 import { sayLane } from '@/words/class'
-import { sayDegrees } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
+import { sayBend } from '@/words/figures'
+import type { Words } from '@/words/language'
 import { sayNote } from '@/words/variants'
 import styles from './class-fit.module.css'
 import { LevelEditor } from './LevelEditor'
@@ -42,6 +43,7 @@ type LaneProps = {
 export function Lane({ at, level, posture, taught, side, people, onStep, onEdit }: LaneProps) {
   const { setNodeRef, isOver } = useDroppable({ id: String(at) })
   const [editing, setEditing] = useState(false)
+  const words = useWords()
   const stance = useMemo(() => layOut(level.candidate.measures, MIDDLING, side), [level, side])
   const asTaught = useMemo(() => layOut(taught, MIDDLING, side), [taught, side])
   const note = sayNote({ givesUp: findGivenUp(MIDDLING, asTaught, stance) }, posture)
@@ -76,7 +78,7 @@ export function Lane({ at, level, posture, taught, side, people, onStep, onEdit 
             </Button>
           )}
           {level.edited && !isAsSaid(MIDDLING, stance) && (
-            <p className={styles.deeper}>{sayDeeper(level.candidate.measures, stance)}</p>
+            <p className={styles.deeper}>{sayDeeper(level.candidate.measures, stance, words)}</p>
           )}
         </div>
         <SmallFloor body={MIDDLING} stance={stance} over={asTaught} width={92} height={104} />
@@ -92,10 +94,10 @@ export function Lane({ at, level, posture, taught, side, people, onStep, onEdit 
 }
 
 /** A level that was changed by hand into what its step doesn't allow. */
-function sayDeeper({ kneeFlexion }: Measures, stance: Stance): string {
+function sayDeeper({ kneeFlexion }: Measures, stance: Stance, words: Words): string {
   const deeper = calcDeeperBend(MIDDLING, stance)
-  if (deeper === null) return ENGLISH.say('class.lane.notStood')
-  return ENGLISH.say('class.lane.deeper', { angle: sayDegrees(kneeFlexion + deeper) })
+  if (deeper === null) return words.say('class.lane.notStood')
+  return words.say('class.lane.deeper', { bend: sayBend(kneeFlexion + deeper, words) })
 }
 
 const spare = ({ passes, analysis }: Placed) =>

@@ -96,7 +96,7 @@ describe('a class', () => {
       expect(lane(1).queryAllByRole('button', { name: /^\S+ (nearly|not like this)/ }).length).toBeGreaterThan(0),
     )
     await user.click(lane(1).getByRole('button', { name: 'Done' }))
-    expect(button(/^Change level 1/).textContent).toMatch(/knees to 70°/)
+    expect(button(/^Change level 1/).textContent).toMatch(/knees low \(70°\)/)
     expectReadable()
   })
 

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { type Candidate, listCandidates, type Measures, readAsTaught, type Taught } from '@/core'
 import { type HouseWays, toChoices } from '@/documents/choices-document'
 import type { ClassPlan } from '@/keeping/plans'
+import { useWords } from '@/ui/words/WordsFrame'
 import { type LevelWords, sayLevels } from '@/words/levels'
 import { startClassFit } from '@/workers/fit'
 import { useWaysIn } from '@/workers/use-ways-in'
@@ -28,6 +29,7 @@ const REST = 150
 export function useClass(members: readonly Member[], choosing: Choosing, kept: ClassPlan | null, ways: HouseWays) {
   const { group, posture, school, side, most, chairs } = choosing
   const measures = posture.measures[school]
+  const words = useWords()
   const taught: Taught = useMemo(() => ({ posture: posture.id, side, keeps: posture.keeps }), [posture, side])
   const asTaught = useMemo(() => listCandidates(measures, posture.keeps)[0] as Candidate, [measures, posture])
   /** Every layout since this was opened; the last is shown. */
@@ -110,12 +112,13 @@ export function useClass(members: readonly Member[], choosing: Choosing, kept: C
 
   const levels: Level[] = useMemo(() => {
     if (!layout) return []
-    const words = sayLevels(
+    const said = sayLevels(
       layout.levels.map(({ candidate }) => candidate.measures),
       measures,
+      words,
     )
-    return layout.levels.map((level, i) => ({ ...level, words: words[i] as LevelWords }))
-  }, [layout, measures])
+    return layout.levels.map((level, i) => ({ ...level, words: said[i] as LevelWords }))
+  }, [layout, measures, words])
   const put = useMemo(
     () =>
       layout

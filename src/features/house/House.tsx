@@ -15,6 +15,7 @@ import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { UndoSnack } from '@/ui/words/UndoSnack'
 import { ENGLISH } from '@/words/language'
 import { saySchool, saySchoolBecause } from '@/words/postures'
+import { Bends } from './Bends'
 import { DayRules } from './DayRules'
 import { HallPart } from './HallPart'
 import styles from './house.module.css'
@@ -108,6 +109,7 @@ export function House({ settings: first }: { settings: HouseSettings }) {
             ))}
           </p>
         </section>
+        <Bends draft={draft} change={change} />
         <section aria-label={say('groups.label')}>
           <h2>{say('groups.label')}</h2>
           <p>

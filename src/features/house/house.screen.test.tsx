@@ -140,4 +140,32 @@ describe('the house', () => {
     await openPage('/?group=slack-tide')
     expect(screen.getByText(/chairs? more than the house has\.$/)).toBeTruthy()
   })
+
+  it('says how deep a knee bends in its own words, on bench and card; emptied, in the usual ones', async () => {
+    const said = async () => {
+      cleanup()
+      await openPage('/bench?person=isolde-farrant&posture=bow&school=therapeutic')
+      return (await screen.findByText(/rear knee bent|knees? bent/)).textContent
+    }
+    const card = async () => {
+      const { sheets } = await makeSheets(readAsked({ as: 'card', person: 'isolde-farrant' }))
+      return [...JSON.stringify(sheets).matchAll(/"text":"([^"]*)"/g)].map(([, text]) => text).join(' ')
+    }
+    expect(await said()).toMatch(/°, a quarter down,/)
+    expect(await card()).toMatch(/; knees a quarter down \(\d+°\)/)
+    for (const [word, usual] of [
+      ['as if on a tall stool', false],
+      ['', true],
+    ] as const) {
+      cleanup()
+      await openPage('/house')
+      await set(/^18° to 28°/, word)
+      await set(/^8° to 18°/, word)
+      await waitFor(() => expect(keep().disabled).toBe(false))
+      await user.click(keep())
+      await waitFor(async () => expect((await readHouse()).bends).toEqual(usual ? {} : { soft: word, quarter: word }))
+      expect(/a quarter down/.test((await said()) ?? '')).toBe(usual)
+      expect(/as if on a tall stool \(\d+°\)/.test(await card())).toBe(!usual)
+    }
+  })
 })

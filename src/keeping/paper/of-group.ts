@@ -27,6 +27,7 @@ import { listLessons } from '../lessons'
 import { listOwn } from '../library'
 import { listPlans } from '../plans'
 import { listRoutines } from '../routines'
+import { readWords } from '../words'
 import type { PrintRequest } from './asked'
 import { withWayIn } from './way-in'
 
@@ -83,7 +84,7 @@ export async function printClass(asked: PrintRequest & { group: string; posture:
           ]
         : [],
     )
-    return { title, sheets: cardSheets(cards, unit, size) }
+    return { title, sheets: cardSheets(cards, unit, size, await readWords()) }
   }
   if (as === 'tape' || as === 'plan') {
     const level = plan.levels[asked.of]

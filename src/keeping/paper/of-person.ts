@@ -22,6 +22,7 @@ import { today } from '../clock'
 import { readHouse } from '../house'
 import { listOwn } from '../library'
 import { readWeeks } from '../weeks'
+import { readWords } from '../words'
 import type { PrintRequest } from './asked'
 import { withWayIn } from './way-in'
 
@@ -83,6 +84,7 @@ export async function printPerson(
 ): Promise<{ title: string; sheets: Sheet[] }> {
   const { name, helper, orders, isUnasked, stoods } = await listPrintable(asked.person)
   const { as, size, unit, counts } = asked
+  const words = await readWords()
   if (as === 'clinician')
     return { title: name, sheets: clinicianSheets(await readClinician(asked.person, stoods), size) }
   const stood = stoods[asked.of] ?? stoods[0]
@@ -103,9 +105,14 @@ export async function printPerson(
   const sheets: Record<'tape' | 'plan' | 'card' | 'home', () => Sheet[]> = {
     tape: () => cutTrueSize(drawStood(stood, 1, true), title, size),
     plan: () => [planSheet({ ...stood, title }, unit, size)],
-    card: () => cardSheets([card], unit, size),
+    card: () => cardSheets([card], unit, size, words),
     home: () => [
-      homeSheet({ ...card, stances: twoOf(stoods, stood).map((one) => withWayIn(one, one.choices)) }, unit, size),
+      homeSheet(
+        { ...card, stances: twoOf(stoods, stood).map((one) => withWayIn(one, one.choices)) },
+        unit,
+        size,
+        words,
+      ),
     ],
   }
   return { title, sheets: sheets[as as keyof typeof sheets]() }

@@ -1,6 +1,8 @@
 import { render, waitFor } from '@testing-library/react'
 import type { ReactNode } from 'react'
+import { readHouse } from '@/keeping/house'
 import { ThemeFrame } from '@/ui/theme/ThemeFrame'
+import { WordsFrame } from '@/ui/words/WordsFrame'
 import { settle } from './act'
 import { router } from './navigation'
 import { findRoute } from './routes'
@@ -18,12 +20,14 @@ export async function openPage(path: string): Promise<void> {
   const { default: make } = await load()
   const page = async () => (
     <ThemeFrame>
-      {
-        await make({
-          params: Promise.resolve(params),
-          searchParams: Promise.resolve(Object.fromEntries(url.searchParams)),
-        })
-      }
+      <WordsFrame bends={(await readHouse()).bends}>
+        {
+          await make({
+            params: Promise.resolve(params),
+            searchParams: Promise.resolve(Object.fromEntries(url.searchParams)),
+          })
+        }
+      </WordsFrame>
     </ThemeFrame>
   )
   const { container, rerender } = render(await page())

@@ -1,9 +1,12 @@
 'use client'
 
 import { DEG, type Side } from '@/core'
+import { bendOf } from '@/documents/bends'
 import type { StanceBody } from '@/documents/stance-document'
 import { bodyOf } from '@/documents/to-core'
 import { NumberWord } from '@/ui/words/NumberWord'
+import { useWords } from '@/ui/words/WordsFrame'
+import { sayDepth } from '@/words/figures'
 import { metresIn, stepOf } from '@/words/units'
 import {
   frontSide,
@@ -97,10 +100,12 @@ export function KneeBend() {
   const asked = stance.height?.kneeFlexionDeg ?? reached ?? 0
   const set = (next: number) => setStance((s) => setKneeBend(s, next))
   const label = `Bend of the ${leg} knee`
+  const words = useWords()
   return (
     <>
       <NumberWord label={label} value={asked} unit="°" step={1} min={0} max={140} onChange={set} {...drag} />
-      {reached !== undefined && Math.abs(reached - asked) >= 1 && ` (here ${Math.round(reached)}°)`}
+      {reached !== undefined && Math.abs(reached - asked) >= 1 && ` (here ${Math.round(reached)}°)`},{' '}
+      {sayDepth(bendOf(Math.round(reached ?? asked)), words)}
     </>
   )
 }

@@ -1,0 +1,43 @@
+import { BENDS, type Bend, bendRange } from '@/documents/bends'
+import type { HouseChoices } from '@/documents/house-settings'
+import { TypedField } from '@/ui/words/TypedField'
+import { ENGLISH } from '@/words/language'
+import styles from './house.module.css'
+
+type BendsProps = { draft: Pick<HouseChoices, 'bends'>; change: (part: Partial<HouseChoices>) => void }
+
+const say = (key: string, values?: Record<string, number>) => ENGLISH.say(`places.house.bends.${key}`, values)
+
+function sayRange(bend: Bend): string {
+  const [from, to] = bendRange(bend)
+  if (to === null) return say('from', { from })
+  return from === 0 ? say('under', { to }) : say('range', { from, to })
+}
+
+/** What this house calls how deep a knee bends: the usual words stand in what it left empty. */
+export function Bends({ draft: { bends }, change }: BendsProps) {
+  const put = (bend: Bend, typed: string) => {
+    const { [bend]: _, ...others } = bends
+    const word = typed.trim()
+    change({ bends: word ? { ...others, [bend]: word } : others })
+  }
+  return (
+    <section aria-label={say('label')}>
+      <h2>{say('label')}</h2>
+      <p>{say('text')}</p>
+      {BENDS.map((bend) => (
+        <p key={bend} className={styles.named}>
+          <label>
+            {sayRange(bend)}{' '}
+            <TypedField
+              value={bends[bend] ?? ''}
+              placeholder={ENGLISH.say(`figures.bends.${bend}`)}
+              maxLength={40}
+              onTyped={(typed) => put(bend, typed)}
+            />
+          </label>
+        </p>
+      ))}
+    </section>
+  )
+}
