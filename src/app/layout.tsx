@@ -7,6 +7,7 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter'
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
+import { preload } from 'react-dom'
 import { readHouse } from '@/keeping/house'
 import { Fresh } from '@/ui/places/Fresh'
 import { UnsentNote } from '@/ui/places/UnsentNote'
@@ -14,6 +15,17 @@ import { LIGHT_SCRIPT } from '@/ui/theme/light-script'
 import { ThemeFrame } from '@/ui/theme/ThemeFrame'
 import { WordsFrame } from '@/ui/words/WordsFrame'
 import { ENGLISH } from '@/words/language'
+
+const FONTS = [
+  new URL(
+    '@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2',
+    import.meta.url,
+  ),
+  new URL(
+    '@fontsource-variable/atkinson-hyperlegible-mono/files/atkinson-hyperlegible-mono-latin-wght-normal.woff2',
+    import.meta.url,
+  ),
+]
 
 export const metadata: Metadata = {
   title: 'Nivrel',
@@ -24,6 +36,8 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
 export default async function Layout({ children }: { children: ReactNode }) {
+  // Letters that come late would move what is read already.
+  for (const font of FONTS) preload(font.href, { as: 'font', type: 'font/woff2', crossOrigin: 'anonymous' })
   const nonce = (await headers()).get('x-nonce') ?? undefined
   // A page says itself what it cannot read.
   const { bends } = await readHouse().catch(() => ({ bends: {} }))

@@ -1,7 +1,7 @@
 'use client'
 
 import { DndContext, type DragEndEvent, MouseSensor, TouchSensor, useSensor, useSensors } from '@dnd-kit/core'
-import type { ReactNode } from 'react'
+import { Fragment, type ReactNode } from 'react'
 import type { Measures } from '@/core'
 import type { Posture } from '@/documents/posture-document'
 import { sayPosture } from '@/words/postures'
@@ -70,7 +70,8 @@ export function Hall({ state, posture, measures, stale, children }: HallProps) {
               />
             ))}
           </div>
-          {children}
+          {/* Before the lanes it stands in their place: it comes anew under them, it does not move. */}
+          <Fragment key={levels.length > 0 ? 'under lanes' : 'alone'}>{children}</Fragment>
         </div>
         <Aside state={state} posture={posture} onStep={step} />
       </div>
