@@ -57,7 +57,7 @@ export function Aside({ state, posture, onStep }: AsideProps) {
         </section>
       )}
       {(watched.length > 0 || forAll.length > 0) && (
-        <section aria-label="Watch">
+        <section key={layout ? 'under what they do' : 'alone'} aria-label="Watch">
           <h2>Watch</h2>
           {forAll.length > 0 && <p>Everybody: {forAll.join(', ')}.</p>}
           {watched.map(({ member }) => (

@@ -22,21 +22,19 @@ export function Bends({ draft: { bends }, change }: BendsProps) {
     change({ bends: word ? { ...others, [bend]: word } : others })
   }
   return (
-    <section aria-label={say('label')}>
+    <section className={styles.bends} aria-label={say('label')}>
       <h2>{say('label')}</h2>
       <p>{say('text')}</p>
       {BENDS.map((bend) => (
-        <p key={bend} className={styles.named}>
-          <label>
-            {sayRange(bend)}{' '}
-            <TypedField
-              value={bends[bend] ?? ''}
-              placeholder={ENGLISH.say(`figures.bends.${bend}`)}
-              maxLength={40}
-              onTyped={(typed) => put(bend, typed)}
-            />
-          </label>
-        </p>
+        <label key={bend}>
+          <span>{sayRange(bend)}</span>
+          <TypedField
+            value={bends[bend] ?? ''}
+            placeholder={ENGLISH.say(`figures.bends.${bend}`)}
+            maxLength={40}
+            onTyped={(typed) => put(bend, typed)}
+          />
+        </label>
       ))}
     </section>
   )

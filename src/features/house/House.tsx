@@ -45,8 +45,8 @@ const PARTS = [
 const say = (key: string) => ENGLISH.say(`places.house.${key}`)
 
 /** Whether the house does anything besides its rules otherwise than usual. */
-const isOwn = ({ days, ways, practice, signs, emergency }: HouseChoices): boolean =>
-  [days, ways, practice, signs].some((part) => Object.keys(part).length > 0) || emergency !== ''
+const isOwn = ({ days, ways, practice, signs, bends, emergency }: HouseChoices): boolean =>
+  [days, ways, practice, signs, bends].some((part) => Object.keys(part).length > 0) || emergency !== ''
 
 /** The house: what everything begins with, and, by a press, its own rules; what a change does is seen before it is kept. */
 export function House({ settings: first }: { settings: HouseSettings }) {
@@ -109,7 +109,6 @@ export function House({ settings: first }: { settings: HouseSettings }) {
             ))}
           </p>
         </section>
-        <Bends draft={draft} change={change} />
         <section aria-label={say('groups.label')}>
           <h2>{say('groups.label')}</h2>
           <p>
@@ -136,6 +135,7 @@ export function House({ settings: first }: { settings: HouseSettings }) {
             ))}
           </section>
         ))}
+        <Bends draft={draft} change={change} />
         <DayRules days={draft.days} onSet={(days) => change({ days })} />
         <Ways ways={draft.ways} onSet={(ways) => change({ ways })} />
         <PracticeRules

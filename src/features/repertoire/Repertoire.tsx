@@ -21,7 +21,7 @@ import { useWaysIn } from '@/workers/use-ways-in'
 import { ChooseTrained, WhatCan } from './Heading'
 import { RepertoireCard } from './RepertoireCard'
 import styles from './repertoire.module.css'
-import { gatherRows, type Row, type Trained, trains } from './rows'
+import { gatherRows, listRows, type Row, type Trained, trains } from './rows'
 import { useRepertoire } from './use-repertoire'
 
 type RepertoireProps = {
@@ -41,7 +41,8 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
   const library = useMemo(() => mergeLibrary(own), [own])
   const body = useMemo(() => bodyOf(person.document), [person])
   const { asked, found, left, failed } = useRepertoire(body.person, library, school, person.decided)
-  const byForm = useMemo(() => gatherRows(asked, found), [asked, found])
+  const rows = useMemo(() => listRows(asked, found), [asked, found])
+  const byForm = useMemo(() => gatherRows(rows), [rows])
   const standing = useMemo(() => FORMS.flatMap((form) => byForm.get(form) ?? NO_ROWS), [byForm])
   // Whether they get there is worked out once it is known what they do.
   const isKnown = left === 0
@@ -61,7 +62,21 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
     }
   }
   const count = (...forms: Form[]) => forms.reduce((sum, form) => sum + (byForm.get(form)?.length ?? 0), 0)
-  const shown = (form: Form) => (byForm.get(form) ?? NO_ROWS).filter(({ posture }) => trains(posture, school, trained))
+  const isTrained = ({ posture }: Row) => trains(posture, school, trained)
+  const shown = (form: Form) => (byForm.get(form) ?? NO_ROWS).filter(isTrained)
+  const card = (row: Row) => (
+    <RepertoireCard
+      key={`${row.posture.id} ${row.sides}`}
+      row={{
+        ...row,
+        found: { ...row.found, verdict: capVerdict(row.found.verdict, person.unanswered.length) },
+      }}
+      body={body}
+      wayIn={waysIn[standing.indexOf(row)]}
+      estimated={estimated}
+      onOpen={() => open(row)}
+    />
+  )
   const unanswered = sayUnanswered(person.unanswered)
   const estimated = isBaseEstimated(body)
   return (
@@ -87,28 +102,16 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
       {person.beginsWithHand && <p className={styles.caution}>{ENGLISH.say('records.falls.begin')}</p>}
       {person.limits.length > 0 && <p className={styles.orders}>{sayAllBound(person.limits)}.</p>}
       <ChooseTrained value={trained} onChoose={setTrained} />
+      {/* While more is found nothing that is there moves: it is sorted once all is known. */}
+      {!isKnown && !failed && <ul className={styles.cards}>{rows.filter(isTrained).map(card)}</ul>}
       {FORMS.map((form) => {
-        const rows = shown(form)
+        const rows = isKnown || failed ? shown(form) : NO_ROWS
         return rows.length === 0 ? null : (
           <section key={form} aria-label={ENGLISH.say(`repertoire.heading.${form}`)}>
             <h2>
               {ENGLISH.say(`repertoire.heading.${form}`)} <small>{rows.length}</small>
             </h2>
-            <ul className={styles.cards}>
-              {rows.map((row) => (
-                <RepertoireCard
-                  key={`${row.posture.id} ${row.sides}`}
-                  row={{
-                    ...row,
-                    found: { ...row.found, verdict: capVerdict(row.found.verdict, person.unanswered.length) },
-                  }}
-                  body={body}
-                  wayIn={waysIn[standing.indexOf(row)]}
-                  estimated={estimated}
-                  onOpen={() => open(row)}
-                />
-              ))}
-            </ul>
+            <ul className={styles.cards}>{rows.map(card)}</ul>
           </section>
         )
       })}

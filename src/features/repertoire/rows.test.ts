@@ -3,7 +3,7 @@ import { resolveBody } from '@/core'
 import { mergeLibrary } from '@/documents/posture-document'
 import { listAsked } from '@/documents/repertoire-document'
 import { findAnswer } from '@/teaching/answer'
-import { gatherRows, trains } from './rows'
+import { gatherRows, listRows, trains } from './rows'
 
 const library = mergeLibrary([])
 const of = (...ids: string[]) => listAsked(library.filter(({ id }) => ids.includes(id)))
@@ -15,10 +15,10 @@ describe('what somebody can do, to choose from', () => {
       ...{ stature: 1.66, mass: 68, sex: 'female', age: 60 },
       limits: { loadMax: { left: loadLeft, right: 1 } },
     })
-    return gatherRows(
-      asked,
-      asked.map(({ posture, side }) => findAnswer(body, { posture, side: side ?? 'left', school: 'therapeutic' }, [])),
+    const found = asked.map(({ posture, side }) =>
+      findAnswer(body, { posture, side: side ?? 'left', school: 'therapeutic' }, []),
     )
+    return gatherRows(listRows(asked, found))
   }
 
   it('is one line for both sides where they are alike, the surest first', () => {
@@ -41,7 +41,7 @@ describe('what somebody can do, to choose from', () => {
   })
 
   it('shows nothing of what is not worked out yet', () => {
-    expect(gatherRows(asked, [null, null, null])).toEqual(new Map())
+    expect(listRows(asked, [null, null, null])).toEqual([])
   })
 
   it('is chosen by what is trained', () => {

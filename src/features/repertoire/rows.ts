@@ -27,16 +27,21 @@ export function trains({ measures }: Posture, school: SchoolId, what: Trained): 
  */
 export type Row = { posture: Posture; sides: 'both' | Side | 'none'; found: Answer; not: Finding | null }
 
-/** What was found so far, the surest first in each form; nothing of what is still worked out. */
-export function gatherRows(asked: readonly Asked<Posture>[], found: readonly (Answer | null)[]): Map<Form, Row[]> {
+/** What was found so far, in the order in which it is asked: nothing of what is still worked out. */
+export function listRows(asked: readonly Asked<Posture>[], found: readonly (Answer | null)[]): Row[] {
   const known = new Map<string, Row[]>()
   asked.forEach(({ posture, side }, i) => {
     const one = found[i]
     const rows = known.get(posture.id) ?? []
     if (one) known.set(posture.id, [...rows, { posture, sides: side ?? 'none', found: one, not: null }])
   })
+  return [...known.values()].flatMap(joinSides)
+}
+
+/** Rows by their form, the surest first in each. */
+export function gatherRows(rows: readonly Row[]): Map<Form, Row[]> {
   const byForm = new Map<Form, Row[]>()
-  for (const row of [...known.values()].flatMap(joinSides).toSorted((a, b) => b.found.spare - a.found.spare)) {
+  for (const row of rows.toSorted((a, b) => b.found.spare - a.found.spare)) {
     const { form } = row.found
     byForm.set(form, [...(byForm.get(form) ?? []), row])
   }
