@@ -48,9 +48,26 @@ test.beforeAll(async ({ request, nivrel }) => {
   await request.post('/api/people', { data: { records: [record] }, headers: { origin: nivrel.url } })
 })
 
-test('nothing runs off and nothing is cut from a phone to a tablet on end, a long name among it', async ({ page }) => {
+/** In a page, before anything of it: counts how much of what is shown moves by itself. */
+function countShifts(): void {
+  Object.assign(window, { shifted: 0 })
+  new PerformanceObserver((list) => {
+    for (const entry of list.getEntries() as (PerformanceEntry & { value: number; hadRecentInput: boolean })[])
+      if (!entry.hadRecentInput) (window as unknown as { shifted: number }).shifted += entry.value
+  }).observe({ type: 'layout-shift', buffered: true })
+}
+
+const SHIFTS_MOST = 0.05
+
+test('nothing moves by itself, runs off or is cut from a phone to a tablet on end, a long name among it', async ({
+  page,
+}) => {
+  await page.addInitScript(countShifts)
   for (const path of PAGES) {
+    await page.setViewportSize({ width: 1280, height: 800 })
     await open(page, path)
+    const shifted = await page.evaluate(() => (window as unknown as { shifted: number }).shifted)
+    expect(shifted, `${path} moves by itself`).toBeLessThan(SHIFTS_MOST)
     for (const width of [360, 390, 820]) {
       await page.setViewportSize({ width, height: 840 })
       await expect.poll(() => findCut(page), `${path} at ${width}`).toEqual({ wide: 0, cut: [] })
