@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import type { LessonDocument } from '@/documents/lesson-document'
 import type { Lesson } from '@/keeping/lessons'
 import { ask } from '@/ui/api/ask'
@@ -65,8 +65,9 @@ export function useSavedLesson(group: string, day: string, first: readonly Lesso
       .catch(() => {})
   }
   const place = placeOf(group, day)
+  // Before it is seen: else an empty hour would stand there for a moment.
   // biome-ignore lint/correctness/useExhaustiveDependencies: opened once for each place
-  useEffect(() => {
+  useLayoutEffect(() => {
     saver.current?.flush()
     open(place, { group, day })
   }, [place])
