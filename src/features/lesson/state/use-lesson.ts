@@ -1,4 +1,4 @@
-import { useEffect, useLayoutEffect, useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { LessonDocument } from '@/documents/lesson-document'
 import type { Lesson } from '@/keeping/lessons'
 import { ask } from '@/ui/api/ask'
@@ -12,10 +12,16 @@ const REST_MS = 300
 
 export const placeOf = (group: string, day: string): string => `${group} ${day}`
 
+const findAt = (lessons: readonly Lesson[], place: string): Lesson | undefined =>
+  lessons.find((one) => placeOf(one.group, one.day) === place)
+
 /** The lesson of a group and a day, saved as it changes; nothing is kept for a day before something is changed. */
 export function useSavedLesson(group: string, day: string, first: readonly Lesson[]) {
   const [known, setKnown] = useState(first)
   const [state, setState] = useState<SaveState<Lesson>>(SAVED)
+  const place = placeOf(group, day)
+  // There before it is first seen: else an empty hour would stand there for a moment.
+  useState(() => openLesson(place, findAt(first, place)?.document ?? EMPTY))
   const all = useRef(known)
   all.current = known
   const saver = useRef<Saver<LessonDocument, Lesson>>(null as never)
@@ -25,7 +31,7 @@ export function useSavedLesson(group: string, day: string, first: readonly Lesso
       saved,
     ])
   const open = (which: string, of: { group: string; day: string }) => {
-    const there = all.current.find((one) => placeOf(one.group, one.day) === which)
+    const there = findAt(all.current, which)
     const mine: Saver<LessonDocument, Lesson> = new Saver<LessonDocument, Lesson>(
       {
         what: `lesson ${which}`,
@@ -52,8 +58,7 @@ export function useSavedLesson(group: string, day: string, first: readonly Lesso
     // What the page before sent while it was left may arrive only now.
     awaitSent(
       `lesson ${which}`,
-      async () =>
-        (await ask<Lesson[]>('/api/lessons', 'GET')).find((one) => placeOf(one.group, one.day) === which) ?? null,
+      async () => findAt(await ask<Lesson[]>('/api/lessons', 'GET'), which) ?? null,
       (found) => found?.revision ?? 0,
     )
       .then((found) => {
@@ -64,10 +69,8 @@ export function useSavedLesson(group: string, day: string, first: readonly Lesso
       })
       .catch(() => {})
   }
-  const place = placeOf(group, day)
-  // Before it is seen: else an empty hour would stand there for a moment.
   // biome-ignore lint/correctness/useExhaustiveDependencies: opened once for each place
-  useLayoutEffect(() => {
+  useEffect(() => {
     saver.current?.flush()
     open(place, { group, day })
   }, [place])
