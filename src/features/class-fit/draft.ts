@@ -1,4 +1,5 @@
 import type { Measures } from '@/core'
+import { readJson, SESSION } from '@/ui/api/shelf'
 import type { Choosing, Layout } from './layout'
 
 /** What a layout is a draft of: the hall, the posture as it is taught, and the plan that was kept when it was made. */
@@ -18,28 +19,14 @@ const unpack = (_: string, value: unknown): unknown => {
 }
 
 /** Keeps how a class stands in this tab, until it is kept for the class: leaving the page loses nothing. */
-export function keepDraft(of: DraftOf, layout: Layout): void {
-  try {
-    sessionStorage.setItem(placeOf(of.choosing), JSON.stringify({ stamp: stampOf(of), layout }, pack))
-  } catch {
-    // Where a browser keeps nothing, the class is fitted anew.
-  }
-}
+export const keepDraft = (of: DraftOf, layout: Layout): boolean =>
+  // Where a browser keeps nothing, the class is fitted anew.
+  SESSION.write(placeOf(of.choosing), JSON.stringify({ stamp: stampOf(of), layout }, pack))
 
 /** The class as it was left; null where it was not, or the posture or the kept plan is another since. */
 export function readDraft(of: DraftOf): Layout | null {
-  try {
-    const kept = JSON.parse(sessionStorage.getItem(placeOf(of.choosing)) ?? 'null', unpack)
-    return kept?.stamp === stampOf(of) ? kept.layout : null
-  } catch {
-    return null
-  }
+  const kept = readJson<{ stamp: string; layout: Layout }>(SESSION, placeOf(of.choosing), unpack)
+  return kept?.stamp === stampOf(of) ? kept.layout : null
 }
 
-export function dropDraft({ choosing }: DraftOf): void {
-  try {
-    sessionStorage.removeItem(placeOf(choosing))
-  } catch {
-    // There is none then.
-  }
-}
+export const dropDraft = ({ choosing }: DraftOf): void => SESSION.remove(placeOf(choosing))

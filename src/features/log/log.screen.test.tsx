@@ -159,6 +159,35 @@ describe('the log at the door', () => {
     expect((await rows())[0]).toMatchObject({ effort: 3, came: true })
   })
 
+  it('is in the file although this browser keeps nothing; without a server it says where the entries are', async () => {
+    const full = vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError')
+    })
+    const { rows } = await openDoor()
+    await user.click(button('Came, Ana Quist'))
+    await waitFor(async () => expect(await rows()).toMatchObject([{ came: true }]))
+    setServerGone(true)
+    await user.click(button('Came, Bo Lind'))
+    expect((await screen.findByRole('alert')).textContent).toMatch(
+      /keeps nothing on this machine.*One entry is on this page/,
+    )
+    setServerGone(false)
+    await waitFor(async () => expect(await rows()).toHaveLength(2), { timeout: 10_000 })
+    await waitFor(() => expect(screen.queryByRole('alert')).toBeNull())
+    full.mockRestore()
+  })
+
+  it('entries on this machine that cannot be read are named, can be taken out, and are in nobody’s way', async () => {
+    localStorage.setItem('nivrel.log', '[{"id":')
+    const { rows } = await openDoor()
+    expect(screen.getByRole('alert').textContent).toMatch(/One entry of the log on this machine cannot be read/)
+    await user.click(button('Came, Ana Quist'))
+    await waitFor(async () => expect(await rows()).toMatchObject([{ came: true }]))
+    await user.click(button('Save them to a file'))
+    expect(screen.queryByRole('alert')).toBeNull()
+    expect(localStorage.getItem('nivrel.log')).toBeNull()
+  })
+
   it('of somebody who was deleted meanwhile is refused: that is not called saved, the others are', async () => {
     const { rows, ana, bo } = await openDoor()
     await takeAway(ana)

@@ -11,6 +11,7 @@ import type { Group } from '@/records/groups'
 import type { KeptRecord } from '@/records/kept-record'
 import { resolveRecord } from '@/records/resolve'
 import { type Done, listDoing } from '@/teaching/practice/doing'
+import { LOCAL } from '@/ui/api/shelf'
 import { ConflictSheet } from '@/ui/people/ConflictSheet'
 import { useRecord } from '@/ui/people/use-record'
 import { PageHead } from '@/ui/places/PageHead'
@@ -56,7 +57,7 @@ export function FullMeasure(props: MeasureProps) {
   const [at, setAt] = useState(0)
   const [by, setBy] = useState('')
   const [told, setTold] = useState<string | null>(null)
-  useEffect(() => setBy(localStorage.getItem(BY) ?? ''), [])
+  useEffect(() => setBy(LOCAL.read(BY) ?? ''), [])
   const resolved = useMemo(() => resolveRecord(record, day, house.rules), [record, day, house])
   const body = useMemo(() => bodyOf(resolved.document), [resolved])
   const postures = useMemo(() => mergeLibrary(own), [own])
@@ -159,7 +160,7 @@ export function FullMeasure(props: MeasureProps) {
                 maxLength={120}
                 onTyped={(text) => {
                   setBy(text)
-                  localStorage.setItem(BY, text)
+                  LOCAL.write(BY, text)
                 }}
               />
             </label>

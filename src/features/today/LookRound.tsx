@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button'
 import { useEffect, useState } from 'react'
+import { LOCAL } from '@/ui/api/shelf'
 import { SEEN_KEY } from '@/ui/theme/light-script'
 import { ENGLISH } from '@/words/language'
 import styles from './today.module.css'
@@ -11,10 +12,11 @@ const say = (key: string) => ENGLISH.say(`today.look.${key}`)
 export function LookRound({ open, onClose }: { open: boolean; onClose: () => void }) {
   // Until the browser says so nobody knows: it has its place, or none, before the first paint (`data-looked`).
   const [isFirst, setFirst] = useState(true)
-  useEffect(() => setFirst(!hasSeen()), [])
+  // Where a browser keeps nothing it is shown each time.
+  useEffect(() => setFirst(LOCAL.read(SEEN_KEY) === null), [])
   if (!open && !isFirst) return null
   const close = () => {
-    markSeen()
+    LOCAL.write(SEEN_KEY, 'yes')
     setFirst(false)
     onClose()
   }
@@ -28,21 +30,4 @@ export function LookRound({ open, onClose }: { open: boolean; onClose: () => voi
       <Button onClick={close}>{say('close')}</Button>
     </section>
   )
-}
-
-/** Where a browser keeps nothing it is shown each time. */
-function hasSeen(): boolean {
-  try {
-    return localStorage.getItem(SEEN_KEY) !== null
-  } catch {
-    return false
-  }
-}
-
-function markSeen(): void {
-  try {
-    localStorage.setItem(SEEN_KEY, 'yes')
-  } catch {
-    // It is there again the next time.
-  }
 }

@@ -1,3 +1,5 @@
+import { readJson, SESSION } from './shelf'
+
 const KEY = 'nivrel.leaving'
 const LOOK_EVERY_MS = 150
 const PATIENCE_MS = 3000
@@ -6,14 +8,14 @@ const PATIENCE_MS = 3000
  * What is sent while a page is left can arrive after the page that comes next was made. The page that is left says here
  * what it sent (never the thing itself), so that the next one looks again.
  */
-export const rememberLeaving = (what: string, revision: number): void =>
-  sessionStorage.setItem(KEY, JSON.stringify({ what, revision }))
+export const rememberLeaving = (what: string, revision: number): boolean =>
+  SESSION.write(KEY, JSON.stringify({ what, revision }))
 
 /** The revision that the page before this one in the tab made of this while it was left; asked once. */
 function takeSent(what: string): number | null {
-  const sent = JSON.parse(sessionStorage.getItem(KEY) ?? 'null') as { what: string; revision: number } | null
+  const sent = readJson<{ what: string; revision: number }>(SESSION, KEY)
   if (sent?.what !== what) return null
-  sessionStorage.removeItem(KEY)
+  SESSION.remove(KEY)
   return sent.revision
 }
 

@@ -1,22 +1,39 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { PINNED, setClock } from '@/testing/clock'
 import { RefusedError } from './ask'
-import { Outbox, type OutboxState } from './outbox'
+import { type Alone, Outbox, type OutboxState } from './outbox'
+import type { Shelf } from './shelf'
 
 beforeEach(() => vi.useFakeTimers())
-afterEach(() => vi.useRealTimers())
+afterEach(() => {
+  vi.useRealTimers()
+  setClock(PINNED.NIVREL_CLOCK)
+})
 
-/** A shelf that outlives the page, a server that can be gone, and what it got. */
+/** A shelf that outlives the page and can be full, a server that can be gone, and what it got. */
 function setUp() {
   const kept = new Map<string, string>()
-  const shelf = {
-    read: (key: string) => kept.get(key) ?? null,
-    write: (key: string, text: string) => void kept.set(key, text),
+  const room = { full: false }
+  const shelf: Shelf = {
+    keys: () => [...kept.keys()],
+    read: (key) => kept.get(key) ?? null,
+    write: (key, text) => {
+      if (!room.full) kept.set(key, text)
+      return !room.full
+    },
+    remove: (key) => void kept.delete(key),
   }
   const server = {
     gone: false,
     refuses: null as string | null,
     got: [] as string[],
     hold: null as Promise<void> | null,
+  }
+  // One window after another, as a browser's locks have it.
+  let turn = Promise.resolve()
+  const alone: Alone = (_, run) => {
+    turn = turn.then(run)
+    return turn
   }
   const states: OutboxState[] = []
   const open = () =>
@@ -30,8 +47,9 @@ function setUp() {
       },
       (state) => states.push(state),
       shelf,
+      alone,
     )
-  return { server, states, open, kept }
+  return { server, states, open, kept, room }
 }
 
 describe('what waits to be sent', () => {
@@ -42,7 +60,7 @@ describe('what waits to be sent', () => {
     box.add(['c'])
     await box.flush()
     expect(server.got).toEqual(['a', 'b', 'c'])
-    expect(states.at(-1)).toEqual({ waiting: 0, refused: null })
+    expect(states.at(-1)).toEqual({ waiting: 0, refused: null, unkept: 0, unreadable: [] })
   })
 
   it('stays on the machine while the server is gone, and goes by itself when it is back', async () => {
@@ -95,7 +113,72 @@ describe('what waits to be sent', () => {
     box.add(['a', 'b', 'c'])
     await box.flush()
     expect(server.got).toEqual(['a', 'c'])
-    expect(states.at(-1)).toEqual({ waiting: 0, refused: 'not b' })
-    expect(JSON.parse(kept.get('log refused') ?? '[]')).toMatchObject([{ value: 'b', reason: 'not b' }])
+    expect(states.at(-1)).toMatchObject({ waiting: 0, refused: 'not b' })
+    expect([...kept].map(([key, text]) => [key.slice(0, 11), JSON.parse(text)])).toEqual([
+      ['log refused', { value: 'b', reason: 'not b' }],
+    ])
+  })
+
+  it('of two windows is sent once and in order, whoever sends it; both know', async () => {
+    const { server, states, open, kept } = setUp()
+    server.gone = true
+    const [one, other] = [open(), open()]
+    for (let n = 0; n < 20; n++) (n % 2 ? one : other).add([`${n}`])
+    await Promise.all([one.flush(), other.flush()])
+    expect([one.waiting.length, other.waiting.length]).toEqual([20, 20])
+    server.gone = false
+    await vi.advanceTimersByTimeAsync(8000)
+    expect(server.got).toEqual(Array.from({ length: 20 }, (_, n) => `${n}`))
+    expect([kept.size, one.waiting, other.waiting]).toEqual([0, [], []])
+    other.tell()
+    expect(states.at(-1)?.waiting).toBe(0)
+  })
+
+  it('is sent although this browser keeps nothing, and it is said as long as it waits', async () => {
+    const { server, states, open, room } = setUp()
+    room.full = true
+    server.gone = true
+    const box = open()
+    box.add(['a', 'b'])
+    await box.flush()
+    expect(states.at(-1)).toMatchObject({ waiting: 2, unkept: 2 })
+    server.gone = false
+    await vi.advanceTimersByTimeAsync(4000)
+    expect([server.got, states.at(-1)]).toMatchObject([['a', 'b'], { waiting: 0, unkept: 0 }])
+  })
+
+  it('that cannot be read stays and is named, the rest goes; taken out it is forgotten', async () => {
+    const { server, states, open, kept } = setUp()
+    kept.set('log', '[{"id":')
+    kept.set('log waits 1', '{"value"')
+    kept.set('log waits 2', '{"value":"b"}')
+    const box = open()
+    await box.flush()
+    expect(server.got).toEqual(['b'])
+    expect(states.at(-1)).toMatchObject({ waiting: 0, unreadable: ['[{"id":', '{"value"'] })
+    box.forgetUnreadable()
+    expect([kept.size, states.at(-1)?.unreadable]).toEqual([0, []])
+  })
+
+  it('from before each entry had a place of its own is sent as well, first', async () => {
+    const { server, open, kept } = setUp()
+    kept.set('log', '[{"id":"x","value":"a"},{"id":"y","value":"b"}]')
+    const box = open()
+    box.add(['c'])
+    await box.flush()
+    expect([server.got, kept.size]).toEqual([['a', 'b', 'c'], 0])
+  })
+
+  it('keeps its order where the clock goes back', async () => {
+    const { server, open } = setUp()
+    server.gone = true
+    const box = open()
+    box.add(['first'])
+    setClock('2026-03-12T10:00:00Z')
+    box.add(['second'])
+    server.gone = false
+    await box.flush()
+    await vi.advanceTimersByTimeAsync(4000)
+    expect(server.got).toEqual(['first', 'second'])
   })
 })

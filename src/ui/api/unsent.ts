@@ -1,4 +1,5 @@
 import { ask, OvertakenError } from './ask'
+import { LOCAL, readJson } from './shelf'
 
 const KEY = 'nivrel.unsent '
 
@@ -8,13 +9,13 @@ export type SaveRequest = { path: string; body: object }
 /** What the server did not take: what it was to go over, how it is sent, and the page that it belongs to. */
 export type Unsent<T> = { value: T; revision: number; request: SaveRequest; href: string; title: string }
 
-/** Keeps on this machine what no server takes, so that a page that is left loses nothing. */
-export const keepUnsent = (what: string, kept: Unsent<unknown>): void =>
-  localStorage.setItem(`${KEY}${what}`, JSON.stringify(kept))
+/** Keeps on this machine what no server takes, so that a page that is left loses nothing; whether it is kept. */
+export const keepUnsent = (what: string, kept: Unsent<unknown>): boolean =>
+  LOCAL.write(`${KEY}${what}`, JSON.stringify(kept))
 
-export const dropUnsent = (what: string): void => localStorage.removeItem(`${KEY}${what}`)
+export const dropUnsent = (what: string): void => LOCAL.remove(`${KEY}${what}`)
 
-const read = <T>(what: string): Unsent<T> | null => JSON.parse(localStorage.getItem(`${KEY}${what}`) ?? 'null')
+const read = <T>(what: string): Unsent<T> | null => readJson(LOCAL, `${KEY}${what}`)
 
 /** What of this the server does not have; null where nothing waits, or the server has it after all. */
 export function readUnsent<T>(what: string, there: T | null): Unsent<T> | null {
@@ -44,7 +45,7 @@ export type Waiting = Pick<Unsent<unknown>, 'href' | 'title'>
  * or somebody else saved meanwhile, and its page asks which of the two.
  */
 export async function sendUnsent(here: string): Promise<Waiting[]> {
-  const waiting = Object.keys(localStorage).filter((key) => key.startsWith(KEY))
+  const waiting = LOCAL.keys().filter((key) => key.startsWith(KEY))
   const left = await Promise.all(
     waiting.map(async (key): Promise<Waiting[]> => {
       const what = key.slice(KEY.length)

@@ -1,6 +1,7 @@
 'use client'
 
 import Button from '@mui/material/Button'
+import { LOCAL } from '@/ui/api/shelf'
 import { LIGHT_KEY } from './light-script'
 import { useTheme } from './use-theme'
 
@@ -9,7 +10,7 @@ export function LightSwitch({ className }: { className?: string }) {
   const next = light === 'dark' ? 'light' : 'dark'
   const turn = () => {
     document.documentElement.dataset.theme = next
-    localStorage.setItem(LIGHT_KEY, next)
+    LOCAL.write(LIGHT_KEY, next)
   }
   return (
     <Button className={className} onClick={turn}>

@@ -15,6 +15,7 @@ import type { BodyUnits } from '@/records/body-units'
 import type { Group } from '@/records/groups'
 import type { Answered } from '@/teaching/practice/group-view'
 import { ask } from '@/ui/api/ask'
+import { OnThisMachine } from '@/ui/api/OnThisMachine'
 import { useAttempt } from '@/ui/api/use-attempt'
 import { download } from '@/ui/files/download'
 import { OpenFileButton } from '@/ui/files/OpenFileButton'
@@ -164,6 +165,7 @@ export function Door(props: DoorProps) {
       {told && <p role="status">{told}</p>}
       {problem && <p role="alert">{problem}</p>}
       {refused && <p role="alert">{say('tools.refused', { why: refused })}</p>}
+      <OnThisMachine outbox={on.outbox} />
       <p role="status" className={waiting > 0 ? styles.waiting : 'for-ears'}>
         {waiting > 0 ? say('tools.waiting', { n: waiting }) : say(refused ? 'tools.savedElse' : 'tools.saved')}
       </p>

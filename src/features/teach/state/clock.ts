@@ -1,4 +1,5 @@
 import { create } from 'zustand'
+import { LOCAL, readJson } from '@/ui/api/shelf'
 
 /** Where a lesson is: the piece that is on, since when, how long of that was waited; milliseconds of the machine's clock. */
 export type Clock = {
@@ -34,13 +35,13 @@ type Kept = { place: string; clock: Clock }
 
 /** A page that is loaded again goes on where it was: with the same day's lesson, as far as that piece is there still. */
 export function openClock(place: string, count: number): void {
-  const kept = JSON.parse(localStorage.getItem(KEY) ?? 'null') as Kept | null
+  const kept = readJson<Kept>(LOCAL, KEY)
   const goesOn = kept?.place === place && !kept.clock.over && kept.clock.at < count
   useClock.setState(goesOn ? { ...STILL, ...kept.clock } : STILL)
 }
 
 export const keepClock = (place: string): (() => void) =>
-  useClock.subscribe((clock) => localStorage.setItem(KEY, JSON.stringify({ place, clock })))
+  useClock.subscribe((clock) => LOCAL.write(KEY, JSON.stringify({ place, clock })))
 
 /** Milliseconds that the piece has run. */
 export const elapsedMs = ({ beganAt, waitedMs, waitingSince, lessonBeganAt }: Clock, now: number): number =>
