@@ -1,7 +1,11 @@
 import { chmodSync, existsSync } from 'node:fs'
+import { basename } from 'node:path'
 import { type Client, createClient } from '@libsql/client'
 import { drizzle } from 'drizzle-orm/libsql'
+import { stamp } from '@/clock'
 import { makePlace, parseAddress, readAddress } from './address'
+import { MovedError } from './errors'
+import { type Place, watchPlace } from './place'
 import * as schema from './schema'
 import { makeSteady, settleFile } from './steady'
 
@@ -13,9 +17,12 @@ export function connect(given?: string): Client {
   const { url } = address
   if (address.kind === 'remote') return createClient({ url, authToken: process.env.NIVREL_DATABASE_TOKEN })
   makePlace(address.path)
+  const place = watchPlace(address.path)
   // One connection: what is said to it once holds for everything that comes after.
-  const client = makeSteady(createClient({ url, concurrency: 1, timeout: BUSY_MS }))
-  settling.set(client, settleFile(client))
+  const client = makeSteady(createClient({ url, concurrency: 1, timeout: BUSY_MS }), place, (open) =>
+    rescue(open, address.path, place),
+  )
+  settling.set(client, settleFile(client).then(place.mark))
   keepPrivate(address.path)
   return client
 }
@@ -25,6 +32,16 @@ const settling = new WeakMap<Client, Promise<void>>()
 
 /** Waits until a connection is as every connection must be. */
 export const settled = async (client: Client): Promise<void> => settling.get(client)
+
+/** What was saved in a file that is not in its place any more, put beside it; and what to tell whoever saves. */
+async function rescue(client: Client, path: string, place: Place): Promise<Error> {
+  const kept = `${path}.saved-${stamp().replace(/[:.]/g, '-')}`
+  await client.execute({ sql: 'vacuum into ?', args: [kept] })
+  place.leave()
+  return new MovedError(
+    `the database file was moved, deleted or replaced while Nivrel ran, and nothing is written any more. What had been saved until then is in ${basename(kept)} beside it. End Nivrel, put the file that is to go on in its place, and start it again`,
+  )
+}
 
 /** The file and what is written beside it are for this user alone. */
 const keepPrivate = (path: string) => {

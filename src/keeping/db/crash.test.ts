@@ -1,5 +1,15 @@
 import { spawn, spawnSync } from 'node:child_process'
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
+import {
+  existsSync,
+  linkSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  symlinkSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Libsql from 'libsql'
@@ -7,7 +17,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { makeRecord } from '@/documents/record-document'
 import { bundle } from '../../../scripts/steps.mjs'
 import { parseAddress } from './address'
-import { connect, openDatabase } from './client'
+import { connect, openDatabase, settled } from './client'
 import { forgetDeleted } from './forget'
 import { requireGroups } from './groups'
 import { firstSite } from './here'
@@ -251,6 +261,36 @@ describe('a save that was answered is in the file', () => {
     }
   }, 120_000)
 
+  it.each([
+    ['deleted', (file: string) => rmSync(file)],
+    ['moved', (file: string) => renameSync(file, `${file}.elsewhere`)],
+    ['replaced by a copy', (file: string, copy: string) => renameSync(copy, file)],
+  ])('where the file is %s nothing more is written, and both are there', async (how, disturb) => {
+    const file = join(folder, `gone-${how.replaceAll(' ', '-')}.db`)
+    const client = connect(await makeFile(file.slice(folder.length + 1), ['ana']))
+    await settled(client)
+    const on = firstSite(openDatabase(client))
+    await client.execute({ sql: 'vacuum into ?', args: [`${file}.copy`] })
+    const record = (notes: string) => makeRecord('Ana', BODY, { notes })
+    expect(await savePerson(on, { id: 'ana', record: record('saved'), revision: 1 }, NOW)).not.toBeNull()
+    disturb(file, `${file}.copy`)
+    const before = existsSync(file) ? readFileSync(file) : null
+    for (let i = 0; i < 3; i++)
+      await expect(savePerson(on, { id: 'ana', record: record('lost'), revision: 2 }, NOW)).rejects.toThrow(
+        /moved, deleted or replaced.*nothing is written.*\.saved-.* beside it.*nothing was changed$/,
+      )
+    client.close()
+    expect(existsSync(file) ? readFileSync(file) : null).toEqual(before)
+    const kept = readdirSync(folder).filter((name) => name.startsWith(`${file.slice(folder.length + 1)}.saved-`))
+    expect(kept).toHaveLength(1)
+    const rescued = firstSite(openDatabase(connect(`file:${join(folder, kept[0] as string)}`)))
+    expect((await listPeople(rescued)).map((one) => one.record.notes)).toEqual(['saved'])
+    if (!before) return
+    // What was put there is what it was: nothing of the old one is applied to it.
+    const there = firstSite(openDatabase(connect(`file:${file}`)))
+    expect((await listPeople(there)).map((one) => one.record.notes)).not.toContain('saved')
+  })
+
   it('and a second Nivrel on the same file is refused, until the first has ended, however it ended', async () => {
     const address = parseAddress(`file:${join(folder, 'owned.db')}`)
     const child = spawn(process.execPath, [programs.holding], {
@@ -259,6 +299,13 @@ describe('a save that was answered is in the file', () => {
     })
     await new Promise((done) => child.stdout.once('data', done))
     await expect(takeOwnership(address)).rejects.toThrow(/^another Nivrel runs on the database at .*owned\.db; /)
+    // Nor by another of its names.
+    mkdirSync(join(folder, 'other'))
+    const named = (name: string) => parseAddress(`file:${join(folder, 'other', name)}`)
+    linkSync(address.kind === 'file' ? address.path : '', join(folder, 'other', 'hard.db'))
+    symlinkSync(address.kind === 'file' ? address.path : '', join(folder, 'other', 'soft.db'))
+    for (const name of ['hard.db', 'soft.db'])
+      await expect(takeOwnership(named(name)), name).rejects.toThrow(/^another Nivrel runs on the database at /)
     child.kill('SIGKILL')
     await new Promise((done) => child.once('close', done))
     const mine = await takeOwnership(address)

@@ -1,5 +1,6 @@
 import type { Client, InStatement } from '@libsql/client'
 import { describe, expect, it } from 'vitest'
+import type { Place } from './place'
 import { makeSteady } from './steady'
 
 type Fake = { client: Client; asked: string[]; fail: (code: string, times: number) => void }
@@ -37,10 +38,13 @@ function makeFake(): Fake {
   }
 }
 
+const HERE: Place = { mark: () => {}, isHere: () => true, leave: () => {} }
+const never = () => Promise.reject(new Error('it was not moved'))
+
 describe('a file that others write to', () => {
   it('a write that meets a lock is tried again on a new connection, and answered once', async () => {
     const { client, asked, fail } = makeFake()
-    const steady = makeSteady(client)
+    const steady = makeSteady(client, HERE, never)
     fail('SQLITE_BUSY', 2)
     const [result] = await steady.batch([{ sql: 'insert 1', args: [] }])
     expect(result?.rows).toEqual(['insert 1'])
@@ -52,7 +56,7 @@ describe('a file that others write to', () => {
 
   it('what is wrong is said at once, and the next write goes on', async () => {
     const { client, asked, fail } = makeFake()
-    const steady = makeSteady(client)
+    const steady = makeSteady(client, HERE, never)
     fail('SQLITE_CORRUPT', 1)
     await expect(steady.batch([{ sql: 'insert 1', args: [] }])).rejects.toThrow('SQLITE_CORRUPT')
     expect(asked).not.toContain('reconnect')
@@ -63,7 +67,7 @@ describe('a file that others write to', () => {
 
   it('writes come one after another, in the order in which they were asked for; a reading waits for none', async () => {
     const { client, asked } = makeFake()
-    const steady = makeSteady(client)
+    const steady = makeSteady(client, HERE, never)
     const writes = [1, 2, 3].map((n) => steady.execute(`insert ${n}`))
     const read = steady.execute('select 1')
     await Promise.all([...writes, read])
@@ -79,6 +83,6 @@ describe('a file that others write to', () => {
   })
 
   it('a transaction that is held open is refused: everybody else would wait for it', async () => {
-    await expect(makeSteady(makeFake().client).transaction('write')).rejects.toThrow(/batch/)
+    await expect(makeSteady(makeFake().client, HERE, never).transaction('write')).rejects.toThrow(/batch/)
   })
 })

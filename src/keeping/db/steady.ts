@@ -1,5 +1,6 @@
 import type { Client, InArgs, InStatement, ResultSet } from '@libsql/client'
 import { DatabaseError } from './errors'
+import type { Place } from './place'
 
 /** How long a save waits for another program to let go of the file, and how often it looks. */
 const PATIENCE_MS = 8000
@@ -14,9 +15,11 @@ const PROBE = 'begin immediate; rollback'
  * A client of a local file that loses nothing when the file is locked. A statement that meets a lock leaves the
  * connection with an unfinished statement, and every later save on it would be rolled back at its end though it was
  * answered; so a connection that met one is replaced at once, and what was asked for is tried again. Writes come one
- * after another, each in a transaction of its own.
+ * after another, each in a transaction of its own; none where the file is not the one that was opened any more.
+ * @param onMoved what the first of them is told then, and each that follows
  */
-export function makeSteady(client: Client): Client {
+export function makeSteady(client: Client, place: Place, onMoved: (client: Client) => Promise<Error>): Client {
+  let moved: Promise<Error> | null = null
   let last: Promise<unknown> = Promise.resolve()
 
   /** One write after another, whatever became of the one before. */
@@ -48,6 +51,8 @@ export function makeSteady(client: Client): Client {
   const write = <T>(work: () => Promise<T>): Promise<T> =>
     inTurn(() =>
       patiently(async () => {
+        if (!moved && !place.isHere()) moved = onMoved(client)
+        if (moved) throw await moved
         await client.executeMultiple(PROBE)
         return work()
       }),

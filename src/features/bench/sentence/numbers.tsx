@@ -8,6 +8,7 @@ import { NumberWord } from '@/ui/words/NumberWord'
 import { useWords } from '@/ui/words/WordsFrame'
 import { sayDepth } from '@/words/figures'
 import { metresIn, stepOf } from '@/words/units'
+import styles from '../bench.module.css'
 import {
   frontSide,
   heightLeg,
@@ -104,8 +105,8 @@ export function KneeBend() {
   return (
     <>
       <NumberWord label={label} value={asked} unit="°" step={1} min={0} max={140} onChange={set} {...drag} />
-      {reached !== undefined && Math.abs(reached - asked) >= 1 && ` (here ${Math.round(reached)}°)`},{' '}
-      {sayDepth(bendOf(Math.round(reached ?? asked)), words)}
+      {reached !== undefined && Math.abs(reached - asked) >= 1 && ` (here ${Math.round(reached)}°)`}
+      <span className={styles.depth}>, {sayDepth(bendOf(Math.round(reached ?? asked)), words)}</span>
     </>
   )
 }
