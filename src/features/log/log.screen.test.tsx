@@ -171,6 +171,7 @@ describe('the log at the door', () => {
     expect((await screen.findByRole('alert')).textContent).toMatch(
       /keeps nothing on this machine.*One entry is on this page/,
     )
+    expect(screen.queryByText(/kept on this machine\.$/)).toBeNull()
     setServerGone(false)
     await waitFor(async () => expect(await rows()).toHaveLength(2), { timeout: 10_000 })
     await waitFor(() => expect(screen.queryByRole('alert')).toBeNull())

@@ -123,7 +123,7 @@ export function Door(props: DoorProps) {
       )
     }, say('tools.notIn'))
   }
-  const { waiting, refused } = on.outbox
+  const { waiting, unkept, refused } = on.outbox
   return (
     <main id="about" tabIndex={-1} className={styles.door} onKeyDown={onKeyDown}>
       <PageHead
@@ -167,7 +167,9 @@ export function Door(props: DoorProps) {
       {refused && <p role="alert">{say('tools.refused', { why: refused })}</p>}
       <OnThisMachine outbox={on.outbox} />
       <p role="status" className={waiting > 0 ? styles.waiting : 'for-ears'}>
-        {waiting > 0 ? say('tools.waiting', { n: waiting }) : say(refused ? 'tools.savedElse' : 'tools.saved')}
+        {waiting > 0
+          ? waiting > unkept && say('tools.waiting', { n: waiting - unkept })
+          : say(refused ? 'tools.savedElse' : 'tools.saved')}
       </p>
       {on.attendees.length === 0 ? (
         <p>{say('title.nobody')}</p>
