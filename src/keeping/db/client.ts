@@ -5,6 +5,7 @@ import { drizzle } from 'drizzle-orm/libsql'
 import { stamp } from '@/clock'
 import { makePlace, parseAddress, readAddress } from './address'
 import { MovedError } from './errors'
+import { lookAt } from './ours'
 import { type Place, watchPlace } from './place'
 import * as schema from './schema'
 import { makeSteady, settleFile } from './steady'
@@ -17,6 +18,7 @@ export function connect(given?: string): Client {
   const { url } = address
   if (address.kind === 'remote') return createClient({ url, authToken: process.env.NIVREL_DATABASE_TOKEN })
   makePlace(address.path)
+  lookAt(address.path)
   const place = watchPlace(address.path)
   // One connection: what is said to it once holds for everything that comes after.
   const client = makeSteady(createClient({ url, concurrency: 1, timeout: BUSY_MS }), place, (open) =>

@@ -1,6 +1,17 @@
-import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import {
+  chmodSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import Libsql from 'libsql'
 import { afterAll, describe, expect, it } from 'vitest'
 import { parse } from '@/documents/parse'
 import { recordDocument } from '@/documents/record-document'
@@ -163,14 +174,23 @@ describe('the database', () => {
     expect(await listPeople(firstSite(openDatabase(client)))).toEqual([])
   })
 
-  it('touches no database of another program, and starts over only its own', async () => {
-    const client = connect(`file:${join(folder, 'other.db')}`)
-    await client.executeMultiple(
-      'create table ledger (id integer primary key, sum real); insert into ledger values (1, 2)',
-    )
+  it('touches no database of another program, nor a file that is none, and starts over only its own', async () => {
+    const path = join(folder, 'other.db')
+    const other = new Libsql(path)
+    other.exec('create table ledger (id integer primary key, sum real); insert into ledger values (1, 2)')
+    other.close()
+    writeFileSync(join(folder, 'letter.db'), 'Dear Marit, '.repeat(200))
+    chmodSync(path, 0o644)
+    const before = readFileSync(path)
+    expect(() => connect(`file:${path}`)).toThrow(/another program/)
+    expect(() => connect(`file:${join(folder, 'letter.db')}`)).toThrow(/the file is no database/)
+    expect(readFileSync(path)).toEqual(before)
+    expect(statSync(path).mode & 0o777).toBe(0o644)
+    expect(readdirSync(folder).filter((name) => name.startsWith('other.db'))).toEqual(['other.db'])
+    const client = connect(`file:${join(folder, 'late.db')}`)
+    await client.executeMultiple('create table ledger (id integer primary key)')
     await expect(bringUpToDate(client)).rejects.toThrow(/another program/)
     await expect(clear(client)).rejects.toThrow(DatabaseError)
-    expect((await client.execute('select sum from ledger')).rows).toEqual([{ sum: 2 }])
     const { client: own } = await makeDatabase('own.db')
     expect((await own.execute('pragma application_id')).rows[0]?.application_id).toBe(0x4e495652)
   })

@@ -3,18 +3,16 @@ import { migrate } from 'drizzle-orm/libsql/migrator'
 import { openDatabase, settled } from './client'
 import { DatabaseError } from './errors'
 import journal from './migrations/meta/_journal.json'
+import { APPLICATION_ID, APPLIED, LIST_TABLES, requireOurs } from './ours'
 
 const FOLDER = 'src/keeping/db/migrations'
-const APPLIED = '__drizzle_migrations'
-/** The mark in the head of a database file that says whose it is: "NIVR". */
-const APPLICATION_ID = 0x4e495652
 
 /**
  * Brings a database up to date. @throws DatabaseError where it is another program's, or was made by a newer version
  */
 export async function bringUpToDate(client: Client): Promise<void> {
   await settled(client)
-  await requireOurs(client)
+  await checkOurs(client)
   const newest = Math.max(...journal.entries.map((entry) => entry.when))
   const applied = await findNewestApplied(client)
   if (applied > newest) {
@@ -26,20 +24,9 @@ export async function bringUpToDate(client: Client): Promise<void> {
   if (client.protocol === 'file') await client.executeMultiple(`pragma application_id = ${APPLICATION_ID}`)
 }
 
-/**
- * Whether a database is empty or Nivrel's: by its mark, or by the tables of a version that left none.
- * @throws DatabaseError where it is neither
- */
-async function requireOurs(client: Client): Promise<void> {
-  const names = await listTables(client)
-  if (names.length === 0) return
-  const marked = client.protocol === 'file' ? await readApplicationId(client) : 0
-  const ours =
-    marked === APPLICATION_ID || (marked === 0 && [APPLIED, 'people', 'facts'].every((name) => names.includes(name)))
-  if (ours) return
-  throw new DatabaseError(
-    'the database is another program’s, and was left as it is; name another with NIVREL_DATABASE_URL',
-  )
+/** @throws DatabaseError where it is another program's */
+async function checkOurs(client: Client): Promise<void> {
+  requireOurs(await listTables(client), client.protocol === 'file' ? await readApplicationId(client) : 0)
 }
 
 async function readApplicationId(client: Client): Promise<number> {
@@ -48,9 +35,7 @@ async function readApplicationId(client: Client): Promise<number> {
 }
 
 async function listTables(client: Client): Promise<string[]> {
-  const tables = await client.execute(
-    "select name from sqlite_master where type = 'table' and name not like 'sqlite\\_%' escape '\\'",
-  )
+  const tables = await client.execute(LIST_TABLES)
   return tables.rows.map((row) => String(row.name))
 }
 
@@ -63,7 +48,7 @@ async function findNewestApplied(client: Client): Promise<number> {
 /** Removes every table of a database that is Nivrel's, to start over. @throws DatabaseError where it is not */
 export async function clear(client: Client): Promise<void> {
   await settled(client)
-  await requireOurs(client)
+  await checkOurs(client)
   const drops = (await listTables(client)).map((name) => `drop table if exists "${name}"`)
   await client.batch(['pragma defer_foreign_keys = on', ...drops], 'write')
   await overwrite(client)
