@@ -64,6 +64,8 @@ const corrected = z.looseObject({ at: filledText(40), was: z.record(z.string(), 
 
 export const logBody = z.looseObject(saidFields).extend({
   happened: list(happened, 'happenings').optional(),
+  /** Ids of touches that were mistaken: one that comes late, or again, stays taken back. */
+  takenBack: list(text(80), 'happenings').optional(),
   corrected: list(corrected, 'corrections').optional(),
 })
 

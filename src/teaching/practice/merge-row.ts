@@ -10,7 +10,8 @@ export type RowPatch = {
 const isSame = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
 
 /**
- * Puts what is entered into what is there: touches of two people are added up, each once however often it is sent; of
+ * Puts what is entered into what is there: touches of two people are added up, each once however often it is sent, and one that
+ * was taken back stays so; of
  * what is said the last word counts. What was said before is kept beside it where that is corrected after the day.
  */
 export function mergeRow(
@@ -20,8 +21,9 @@ export function mergeRow(
 ): LogBody {
   const known = before ?? {}
   const there = known.happened ?? []
+  const takenBack = [...new Set([...(known.takenBack ?? []), ...mistaken])]
   const added = happened.filter((one) => !there.some(({ id }) => id === one.id))
-  const left = [...there, ...added].filter(({ id }) => !mistaken.includes(id))
+  const left = [...there, ...added].filter(({ id }) => !takenBack.includes(id))
   const changed = SAID_KEYS.filter((key) => key in said && !isSame(said[key] ?? null, known[key] ?? null))
   const was = Object.fromEntries(changed.map((key) => [key, known[key] ?? null]))
   const corrected =
@@ -30,6 +32,7 @@ export function mergeRow(
     ...known,
     ...said,
     ...((left.length > 0 || known.happened) && { happened: left }),
+    ...(takenBack.length > 0 && { takenBack }),
     ...(corrected && { corrected }),
   }
 }

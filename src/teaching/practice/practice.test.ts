@@ -42,7 +42,12 @@ describe('what is entered', () => {
     const second = mergeRow(first, { said: { effort: 3 }, happened: [wobble('x'), wobble('y')], mistaken: [] }, AT)
     expect(second.happened?.map(({ id }) => id)).toEqual(['x', 'y'])
     expect(second.effort).toBe(3)
-    expect(mergeRow(second, { said: {}, happened: [], mistaken: ['x'] }, AT).happened).toEqual([wobble('y')])
+    const third = mergeRow(second, { said: {}, happened: [], mistaken: ['x'] }, AT)
+    expect(third.happened).toEqual([wobble('y')])
+    // Also where the touch itself comes once more, or only then.
+    expect(mergeRow(third, { said: {}, happened: [wobble('x')], mistaken: [] }, AT).happened).toEqual([wobble('y')])
+    const early = mergeRow(null, { said: {}, happened: [], mistaken: ['z'] }, AT)
+    expect(mergeRow(early, { said: {}, happened: [wobble('z')], mistaken: [] }, AT).happened ?? []).toEqual([])
   })
 
   it('keeps what was said before where that is corrected on a later day; on the day itself it is no correction', () => {
