@@ -1,3 +1,4 @@
+import { readdirSync, readFileSync } from 'node:fs'
 import { expect, it } from 'vitest'
 import { z } from 'zod'
 import type { InputError } from '@/core'
@@ -12,6 +13,7 @@ import { postureDocument } from '@/documents/posture-document'
 import { recordDocument } from '@/documents/record-document'
 import { houseRoutine } from '@/documents/routine-document'
 import { stanceBody } from '@/documents/stance-document'
+import { en } from './en'
 import { sayField, sayFieldError } from './fields'
 
 const DOCUMENTS = [
@@ -62,4 +64,15 @@ it('says the place, the side and the unit in which a screen shows the field', ()
     'Reserve for sway, two feet: accepted is a number from 0 to 10 cm.',
   )
   expect(refused({ days: { tired: { kneePct: 5 } } })).toMatch(/accepted is a number from 20 to 100 %\.$/)
+})
+
+it('has a word for every list that may be wrong: else what says so would fail itself', () => {
+  const files = ['src/documents', 'src/keeping', 'src/records'].flatMap((folder) =>
+    readdirSync(folder, { encoding: 'utf8' }).flatMap((name) => (/\.ts$/.test(name) ? `${folder}/${name}` : [])),
+  )
+  const named = files.flatMap((file) =>
+    [...readFileSync(file, 'utf8').matchAll(/\blist\([^\n]*?, '(\w+)'\)/g)].map(([, name]) => name as string),
+  )
+  expect(named.length).toBeGreaterThan(20)
+  expect(named.filter((name) => !(name in en.errors.lists))).toEqual([])
 })
