@@ -1,6 +1,6 @@
 import { NextRequest } from 'next/server'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { proxy } from './proxy'
+import { config, proxy } from './proxy'
 
 const ask = (path: string, { host = '127.0.0.1:4170', ...headers }: Record<string, string> = {}, method = 'GET') =>
   proxy(new NextRequest(`http://${host}${path}`, { method, headers: { host, ...headers } }))
@@ -18,6 +18,14 @@ describe('what stands before every answer', () => {
     expect(nonce(one)).toBeTruthy()
     expect(nonce(one)).not.toBe(nonce(other))
     expect(one).not.toMatch(/https?:|unsafe-eval/)
+  })
+
+  it('stands before everything but what the build left, the mark among it', () => {
+    const [matcher = ''] = config.matcher
+    const stands = (path: string) => new RegExp(`^${matcher}$`).test(path)
+    expect(['/', '/people', '/api/people', '/mark.svg'].map(stands)).toEqual([true, true, true, true])
+    expect(stands('/_next/static/media/a.woff2')).toBe(false)
+    expect(ask('/mark.svg').headers.get('x-content-type-options')).toBe('nosniff')
   })
 
   it('answers under this machine’s own names; under others only where it was opened to others on purpose', async () => {

@@ -69,4 +69,4 @@ function withHeaders(response: NextResponse, policy: string): NextResponse {
   return response
 }
 
-export const config = { matcher: ['/((?!_next/static|_next/image|mark.svg).*)'] }
+export const config = { matcher: ['/((?!_next/static|_next/image).*)'] }
