@@ -161,12 +161,16 @@ describe('what waits to be sent', () => {
   })
 
   it('from before each entry had a place of its own is sent as well, first', async () => {
-    const { server, open, kept } = setUp()
+    const { server, states, open, kept, room } = setUp()
     kept.set('log', '[{"id":"x","value":"a"},{"id":"y","value":"b"}]')
     const box = open()
     box.add(['c'])
     await box.flush()
     expect([server.got, kept.size]).toEqual([['a', 'b', 'c'], 0])
+    kept.set('log', '[{"id":"x","value":"d"}]')
+    room.full = true
+    await open().flush()
+    expect([server.got.at(-1), [...kept.keys()], states.at(-1)?.unreadable]).toEqual(['d', ['log'], []])
   })
 
   it('keeps its order where the clock goes back', async () => {

@@ -148,7 +148,8 @@ export class Outbox<T> {
   }
 
   private unread(): string[] {
-    const oldest = this.shelf.read(this.key) === null ? [] : [this.key]
+    const isOldestLost = this.shelf.read(this.key) !== null && !readJson(this.shelf, this.key)
+    const oldest = isOldestLost ? [this.key] : []
     return [...oldest, ...this.keys().filter((key) => !readJson(this.shelf, key))]
   }
 
@@ -166,6 +167,7 @@ export class Outbox<T> {
     const oldest = readJson<Waiting<T>[]>(this.shelf, this.key)
     if (!Array.isArray(oldest)) return
     for (const { value } of oldest) this.keep(nameNext(), value)
-    this.shelf.remove(this.key)
+    // Where there is no room for them yet they stay where they are, too: what is sent twice is put in once.
+    if (this.unkept.size === 0) this.shelf.remove(this.key)
   }
 }
