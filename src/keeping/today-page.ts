@@ -77,7 +77,7 @@ export async function readToday(asked: string | null): Promise<TodayPage> {
     coming: next && { ...next, group: groupOf(next.group), isWritten: written.has(placeOf(next.group, next.day)) },
     unwritten: late && { group: groupOf(late.group), day: late.day },
     members: known,
-    called: roll !== null || members.some(({ mark }) => mark === 'away'),
+    called: roll !== null,
     hall: pickHall(house),
   }
 }

@@ -16,8 +16,8 @@ export function sayWhen(day: string, today: string, words: Words = ENGLISH): str
 }
 
 /** The step that is next, as its button says it. */
-export const sayNext = (next: Next, day: string, words: Words = ENGLISH): string =>
-  say(`next.${next}`, words, { day: words.day(day) })
+export const sayNext = (next: Next, day: string, away: number, words: Words = ENGLISH): string =>
+  say(`next.${next}`, words, { day: words.day(day), away })
 
 /** What has to be known of somebody before the class, the gravest first; none where there is nothing. */
 export function sayToKnow(

@@ -75,11 +75,11 @@ export function Today({ page, own, routines }: TodayProps) {
             <span>{say('nextLabel')}</span>{' '}
             {next === 'roll' ? (
               <Button variant="contained" onClick={roll.call}>
-                {sayNext(next, at.day)}
+                {sayNext(next, at.day, roll.away.length)}
               </Button>
             ) : (
               <Button variant="contained" href={hrefOf(next, at)}>
-                {sayNext(next, at.day)}
+                {sayNext(next, at.day, roll.away.length)}
               </Button>
             )}
           </p>

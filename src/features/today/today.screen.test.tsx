@@ -37,7 +37,12 @@ describe('today', () => {
     await user.click(within(roll.getByRole('group', { name: 'Isolde Farrant' })).getByRole('button', { name: /away/i }))
     await waitFor(async () => expect((await readRecord('isolde-farrant')).record.away).toContain(await today()))
     await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/one of them away today/))
-    expect(screen.getByRole('link', { name: 'Teach' }).getAttribute('href')).toMatch(/^\/teach\?group=slack-tide/)
+    // Of the others nobody said anything yet.
+    expect(screen.queryByRole('link', { name: 'Teach' })).toBeNull()
+    expect(await readRoll('slack-tide', await today())).toBeNull()
+    await user.click(button('Everybody else is here: the roll is called'))
+    const teach = await screen.findByRole('link', { name: 'Teach' })
+    expect(teach.getAttribute('href')).toMatch(/^\/teach\?group=slack-tide/)
   })
 
   it('asks where somebody is sore, and lowers what that place is asked for', async () => {

@@ -12,14 +12,15 @@ export function useRoll({ members: first, called: wasCalled, coming, unwritten, 
   const [called, setCalled] = useState(wasCalled)
   const [failed, setFailed] = useState(false)
   const group = coming?.group.id ?? ''
-  const call = async (...marks: { person: string; mark: Mark; at?: PainPlace }[]) => {
+  const put = async (asked: { marks: { person: string; mark: Mark; at?: PainPlace }[]; called?: string }) => {
     try {
-      await ask('/api/roll-call', 'PUT', { marks, called: group })
+      await ask('/api/roll-call', 'PUT', asked)
       const found = await ask<BenchPerson[]>(`/api/bench?group=${encodeURIComponent(group)}`, 'GET')
       setMembers((before) =>
         before.map((one) => ({ ...one, person: found.find(({ id }) => id === one.person.id) ?? one.person })),
       )
-      setCalled(true)
+      // Of whom nobody said anything is not here by that: the roll is called by its own press.
+      if (asked.called !== undefined) setCalled(true)
       setFailed(false)
     } catch {
       setFailed(true)
@@ -36,8 +37,8 @@ export function useRoll({ members: first, called: wasCalled, coming, unwritten, 
     away: members.filter(({ person }) => person.mark === 'away'),
     isToday: coming?.day === today,
     called,
-    call: () => call(),
-    mark: (person: string, mark: Mark, at?: PainPlace) => call({ person, mark, at }),
+    call: () => put({ marks: [], called: group }),
+    mark: (person: string, mark: Mark, at?: PainPlace) => put({ marks: [{ person, mark, at }] }),
     failed,
     next,
     at: on && { group: on.group.id, day: on.day },
