@@ -47,6 +47,9 @@ const limitsDocument = z.looseObject(
   { error: accepted('object', { of: 'limits' }) },
 )
 
+/** The lowest and the highest seat that somebody measures, metres. */
+export const SEAT_HEIGHT_M = [0.3, 0.7] as const
+
 /** The person in a `nivrel.stance/1` document. Unknown keys are kept. */
 export const personDocument = z.looseObject(
   {
@@ -69,7 +72,7 @@ export const personDocument = z.looseObject(
     trunkShiftM: number(-0.1, 0.2, 'm').optional(),
     numbFeet: flag.optional(),
     sitsOn: oneOf(SEAT_KINDS).optional(),
-    seatHeightM: number(0.3, 0.7, 'm').optional(),
+    seatHeightM: number(...SEAT_HEIGHT_M, 'm').optional(),
     lengths: z
       .looseObject(
         {

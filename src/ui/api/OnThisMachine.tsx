@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button'
 import { download } from '@/ui/files/download'
 import { ENGLISH } from '@/words/language'
+import { useLate } from './use-late'
 import type { useOutbox } from './use-outbox'
 
 const say = (key: string, values?: Record<string, number>) => ENGLISH.say(`log.machine.${key}`, values)
@@ -9,13 +10,14 @@ type OnThisMachineProps = { outbox: Pick<ReturnType<typeof useOutbox>, 'unkept' 
 
 /** What of the log this machine does not keep, or kept and cannot read: that can be taken out. */
 export function OnThisMachine({ outbox: { unkept, unreadable, forgetUnreadable } }: OnThisMachineProps) {
+  const isUnkept = useLate(unkept > 0)
   const takeOut = () => {
     download('log-unread.txt', 'text/plain', unreadable.join('\n'))
     forgetUnreadable()
   }
   return (
     <>
-      {unkept > 0 && <p role="alert">{say('unkept', { n: unkept })}</p>}
+      {isUnkept && <p role="alert">{say('unkept', { n: unkept })}</p>}
       {unreadable.length > 0 && (
         <p role="alert">
           {say('unreadable', { n: unreadable.length })} <Button onClick={takeOut}>{say('takeOut')}</Button>

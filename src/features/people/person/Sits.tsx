@@ -1,6 +1,6 @@
 import { InputError, SEAT_KINDS } from '@/core'
 import { parse } from '@/documents/parse'
-import { personDocument } from '@/documents/person-document'
+import { personDocument, SEAT_HEIGHT_M } from '@/documents/person-document'
 import { readFigure } from '@/documents/read-figure'
 import { type BodyUnits, smallUnit } from '@/records/body-units'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
@@ -14,8 +14,7 @@ type Body = PartProps['record']['body']
 type SitsProps = Pick<PartProps, 'change'> & { body: Body; units: BodyUnits }
 
 const say = (key: string) => ENGLISH.say(`people.seats.${key}`)
-/** Of a seat, metres: as a document takes them. */
-const [LOWEST, HIGHEST] = [0.3, 0.7]
+const [LOWEST, HIGHEST] = SEAT_HEIGHT_M
 const SEATS = SEAT_KINDS.map((value) => ({ value, name: say(value) }))
 
 /** What they sit on when they sit, and how high it is where somebody measured it. */
