@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { text } from './fields'
 
 /** Depths of a knee's bend that one says aloud, from the highest stance to the lowest. */
-export const BENDS = ['unlocked', 'soft', 'quarter', 'third', 'half', 'low'] as const
+export const BENDS = ['straight', 'soft', 'quarter', 'third', 'half', 'low'] as const
 export type Bend = (typeof BENDS)[number]
 
 /** Up to how many degrees each goes; the last goes on. */

@@ -49,8 +49,8 @@ describe('how deep a knee bends', () => {
       sayBend((degrees * Math.PI) / 180),
     )
     expect(said).toEqual([
-      'unlocked (0°)',
-      'unlocked (7°)',
+      'nearly straight (0°)',
+      'nearly straight (7°)',
       'soft (8°)',
       'soft (17°)',
       'a quarter down (18°)',
