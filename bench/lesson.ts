@@ -7,11 +7,12 @@ import { readPerson } from '@/records/person-of'
 import { workPiece } from '@/teaching/lessons/work-piece'
 import { proposeLesson } from '@/teaching/practice/propose-lesson'
 import { knowTraits } from '@/teaching/practice/stages'
+import { ENGLISH } from '@/words/english'
 import { readShipped } from '@/words/routines'
 
 /** An hour of fifty minutes for sixteen people of the demo, every load: in one thread, nothing known before. */
 const now = new Date('2026-03-13T10:00:00Z')
-const routineOf = (id: string) => readShipped(id as Parameters<typeof readShipped>[0])
+const routineOf = (id: string) => readShipped(id as Parameters<typeof readShipped>[0], ENGLISH)
 const stepped = ['parallel', 'parallel', 'bow', 'bow'].map((posture) => [
   { id: 'a', kind: 'posture' as const, posture, minutes: 5 },
 ])

@@ -15,7 +15,7 @@ import { drawStood, isPassing, stand } from '@/paper/stood'
 import { cutTrueSize } from '@/paper/true-size'
 import type { Binding } from '@/records/binding'
 import { readBindings, readPerson } from '@/records/person-of'
-import { ENGLISH } from '@/words/language'
+import type { Words } from '@/words/language'
 import { sayAllBound, sayOrders } from '@/words/limits'
 import { sayCue, sayPostureName } from '@/words/postures'
 import { LENGTH_UNITS, type LengthUnit } from '@/words/units'
@@ -29,7 +29,7 @@ const HOLD_S = 5
 const SAMPLES = 2
 
 /** A stance on paper, at true size, to scale or as a card; or a routine's numbered prints. The PDF goes to standard output. */
-export async function printSheets(args: string[]): Promise<void> {
+export async function printSheets(args: string[], words: Words): Promise<void> {
   const { value: from, rest: here } = takeOption(args, '--from')
   if (from !== undefined) return printFrom(from, here)
   const values: Record<string, string | undefined> = {}
@@ -43,7 +43,7 @@ export async function printSheets(args: string[]): Promise<void> {
   const on = dayOf(now())
   const who: Who = whose === null ? null : { person: toPerson(readPerson(whose, on)), ...readBindings(whose, on) }
   const { title, sheets } =
-    as === 'path' ? printRoutine(document, who, size) : printStance(document, who, as, size, unit)
+    as === 'path' ? printRoutine(document, who, size, words) : printStance(document, who, as, size, unit, words)
   process.stdout.write(await toPdf(sheets, title))
 }
 
@@ -53,8 +53,8 @@ function oneOf<const T extends readonly string[]>(name: string, value: string, a
 }
 
 /** A posture of the library by its name; any other as it is called in the document. */
-const nameOf = ({ posture = '' }: Stance): string =>
-  LIBRARY.some(({ id }) => id === posture) ? sayPostureName({ id: posture, own: null }) : posture
+const nameOf = ({ posture = '' }: Stance, words: Words): string =>
+  LIBRARY.some(({ id }) => id === posture) ? sayPostureName({ id: posture, own: null }, words) : posture
 
 type Printed = { title: string; sheets: Sheet[] }
 type Who = { person: Person; name: string; limits: readonly Binding[] } | null
@@ -65,11 +65,12 @@ function printStance(
   as: 'tape' | 'plan' | 'card' | 'home',
   size: PaperSize,
   unit: LengthUnit,
+  words: Words,
 ): Printed {
   const { person: own, stance: asked } = parse(stanceDocument, document)
   const stance: Stance = toStance(asked)
   const known = LIBRARY.some(({ id }) => id === stance.posture)
-  const title = nameOf(stance)
+  const title = nameOf(stance, words)
   const stood = stand(title, resolveBody(who?.person ?? toPerson(own)), stance)
   const card = {
     name: who?.name ?? '',
@@ -77,31 +78,31 @@ function printStance(
     counts: COUNTS,
     holdS: HOLD_S,
     helper: who?.limits.some(({ what }) => what === 'helperBeside') ?? false,
-    orders: sayOrders(who?.limits ?? []),
+    orders: sayOrders(who?.limits ?? [], words),
     isUnasked: false,
-    feel: known ? sayCue({ id: stance.posture as string, own: null }) : '',
+    feel: known ? sayCue({ id: stance.posture as string, own: null }, words) : '',
   }
   if ((as === 'card' || as === 'home') && !isPassing(stood)) throw new InputError('stance', title, { code: 'passing' })
   const sheets = {
-    tape: () => cutTrueSize(drawStood(stood, 1, true), title, size),
-    plan: () => [planSheet(stood, unit, size)],
-    card: () => cardSheets([card], unit, size),
-    home: () => [homeSheet(card, unit, size)],
+    tape: () => cutTrueSize(drawStood(stood, 1, true), title, size, words),
+    plan: () => [planSheet(stood, unit, size, words)],
+    card: () => cardSheets([card], unit, size, words),
+    home: () => [homeSheet(card, unit, size, words)],
   }
   return { title, sheets: sheets[as]() }
 }
 
-function printRoutine(document: unknown, given: Who, size: PaperSize): Printed {
+function printRoutine(document: unknown, given: Who, size: PaperSize, words: Words): Printed {
   const routine = parse(routineDocument, document)
   const own = routine.person === undefined ? null : toPerson(routine.person)
   const who = given?.person ?? own
   if (!who) throw new UsageError('a routine without a person takes --person FILE')
   const body = resolveBody(who)
   const parts = toRoutine(routine, body)
-  const names = parts.map(({ stance }) => nameOf(stance))
+  const names = parts.map(({ stance }) => nameOf(stance, words))
   const title = routine.name ?? ''
-  const orders = sayAllBound(given?.limits ?? [])
-  const about = orders ? [ENGLISH.say('paper.path.orders', { name: given?.name ?? '', orders })] : []
+  const orders = sayAllBound(given?.limits ?? [], words)
+  const about = orders ? [words.say('paper.path.orders', { name: given?.name ?? '', orders })] : []
   const prints = listFootprints(makePath(body, parts, SAMPLES))
-  return { title, sheets: [pathSheet(title, body, prints, names, about, size)] }
+  return { title, sheets: [pathSheet(title, body, prints, names, about, size, words)] }
 }

@@ -1,4 +1,5 @@
 import { type NextRequest, NextResponse } from 'next/server'
+import { findLanguage, LANGUAGE_HEADER } from '@/documents/languages'
 import { isFromHere } from '@/keeping/from-here'
 import { isNameAnswered } from '@/keeping/host'
 
@@ -25,6 +26,10 @@ export function proxy(request: NextRequest): NextResponse {
   // Next reads the nonce for its own scripts from here; the layout gives it to ours.
   headers.set('content-security-policy', policy)
   headers.set('x-nonce', nonce)
+  // Nobody but an address says it this way.
+  headers.delete(LANGUAGE_HEADER)
+  const language = findLanguage(request.nextUrl.searchParams.get('lang'))
+  if (language) headers.set(LANGUAGE_HEADER, language)
   return withHeaders(NextResponse.next({ request: { headers } }), policy)
 }
 

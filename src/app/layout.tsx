@@ -1,3 +1,4 @@
+import { readWords } from '@/keeping/words'
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
 import '@fontsource-variable/atkinson-hyperlegible-mono/wght.css'
 import '@/ui/theme/tokens.css'
@@ -8,13 +9,11 @@ import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import { preload } from 'react-dom'
-import { readHouse } from '@/keeping/house'
 import { Fresh } from '@/ui/places/Fresh'
 import { UnsentNote } from '@/ui/places/UnsentNote'
 import { LIGHT_SCRIPT } from '@/ui/theme/light-script'
 import { ThemeFrame } from '@/ui/theme/ThemeFrame'
 import { WordsFrame } from '@/ui/words/WordsFrame'
-import { ENGLISH } from '@/words/language'
 
 const FONTS = [
   new URL(
@@ -36,24 +35,23 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
 export default async function Layout({ children }: { children: ReactNode }) {
+  const words = await readWords()
   // Letters that come late would move what is read already.
   for (const font of FONTS) preload(font.href, { as: 'font', type: 'font/woff2', crossOrigin: 'anonymous' })
   const nonce = (await headers()).get('x-nonce') ?? undefined
-  // A page says itself what it cannot read.
-  const { bends } = await readHouse().catch(() => ({ bends: {} }))
   return (
-    <html lang="en" suppressHydrationWarning>
+    <html lang={words.locale} suppressHydrationWarning>
       <head>
         {/* biome-ignore lint/security/noDangerouslySetInnerHtml: our own constant, before the first paint */}
         <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: LIGHT_SCRIPT }} />
       </head>
       <body>
         <a className="skip" href="#about">
-          {ENGLISH.say('places.skip')}
+          {words.say('places.skip')}
         </a>
         <AppRouterCacheProvider options={{ enableCssLayer: true }}>
           <ThemeFrame>
-            <WordsFrame bends={bends}>
+            <WordsFrame language={words.language} bends={words.bends}>
               <UnsentNote />
               {children}
             </WordsFrame>

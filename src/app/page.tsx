@@ -3,10 +3,11 @@ import { Today } from '@/features/today/Today'
 import { listOwn } from '@/keeping/library'
 import { listRoutines } from '@/keeping/routines'
 import { readToday } from '@/keeping/today-page'
+import { readWords } from '@/keeping/words'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
-export const metadata = titleOf('today')
+export const generateMetadata = async () => titleOf('today', await readWords())
 
 type TodayQuery = { group?: string; person?: string; kept?: string }
 

@@ -1,9 +1,11 @@
 import { expect, it } from 'vitest'
 
-const pages = import.meta.glob<{ metadata: { title: string } }>('./**/page.tsx')
+const pages = import.meta.glob<{ generateMetadata: () => Promise<{ title: string }> }>('./**/page.tsx')
 
 it('every page has a title of its own, and a place that the skip link leads to', async () => {
-  const titles = await Promise.all(Object.values(pages).map(async (load) => (await load()).metadata.title))
+  const titles = await Promise.all(
+    Object.values(pages).map(async (load) => (await (await load()).generateMetadata()).title),
+  )
   expect(titles.length).toBeGreaterThan(10)
   expect(new Set(titles).size).toBe(titles.length)
   for (const title of titles) expect(title).toMatch(/^\S.* · Nivrel$/)

@@ -13,3 +13,6 @@ export class InputError extends Error {
     super(`${field}: ${accepts.code}`)
   }
 }
+
+/** What is wrong with something, without the value: which field, and what would be accepted. */
+export type Refusal = Pick<InputError, 'field' | 'accepts'>

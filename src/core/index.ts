@@ -29,7 +29,7 @@ export { SEAT_KINDS, type SeatKind } from './body/seat-kinds'
 export type { Sex } from './body/segments'
 export { PRESSED_KINDS, PUSHING_KINDS, SUPPORT_KINDS, type SupportKind } from './body/support-kinds'
 export * from './conventions'
-export { type Accepts, InputError } from './errors'
+export { type Accepts, InputError, type Refusal } from './errors'
 export { calcDeeperBend, isAsSaid } from './fit/as-said'
 export type { Choice } from './fit/choose-levels'
 export {

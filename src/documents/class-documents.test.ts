@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { HOUSE_KEYS, HOUSE_RULES, InputError, LIBRARY, postureOf, SCHOOL_IDS } from '@/core'
 import { IN_DOCUMENTS } from '@/words/documents'
+import { ENGLISH } from '@/words/english'
 import { sayError } from '@/words/errors'
 import { readTexts } from '@/words/postures'
 import { fitDocument } from './fit-document'
@@ -64,19 +65,19 @@ describe('a class and its posture', () => {
   it.each(broken)('is refused by %s', (field, change) => {
     const error = refusedBy(() => fitDocument({ ...REQUEST, ...change }, IN_DOCUMENTS))
     expect(error.field).toBe(field)
-    expect(sayError(error).length).toBeGreaterThan(error.field.length + 15)
+    expect(sayError(error, ENGLISH).length).toBeGreaterThan(error.field.length + 15)
   })
 })
 
-const bowDocument = () => fromPosture(postureOf('bow'), readTexts({ id: 'bow', own: null }))
+const bowDocument = () => fromPosture(postureOf('bow'), readTexts({ id: 'bow', own: null }, ENGLISH))
 
 describe('a posture as a document', () => {
   it('is the same posture after going out and coming back, in every school', () => {
     for (const posture of LIBRARY) {
-      const texts = readTexts({ ...posture, own: null })
+      const texts = readTexts({ ...posture, own: null }, ENGLISH)
       const out = fromPosture(posture, texts)
       const again = toPosture(posture.id, parse(postureDocument, JSON.parse(JSON.stringify(out))))
-      expect(fromPosture(again, readTexts(again))).toEqual(out)
+      expect(fromPosture(again, readTexts(again, ENGLISH))).toEqual(out)
       expect({ ...again, measures: 0 }).toEqual({ ...posture, own: texts, measures: 0 })
       for (const school of SCHOOL_IDS) {
         expect(again.measures[school].kneeFlexion).toBeCloseTo(posture.measures[school].kneeFlexion, 9)

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { buildPosture, InputError, POSTURE_IDS, postureOf, resolveBody, SCHOOL_IDS, SIDES } from '@/core'
 import { anyPerson, anyStance } from '@/testing/arbitrary'
 import { IN_DOCUMENTS } from '@/words/documents'
+import { ENGLISH } from '@/words/english'
 import { sayError } from '@/words/errors'
 import { analyseDocument } from './analyse-document'
 import { fromStance } from './from-core'
@@ -123,8 +124,8 @@ describe('a stance document', () => {
     for (const change of changes) change(doc)
     const error = refusal(doc)
     expect(error.field).toBe(field)
-    expect(sayError(error)).toMatch(/: accepted is .{3,}/)
-    expect(sayError(error)).not.toMatch(/undefined|NaN/)
+    expect(sayError(error, ENGLISH)).toMatch(/: accepted is .{3,}/)
+    expect(sayError(error, ENGLISH)).not.toMatch(/undefined|NaN/)
   })
 
   it('keeps keys that it does not know, wherever they are', () => {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { InputError, MOTION_RULES, postureOf, resolveBody } from '@/core'
 import { IN_DOCUMENTS } from '@/words/documents'
+import { ENGLISH } from '@/words/english'
 import { sayRule } from '@/words/findings'
 import { analyseDocument } from './analyse-document'
 import { pathDocument } from './path-document'
@@ -187,7 +188,8 @@ describe('a path as a document', () => {
 
 describe('the rules of a way', () => {
   it.each(MOTION_RULES.map(({ id }) => id))('%s says what it looks at, where it comes from and what to do', (rule) => {
-    for (const word of ['looksAt', 'source', 'advice'] as const) expect(sayRule(rule, word).length).toBeGreaterThan(10)
+    for (const word of ['looksAt', 'source', 'advice'] as const)
+      expect(sayRule(rule, word, ENGLISH).length).toBeGreaterThan(10)
   })
 
   it('are said in words, with figures', () => {

@@ -2,10 +2,12 @@ import { InputError } from '@/core'
 import { toErrorDocument } from '@/documents/error-document'
 import { parseJson } from '@/documents/parse'
 import { StorageError } from '@/keeping/db/errors'
-import { IN_DOCUMENTS } from '@/words/documents'
+import { documentWords, IN_DOCUMENTS } from '@/words/documents'
+import type { Words } from '@/words/language'
 import { ConflictError } from './conflict'
 import { isFromHere } from './from-here'
 import { BusyError } from './search/pool'
+import { readWords } from './words'
 
 const LARGEST_BODY = 1_000_000
 /** A class with its records, or a spreadsheet of people. */
@@ -55,12 +57,21 @@ type Compute = (value: unknown) => unknown
 export const answerDocument = (request: Request, compute: Compute, largest = LARGEST_BODY): Promise<Response> =>
   answer(async () => compute(await readDocument(request, largest)))
 
-/** The same for the open routes, whose errors are the documents of the command line and nothing besides. */
-export const answerOpen = (request: Request, compute: Compute, largest = LARGEST_BODY): Promise<Response> =>
-  respond(
-    async () => compute(await readDocument(request, largest)),
-    (error) => toErrorDocument(error, IN_DOCUMENTS),
+/**
+ * The same for the open routes, whose errors are the documents of the command line and nothing besides; said in the
+ * language that is asked for.
+ */
+export async function answerOpen(
+  request: Request,
+  compute: (value: unknown, words: Words) => unknown,
+  largest = LARGEST_BODY,
+): Promise<Response> {
+  const words = await readWords()
+  return respond(
+    async () => compute(await readDocument(request, largest), words),
+    (error) => toErrorDocument(error, documentWords(words)),
   )
+}
 
 async function readDocument(request: Request, largest: number): Promise<unknown> {
   if (!isFromHere(request.headers)) {

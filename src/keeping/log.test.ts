@@ -15,6 +15,7 @@ import { putInDemo, putInHistory } from '@/keeping/db/demo/put-in'
 import { bringUpToDate } from '@/keeping/db/migrate'
 import { TODAY } from '@/testing/clock'
 import { decisionsDocument } from '@/words/decisions'
+import { ENGLISH } from '@/words/english'
 import { ConflictError } from './conflict'
 import { keepDecision, readDecisionsOf } from './decisions'
 import { listPupils } from './lesson-page'
@@ -130,7 +131,7 @@ describe('the log', () => {
     expect(out.rows.find(({ person }) => person === 'Ana Twice')).toMatchObject({ personId: second?.id })
     const bram = { person: 'Bram Tallow', personId: 'of-another-machine', day, group: 'Slack Tide', pain: 1 }
     expect(await bringInLog(log(bram))).toMatchObject({ rows: 1 })
-    const { people } = decisionsDocument(out, TODAY)
+    const { people } = decisionsDocument(out, TODAY, ENGLISH)
     expect(people.filter(({ person }) => person === 'Ana Twice')).toMatchObject([{ personId: second?.id, classes: 1 }])
   })
 

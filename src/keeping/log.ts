@@ -81,7 +81,7 @@ async function putRow(place: LogPlace, title: string | undefined, patch: RowPatc
   for (let attempt = 1; ; attempt++) {
     const there = await findLogEntry(await here(), place)
     const known = there && read(there)
-    if (known?.aside) throw new InputError('log', place.day, { code: 'known.readable', reason: known.aside.reason })
+    if (known?.aside) throw new InputError('log', place.day, { code: 'known.readable', at: known.aside.why.field })
     const body = mergeRow(known?.value ?? null, patch, { at: stamp(), isLater: on > place.day })
     const row = { ...place, title: title ?? there?.title ?? '', body, updatedAt: stamp() }
     const saved = await saveLogEntry(await here(), row, there?.revision ?? 0)

@@ -15,6 +15,7 @@ import { connect, type Database, database, openDatabase } from '@/keeping/db/cli
 import { putInDemo, putInHistory } from '@/keeping/db/demo/put-in'
 import { bringUpToDate } from '@/keeping/db/migrate'
 import { facts, people } from '@/keeping/db/schema'
+import { ENGLISH } from '@/words/english'
 import { sayLimit, sayOrigin } from '@/words/limits'
 import { readTexts } from '@/words/postures'
 import { readShipped } from '@/words/routines'
@@ -170,7 +171,7 @@ describe('people', () => {
     expect(row('bram-tallow')?.standing).toMatchObject({ verdict: null })
     expect(row('tomasz-ferrow')?.standing?.verdict).toBe('holds')
     expect(row('wilhelm-oster')?.today).toBe('dizzy this morning')
-    expect(row('calla-wynd')?.limits.map((one) => sayLimit(one))).toEqual(['no weight on the left leg'])
+    expect(row('calla-wynd')?.limits.map((one) => sayLimit(one, ENGLISH))).toEqual(['no weight on the left leg'])
     // Computed once, and anew for whoever was saved since.
     const { revision, record } = await readRecord('calla-wynd')
     await saveRecord('calla-wynd', { revision, record: { ...record, limits: [] } })
@@ -189,7 +190,7 @@ describe('people', () => {
       side: 'right',
       entry: { value: 10, source: { kind: 'clinician', name: 'Dr. A. Venn' } },
     })
-    expect(inward && sayOrigin(inward.entry)).toMatch(/^Dr\. A\. Venn \(clinician\), .*, review /)
+    expect(inward && sayOrigin(inward.entry, undefined, ENGLISH)).toMatch(/^Dr\. A\. Venn \(clinician\), .*, review /)
     expect(keziah?.measured).toMatchObject([{ effect: 'usable', from: { test: 'functional-reach' } }])
   })
 })
@@ -215,10 +216,10 @@ describe('a whole house', () => {
   it('taken out comes back in without loss, into an empty database; what is there already stays', async () => {
     const [kept] = [await keepStance('marit-quill', { ...ON_BENCH, name: 'Soft', note: 'say it' })]
     await keepDraft('marit-quill', { ...ON_BENCH, revision: 0 })
-    const bow = fromPosture(postureOf('bow'), readTexts({ id: 'bow', own: null }))
+    const bow = fromPosture(postureOf('bow'), readTexts({ id: 'bow', own: null }, ENGLISH))
     await changePosture('bow', { revision: 0, document: { ...bow, cue: 'Softly.' } })
     const made = `own-${randomUUID()}`
-    await saveRoutine(made, { revision: 0, document: { ...readShipped('quay-four'), name: 'Twice along' } })
+    await saveRoutine(made, { revision: 0, document: { ...readShipped('quay-four', ENGLISH), name: 'Twice along' } })
     const whole = await readWhole()
     expect(whole.routines).toMatchObject([{ id: made, document: { name: 'Twice along' } }])
     expect(whole.lessons.length).toBeGreaterThan(8)
@@ -329,7 +330,7 @@ describe('the house', () => {
 
 describe('the library', () => {
   it('takes changes and own postures, and always gives the original back', async () => {
-    const bow = fromPosture(postureOf('bow'), readTexts({ id: 'bow', own: null }))
+    const bow = fromPosture(postureOf('bow'), readTexts({ id: 'bow', own: null }, ENGLISH))
     await changePosture('bow', { revision: 0, document: { ...bow, cue: 'Softly.' } })
     const told = await changePosture('bow', { revision: 0, document: bow }).catch((e: unknown) => e)
     expect((told as ConflictError<{ revision: number }>).current.revision).toBe(1)
@@ -357,7 +358,7 @@ describe('the library', () => {
 
 describe('routines', () => {
   const id = `own-${randomUUID()}`
-  const document = { ...readShipped('first-weeks'), name: 'Slower' }
+  const document = { ...readShipped('first-weeks', ENGLISH), name: 'Slower' }
 
   it('are kept over the revision that they were made from; a second editor is told what is there', async () => {
     expect(await saveRoutine(id, { revision: 0, document })).toMatchObject({ id, revision: 1 })

@@ -88,7 +88,7 @@ export async function readRecord(id: string): Promise<KeptRecord> {
   const row = await findPerson(await here(), id)
   if (!row) throw new InputError('person', id, { code: 'known.person' })
   const { value, aside } = readRow(row)
-  if (aside) throw new InputError('person', id, { code: 'known.readable', reason: aside.reason })
+  if (aside) throw new InputError('person', id, { code: 'known.readable', at: aside.why.field })
   return value
 }
 

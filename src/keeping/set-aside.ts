@@ -1,14 +1,13 @@
 import type { z } from 'zod'
-import { InputError } from '@/core'
+import { InputError, type Refusal } from '@/core'
 import { parse } from '@/documents/parse'
-import { sayError } from '@/words/errors'
 
 /** Something kept that cannot be read: named, so that it is seen, and whole, so that it can be taken out. */
 export type SetAside = {
   what: 'person' | 'posture' | 'plan' | 'routine' | 'lesson' | 'log' | 'decision' | 'house'
   id: string
   name: string
-  reason: string
+  why: Refusal
   raw: unknown
 }
 
@@ -24,6 +23,6 @@ export function readKept<S extends z.ZodType>(
     return { value: parse(schema, raw, about.what), aside: null }
   } catch (error) {
     if (!(error instanceof InputError)) throw error
-    return { value: null, aside: { ...about, reason: sayError(error), raw } }
+    return { value: null, aside: { ...about, why: { field: error.field, accepts: error.accepts }, raw } }
   }
 }

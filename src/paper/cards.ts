@@ -1,5 +1,5 @@
 import { describeAim } from '@/words/balance'
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import { sayHands, sayLaying, sayStanding } from '@/words/paper'
 import type { LengthUnit } from '@/words/units'
 import { sayComing } from '@/words/way-in'
@@ -35,7 +35,7 @@ const HEIGHT = 148
 const PAD = 7
 
 /** A6, four to a sheet, with lines to cut along. */
-export function cardSheets(cards: readonly Card[], unit: LengthUnit, size: PaperSize, words: Words = ENGLISH): Sheet[] {
+export function cardSheets(cards: readonly Card[], unit: LengthUnit, size: PaperSize, words: Words): Sheet[] {
   const { width, height } = SIZES[size]
   const [w, h] = [Math.min(WIDTH, width / 2), Math.min(HEIGHT, height / 2)]
   const sheets: Sheet[] = []

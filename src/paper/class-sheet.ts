@@ -1,4 +1,4 @@
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import { markWayIn } from '@/words/way-in'
 import { breakLines } from './flow'
 import { hallHeight, hallMarks } from './hall'
@@ -18,7 +18,7 @@ const LEAST = DRAWN + 16
 const TEXT = MARGIN + DRAWN + 8
 
 /** Who does which, with footprints, vial, chairs and helpers, and what to watch; lane after lane, as the hall lies. */
-export function classSheets({ title, lanes }: ClassSheet, size: PaperSize, words: Words = ENGLISH): Sheet[] {
+export function classSheets({ title, lanes }: ClassSheet, size: PaperSize, words: Words): Sheet[] {
   const pages = new Pages(title, size, words)
   const people = lanes.flatMap((lane) => lane.people)
   const needs = words.say('paper.class.needs', {

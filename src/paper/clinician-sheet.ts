@@ -1,4 +1,4 @@
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import { MARGIN } from './page'
 import { Pages } from './pages'
 import type { PaperSize, Sheet } from './sheet'
@@ -20,7 +20,7 @@ const LINE = 11
 export function clinicianSheets(
   { name, orders, done, seen, margins, question }: ClinicianPage,
   size: PaperSize,
-  words: Words = ENGLISH,
+  words: Words,
 ): Sheet[] {
   const pages = new Pages(words.say('paper.clinician.title', { name }), size, words)
   const add = (text: string, large: number, bold = false) => {

@@ -1,4 +1,4 @@
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import { shortNames } from '@/words/people'
 import { ellipse } from './ellipse'
 import type { Lane } from './lane'
@@ -16,13 +16,7 @@ export const hallHeight = (lanes: readonly Lane[], width: number): number =>
 const perRow = (width: number): number => Math.floor(width / 26)
 
 /** The hall from above, its front upward: lanes between lines of tape, people with the shortest names that tell them apart, chairs and helpers beside them. */
-export function hallMarks(
-  lanes: readonly Lane[],
-  x: number,
-  top: number,
-  width: number,
-  words: Words = ENGLISH,
-): Mark[] {
+export function hallMarks(lanes: readonly Lane[], x: number, top: number, width: number, words: Words): Mark[] {
   const most = perRow(width)
   const short = shortNames(lanes.flatMap(({ people }) => people.map(({ name }) => name)))
   let said = 0

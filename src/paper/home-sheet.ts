@@ -1,5 +1,5 @@
 import { describeAim } from '@/words/balance'
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import { sayHands, sayLaying, sayStanding } from '@/words/paper'
 import type { LengthUnit } from '@/words/units'
 import { sayComing } from '@/words/way-in'
@@ -17,7 +17,7 @@ export function homeSheet(
   { name, stances, counts, holdS, feel, helper, orders, isUnasked }: Card,
   unit: LengthUnit,
   size: PaperSize,
-  words: Words = ENGLISH,
+  words: Words,
 ): Sheet {
   const { width, height } = SIZES[size]
   const marks: Mark[] = [

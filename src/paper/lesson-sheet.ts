@@ -1,4 +1,4 @@
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import { setText } from './flow'
 import { MARGIN } from './page'
 import { Pages } from './pages'
@@ -33,7 +33,7 @@ export function lessonSheets(
   lines: readonly LessonLine[],
   people: readonly string[],
   size: PaperSize,
-  words: Words = ENGLISH,
+  words: Words,
 ): Sheet[] {
   const pages = new Pages(title, size, words)
   const inner = pages.width - TEXT - MARGIN

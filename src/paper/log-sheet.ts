@@ -1,4 +1,4 @@
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import { breakLines } from './flow'
 import { footer, head, MARGIN } from './page'
 import { type Mark, type PaperSize, type Sheet, SIZES } from './sheet'
@@ -24,7 +24,7 @@ const ROW = 10.5
 const NAME = 4
 
 /** A sheet to fill in by hand at the door: a line a person, lying. */
-export function logSheets(title: string, names: readonly string[], size: PaperSize, words: Words = ENGLISH): Sheet[] {
+export function logSheets(title: string, names: readonly string[], size: PaperSize, words: Words): Sheet[] {
   const { width: height, height: width } = SIZES[size]
   const rows = Math.floor((height - 44 - 16) / ROW)
   const inner = width - 2 * MARGIN

@@ -1,4 +1,4 @@
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import type { Mark } from './sheet'
 
 export const MARGIN = 16
@@ -10,6 +10,6 @@ export const head = (title: string, width: number): Mark[] => [
 ]
 
 /** What numbers on paper are, and are not. */
-export const footer = (height: number, words: Words = ENGLISH): Mark[] => [
+export const footer = (height: number, words: Words): Mark[] => [
   { kind: 'text', x: MARGIN, y: height - 9, text: words.say('paper.footer'), size: 3.2, ink: 'soft' },
 ]

@@ -1,4 +1,4 @@
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import { breakLines, setText } from './flow'
 import { footer, head, MARGIN } from './page'
 import { type Ink, type Mark, type PaperSize, type Sheet, SIZES } from './sheet'
@@ -21,7 +21,7 @@ export class Pages {
   constructor(
     private readonly title: string,
     size: PaperSize,
-    private readonly words: Words = ENGLISH,
+    private readonly words: Words,
   ) {
     this.width = SIZES[size].width
     this.height = SIZES[size].height

@@ -1,6 +1,7 @@
 import { inflateSync } from 'node:zlib'
 import { describe, expect, it } from 'vitest'
 import { buildPosture, makeStandingStance, mirrorStance, postureOf, resolveBody, type Stance } from '@/core'
+import { ENGLISH } from '@/words/english'
 import { sayLaying } from '@/words/paper'
 import { cardSheets } from './cards'
 import { classSheets } from './class-sheet'
@@ -104,7 +105,7 @@ describe('a PDF', () => {
 
 describe('a plan at true size, read back from its PDF', () => {
   it.each(PAPER_SIZES)('is true within 0.2 mm on %s: foot, heel to heel, and the rule on each sheet', async (size) => {
-    const sheets = cutTrueSize(drawStood(stand('bow', body, bow), 1, true), 'bow', size)
+    const sheets = cutTrueSize(drawStood(stand('bow', body, bow), 1, true), 'bow', size, ENGLISH)
     const pages = readPaths(await toPdf(sheets, 'bow'))
     expect(pages).toHaveLength(sheets.length)
     const lines = pages.map((paths) => paths.flatMap(([a, b]) => (a && b ? [{ from: a, long: apart(a, b) }] : [])))
@@ -122,7 +123,7 @@ describe('a plan at true size, read back from its PDF', () => {
   it('leaves nothing out and overlaps: every sheet shows the next ten millimetres of its neighbour', () => {
     const drawing = drawStance(body, bow, { tape: true })
     for (const size of PAPER_SIZES) {
-      const clips = cutTrueSize(drawing, '', size).map(({ marks }) => {
+      const clips = cutTrueSize(drawing, '', size, ENGLISH).map(({ marks }) => {
         const [first] = marks
         return first?.kind === 'group' && first.clip ? first.clip : { x: 0, y: 0, width: 0, height: 0 }
       })
@@ -173,15 +174,15 @@ describe('words to lay a stance by', () => {
   }
 
   it('begin at the rear heel, in whole centimetres, toes by the clock', () => {
-    expect(sayLaying(laid, body, 'cm')).toEqual([
+    expect(sayLaying(laid, body, 'cm', ENGLISH)).toEqual([
       'Lay the tape; right heel on its crossing, toes at half past 1.',
       'Left heel 34 cm ahead and 29 cm to the left, toes at 12 o’clock.',
     ])
   })
 
   it('in inches to the half, in feet of one’s own to the quarter', () => {
-    expect(sayLaying(laid, body, 'in')[1]).toContain('13.5 in ahead and 11.5 in to the left')
-    expect(sayLaying(laid, body, 'feet')[1]).toMatch(/1\.25 of their feet ahead/)
+    expect(sayLaying(laid, body, 'in', ENGLISH)[1]).toContain('13.5 in ahead and 11.5 in to the left')
+    expect(sayLaying(laid, body, 'feet', ENGLISH)[1]).toMatch(/1\.25 of their feet ahead/)
   })
 })
 
@@ -221,6 +222,7 @@ describe('text on paper', () => {
       Array.from({ length: 16 }, () => card),
       'cm',
       'a4',
+      ENGLISH,
     )
     expect(sheets).toHaveLength(4)
     const said = linesOf(sheets[0] as Sheet).join(' ')
@@ -233,7 +235,9 @@ describe('text on paper', () => {
     const careful = resolveBody({ ...body.person, limits: { loadMax: { left: 0.5, right: 1 } } })
     const card = { name: 'Ana', counts: 5, holdS: 5, feel: '', helper: false, orders: '', isUnasked: false }
     const saidOf = (who: typeof body, stance: typeof bow) =>
-      linesOf(cardSheets([{ ...card, stances: [stand('bow', who, stance)] }], 'cm', 'a4')[0] as Sheet).join(' ')
+      linesOf(cardSheets([{ ...card, stances: [stand('bow', who, stance)] }], 'cm', 'a4', ENGLISH)[0] as Sheet).join(
+        ' ',
+      )
     expect(saidOf(body, bow)).toContain('5 times on each side')
     expect(saidOf(careful, mirrorStance(bow))).toContain('5 times on the right side only, as drawn')
     const even = { ...makeStandingStance(body), loadLeft: 0.5 }
@@ -246,7 +250,7 @@ describe('text on paper', () => {
       { title: 'Level 1', stood: stand('bow', body, bow), people },
       { title: 'Seated', stood: null, people: [{ name: 'Eve Fox', chair: false, helper: false, watch: 'breath' }] },
     ]
-    const said = classSheets({ title: 'Slack Tide: bow', lanes }, 'a4').flatMap(linesOf)
+    const said = classSheets({ title: 'Slack Tide: bow', lanes }, 'a4', ENGLISH).flatMap(linesOf)
     expect(said).toEqual(
       expect.arrayContaining([
         'One chair, one helper.',
@@ -263,13 +267,13 @@ describe('text on paper', () => {
 
   it('a log sheet has a line for everybody, and lines for whoever walks in', () => {
     const names = Array.from({ length: 20 }, (_, i) => `Person ${i}`)
-    const sheets = logSheets('Slack Tide', names, 'a4')
+    const sheets = logSheets('Slack Tide', names, 'a4', ENGLISH)
     const said = sheets.flatMap(linesOf)
     for (const name of names) expect(said).toContain(name)
   })
 
   it('an SVG is the same drawing, its text made safe', () => {
-    const [sheet] = cutTrueSize(drawStance(body, bow), 'Feet <apart> & "so"', 'a4')
+    const [sheet] = cutTrueSize(drawStance(body, bow), 'Feet <apart> & "so"', 'a4', ENGLISH)
     const svg = toSvg(sheet as Sheet, 'a < b')
     expect(svg).toContain('<title>a &lt; b</title>')
     expect(svg).toContain('Feet &lt;apart&gt; &amp; &quot;so&quot;')
@@ -300,7 +304,7 @@ describe('a path’s floor', () => {
     }))
     for (const size of PAPER_SIZES) {
       const orders = ['For Ana: no more than half of the weight on the left leg (Dr Venn, until 30 April). '.repeat(2)]
-      const { height, marks } = pathSheet('Out and on', body, prints, parts, orders, size)
+      const { height, marks } = pathSheet('Out and on', body, prints, parts, orders, size, ENGLISH)
       const texts = marks.flatMap((mark) => (mark.kind === 'text' ? [mark] : []))
       for (const [i, part] of parts.entries()) {
         const line = texts.find(({ text }) => text === `${i + 1} ${part}`)

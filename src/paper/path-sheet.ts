@@ -1,7 +1,7 @@
 import type { Body, Contact, Side, Vec2 } from '@/core'
 import { footAt, midline, solePath } from '@/draw/footprint'
 import { toScreen } from '@/draw/plan'
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import { type Box, MILLIMETRES } from './floor'
 import { setText } from './flow'
 import { footer, head, MARGIN } from './page'
@@ -25,7 +25,7 @@ export function pathSheet(
   parts: readonly string[],
   about: readonly string[],
   size: PaperSize,
-  words: Words = ENGLISH,
+  words: Words,
 ): Sheet {
   const { width, height } = SIZES[size]
   const drawn = prints.map((print) => ({

@@ -1,6 +1,6 @@
 import type { Vec2 } from '@/core'
 import { toScreen } from '@/draw/plan'
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import { sayLaid, sayLaying } from '@/words/paper'
 import type { LengthUnit } from '@/words/units'
 import { MILLIMETRES } from './floor'
@@ -12,7 +12,7 @@ import { drawStood, type Stood, scaleToFit } from './stood'
 const DRAWN = 150
 
 /** A stance to scale with its dimensions, and the words to lay it by. */
-export function planSheet(stood: Stood, unit: LengthUnit, size: PaperSize, words: Words = ENGLISH): Sheet {
+export function planSheet(stood: Stood, unit: LengthUnit, size: PaperSize, words: Words): Sheet {
   const { width, height } = SIZES[size]
   const { box } = drawStood(stood)
   const scale = scaleToFit(box, width - 2 * MARGIN - 24, DRAWN)

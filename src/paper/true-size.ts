@@ -1,4 +1,4 @@
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import type { Drawing } from './floor'
 import { type Mark, type PaperSize, type Sheet, SIZES } from './sheet'
 
@@ -22,7 +22,7 @@ function cut({ box }: Drawing, width: number, height: number): Cut {
  * A drawing at true size over as many sheets as it needs, upright or lying, whichever are fewer: crop marks, an overlap
  * of 10 mm, the number of each sheet, and a rule of 10 cm to check the printer with.
  */
-export function cutTrueSize(drawing: Drawing, title: string, size: PaperSize, words: Words = ENGLISH): Sheet[] {
+export function cutTrueSize(drawing: Drawing, title: string, size: PaperSize, words: Words): Sheet[] {
   const { width, height } = SIZES[size]
   const ways = [cut(drawing, width, height), cut(drawing, height, width)] as const
   const way = ways[1].across * ways[1].down < ways[0].across * ways[0].down ? ways[1] : ways[0]

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { parse } from '@/documents/parse'
 import { makeRecord, type RecordDocument, recordDocument } from '@/documents/record-document'
+import { ENGLISH } from '@/words/english'
 import { sayItem } from '@/words/records'
 import { compareRecords, joinRecords, mergeRecords, RECORD_PARTS } from './merge'
 
@@ -53,7 +54,10 @@ describe('a record saved in two places', () => {
   it('shows what only one version has, and proposes the version that changed it', () => {
     const found = compareRecords(base, here, there).map(({ part, items, usual }) => [
       part.name,
-      { here: items.here.map((one) => sayItem(one)), there: items.there.map((one) => sayItem(one)) },
+      {
+        here: items.here.map((one) => sayItem(one, undefined, undefined, ENGLISH)),
+        there: items.there.map((one) => sayItem(one, undefined, undefined, ENGLISH)),
+      },
       usual,
     ])
     expect(found).toEqual([
@@ -67,7 +71,7 @@ describe('a record saved in two places', () => {
   it('says figures of the body in the units of the house', () => {
     const measured = { ...base, body: { ...base.body, statureM: 1.625, massKg: 70.4, footLengthM: 0.246 } }
     const items = compareRecords(base, measured, base).flatMap((one) => one.items.here)
-    const say = (units: 'metric' | 'imperial') => items.map((item) => sayItem(item, [], units))
+    const say = (units: 'metric' | 'imperial') => items.map((item) => sayItem(item, [], units, ENGLISH))
     expect(say('metric')).toEqual(['height 162.5 cm', 'mass 70.4 kg', 'foot length 24.6 cm'])
     expect(say('imperial')).toEqual(['height 5 ft 4 in', 'mass 155 lb', 'foot length 9.7 in'])
   })
@@ -128,7 +132,7 @@ describe('a record saved in two places', () => {
       RECORD_PARTS.map(({ name }) => name).filter((name) => differences.some(({ part }) => part.name === name)),
     )
     const said = differences.flatMap(({ items }) =>
-      items.here.map((one) => sayItem(one, [{ id: 'g1', name: 'Morning' }])),
+      items.here.map((one) => sayItem(one, [{ id: 'g1', name: 'Morning' }], undefined, ENGLISH)),
     )
     expect(said.length).toBeGreaterThan(20)
     expect(new Set(said).size).toBe(said.length)

@@ -10,6 +10,7 @@ import {
   type TestEntry,
 } from '@/documents/record-document'
 import { bodyOf, toPerson } from '@/documents/to-core'
+import { ENGLISH } from '@/words/english'
 import { sayAllBound, sayBound, sayLimit, sayOrigin } from '@/words/limits'
 import { sayColumn, sayDue, sayRow } from '@/words/records'
 import { type Binding, bindLimits, bindOnDay, findToday } from './binding'
@@ -126,19 +127,19 @@ describe('which limit binds', () => {
     const one = record({ limits: [limit('loadMaxPct', 50, { side: 'left', ...order, reviewOn: '2026-03-11' })] })
     const [before, after] = ['2026-03-11', DAY].map((on) => bindOnDay(one, on)[0]) as [Binding, Binding]
     expect([before.overdue, after.overdue, after.entry.value]).toEqual([undefined, true, 50])
-    expect(sayBound(after)).toMatch(/Dr\. Venn .*review 11.March; its review is past\)$/)
-    expect(sayBound(before)).not.toContain('past')
+    expect(sayBound(after, ENGLISH)).toMatch(/Dr\. Venn .*review 11.March; its review is past\)$/)
+    expect(sayBound(before, ENGLISH)).not.toContain('past')
     // What one said on one day is said together.
     const two = { ...before, what: 'kneeFlexionMaxDeg' as const }
-    const whole = sayAllBound([before, after, two])
+    const whole = sayAllBound([before, after, two], ENGLISH)
     expect(whole.split('; ')[0]).toMatch(/^50.% on the left leg at most, left knee bend 50° at most \(Dr\./)
     expect(whole.match(/Dr\. Venn/g)).toHaveLength(2)
   })
 
   it('says who, when and until when', () => {
-    expect(sayLimit(limit('loadMaxPct', 0, { side: 'left' }))).toBe('no weight on the left leg')
-    expect(sayLimit(limit('kneeFlexionMaxDeg', 30, { side: 'right' }))).toBe('right knee bend 30° at most')
-    expect(sayOrigin(limit('loadMaxPct', 50, { ...order, reviewOn: '2026-05-12' }))).toBe(
+    expect(sayLimit(limit('loadMaxPct', 0, { side: 'left' }), ENGLISH)).toBe('no weight on the left leg')
+    expect(sayLimit(limit('kneeFlexionMaxDeg', 30, { side: 'right' }), ENGLISH)).toBe('right knee bend 30° at most')
+    expect(sayOrigin(limit('loadMaxPct', 50, { ...order, reviewOn: '2026-05-12' }), undefined, ENGLISH)).toBe(
       'Dr. Venn (clinician), 10 January, review 12 May',
     )
   })
@@ -416,7 +417,7 @@ describe('what is due', () => {
       ['test', '2025-09-11'],
       ['review', '2026-03-12'],
     ])
-    expect(listDue(one, DAY).map((due) => sayDue(due).replace('\u00a0', ' '))).toEqual([
+    expect(listDue(one, DAY).map((due) => sayDue(due, ENGLISH).replace('\u00a0', ' '))).toEqual([
       'Tandem again',
       'review: 50 % on the left leg at most',
     ])
@@ -448,7 +449,7 @@ describe('a table of people', () => {
         body: { statureM: 1.58, massKg: 61.5, ageYears: 79, sex: 'female' },
       },
     ])
-    expect(bad.map(({ row, error }) => ({ row, reason: sayRow(error, 'metric') }))).toEqual([
+    expect(bad.map(({ row, error }) => ({ row, reason: sayRow(error, 'metric', ENGLISH) }))).toEqual([
       { row: 3, reason: 'Height: accepted is 100 to 230 cm, or feet and inches' },
       { row: 4, reason: 'No name' },
       { row: 6, reason: 'Age: accepted is a number from 5 to 115 years.' },
@@ -474,9 +475,9 @@ describe('a table of people', () => {
       ['Dot', 76.2],
       ['Eve', 135],
     ])
-    expect(bad.map(({ row, name, error }) => [row, name, columnOf(error.field), sayRow(error, 'imperial')])).toEqual([
-      [7, 'Fay', 'mass', 'Mass: it does not go with the height; which unit is it in?'],
-    ])
+    expect(
+      bad.map(({ row, name, error }) => [row, name, columnOf(error.field), sayRow(error, 'imperial', ENGLISH)]),
+    ).toEqual([[7, 'Fay', 'mass', 'Mass: it does not go with the height; which unit is it in?']])
     expect(readHeadings(['Weight in lbs'], ['mass'], 'metric').massUnits).toBe('imperial')
   })
 
@@ -485,12 +486,12 @@ describe('a table of people', () => {
       record({ groups: ['A', 'B'], story: 'Says "no", twice', notes: 'line one\nline two' }),
       makeRecord('Bo', { statureM: 1.7, massKg: 80 }),
     ]
-    const [out, ...rows] = writeTable(people, (column) => sayColumn(column), {
+    const [out, ...rows] = writeTable(people, (column) => sayColumn(column, ENGLISH), {
       height: (m) => String(m * 100),
       mass: String,
     })
     const { records, bad } = readTable(rows, guessColumns(out as string[]), reading, DAY)
-    expect(bad.map(({ row, error }) => ({ row, reason: sayRow(error, 'metric') }))).toEqual([])
+    expect(bad.map(({ row, error }) => ({ row, reason: sayRow(error, 'metric', ENGLISH) }))).toEqual([])
     expect(records.map(({ name, groups, story, notes, body }) => ({ name, groups, story, notes, body }))).toEqual(
       people.map(({ name, groups, story, notes, body }) => ({ name, groups, story, notes, body })),
     )

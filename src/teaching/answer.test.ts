@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { analyse, type Limits, postureOf, resolveBody, type SchoolId } from '@/core'
 import { fromStance } from '@/documents/from-core'
 import { toStance } from '@/documents/to-core'
+import { ENGLISH } from '@/words/english'
 import { readShipped } from '@/words/routines'
 import { type Decided, decidedIn, findAnswer } from './answer'
 import { makeGivenOf } from './given'
@@ -53,7 +54,7 @@ describe('what somebody does of a posture today', () => {
 
 describe('what a lesson has somebody do', () => {
   const makingsOf = (body: typeof free, own: readonly Decided[] = []) => ({
-    routineOf: (id: string) => readShipped(id as Parameters<typeof readShipped>[0]),
+    routineOf: (id: string) => readShipped(id as Parameters<typeof readShipped>[0], ENGLISH),
     find: postureOf,
     formOf: makeGivenOf(body, own, postureOf),
   })

@@ -9,7 +9,7 @@ import {
   type Verdict,
 } from '@/core'
 import { sayCentimetres, sayPercent } from './figures'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { sayList } from './lists'
 import { sayWay } from './reasons'
 import { sayMeasurement } from './variants'
@@ -18,7 +18,7 @@ import { sayMeasurement } from './variants'
 const STEADY = 2
 
 /** Which ways are steady and which way they would go first, in one or two sentences. */
-export function describeBalance(analysis: Analysis, words: Words = ENGLISH): string | null {
+export function describeBalance(analysis: Analysis, words: Words): string | null {
   const { margins, assured, reserve, verdict, causes, pose } = analysis
   const { usable } = margins
   const { nearest: cause } = causes
@@ -54,7 +54,7 @@ function sayNearest(
 }
 
 /** Which share to aim at where an order is too near, and whether two scales would settle it; null where none is. */
-export function describeAim({ pose, causes, assured, reserve }: Analysis, words: Words = ENGLISH): string | null {
+export function describeAim({ pose, causes, assured, reserve }: Analysis, words: Words): string | null {
   const { body, stance } = pose
   if (causes.assured.kind !== 'order' || assured.margin >= reserve) return null
   const { side: leg } = causes.assured
@@ -73,14 +73,14 @@ export function describeAim({ pose, causes, assured, reserve }: Analysis, words:
 }
 
 /** That it does, and which test would replace the estimate. */
-export const describeEstimate = ({ pose: { body } }: Analysis, words: Words = ENGLISH): string =>
+export const describeEstimate = ({ pose: { body } }: Analysis, words: Words): string =>
   words.say('balance.estimate', {
     usable: sayPercent(body.usableAlong, words),
     age: body.person.age === undefined ? 'unknown' : 'given',
   })
 
 /** The margin as it is held against the reserve. */
-export function describeReserve({ assured, reserve: least }: Analysis, words: Words = ENGLISH): string {
+export function describeReserve({ assured, reserve: least }: Analysis, words: Words): string {
   const room = assured.margin - least
   return words.say(`balance.reserve.${room < 0 ? 'none' : 'sure'}`, { room: sayCentimetres(Math.abs(room), words) })
 }
@@ -91,7 +91,7 @@ const OF_STANDING = [0.2, 0.42, 0.58, 0.8, 0.93, 1.1, 1.6]
 /** Against the same person's own standing, as an instructor would say it; nothing steady is said of what breaks a limit. */
 export function describeOfStanding(
   { ofStanding, verdict }: Pick<Analysis, 'ofStanding' | 'verdict'>,
-  words: Words = ENGLISH,
+  words: Words,
 ): string | null {
   if (ofStanding === null || ofStanding < 0 || verdict === 'beyond') return null
   const found = OF_STANDING.findIndex((most) => ofStanding < most)
@@ -100,7 +100,7 @@ export function describeOfStanding(
 }
 
 /** What to measure next, and what that would leave. */
-export const describeMeasurement = (measurement: Measurement, words: Words = ENGLISH): string =>
+export const describeMeasurement = (measurement: Measurement, words: Words): string =>
   words.say('balance.measureNext', {
     how: sayMeasurement(measurement, words),
     margin: sayCentimetres(measurement.margin, words),

@@ -1,5 +1,5 @@
 import type { LessonDocument } from '@/documents/lesson-document'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { type Named, sayAim, sayMinutes, sayPiece } from './lessons'
 
 /** A lesson as a calendar has it. */
@@ -27,7 +27,7 @@ function folded(line: string): string {
 const octets = (text: string) => new TextEncoder().encode(text).length
 
 /** A term as a calendar file (iCalendar): whole days, for a lesson's hour is not the tool's. Nobody is named in it. */
-export function makeCalendar(entries: readonly Entry[], named: Named, stamp: string, words: Words = ENGLISH): string {
+export function makeCalendar(entries: readonly Entry[], named: Named, stamp: string, words: Words): string {
   const at = `${stamp.replaceAll(/[-:]|\.\d+/g, '')}`
   const events = entries.flatMap(({ group, day, lesson }) => {
     const aim = lesson.aim ? sayAim(lesson.aim, words) : ''

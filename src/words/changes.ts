@@ -1,6 +1,6 @@
 import { type Analysis, type Change, type ChangeValue, DEG, kneeLoad, SIDES, type Variant } from '@/core'
 import { sayCentimetres, sayDegrees, sayPercent } from './figures'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { sayHand } from './variants'
 
 /** The message of a change, and the side that it names. */
@@ -16,7 +16,7 @@ const MESSAGES: Partial<Record<Change['what'], readonly [key: string, side: 'lef
 const SAID = { m: sayCentimetres, rad: sayDegrees, share: sayPercent }
 
 /** One change as a teacher says it: "step 9 cm shorter". */
-export function sayChange({ what, from, to, unit }: ChangeValue, words: Words = ENGLISH): string {
+export function sayChange({ what, from, to, unit }: ChangeValue, words: Words): string {
   const [key, side] = MESSAGES[what] ?? [what, 'none']
   const by = Number(to) - Number(from)
   return words.say(`changes.${key}`, {
@@ -30,14 +30,14 @@ export function sayChange({ what, from, to, unit }: ChangeValue, words: Words = 
 }
 
 /** Changes as one line; of one that is the other side, that alone. */
-export const sayChanges = (changes: readonly ChangeValue[], words: Words = ENGLISH): string =>
+export const sayChanges = (changes: readonly ChangeValue[], words: Words): string =>
   changes.map((change) => sayChange(change, words)).join(', ')
 
 const LEAST_BEND = 2 * DEG
 const LEAST_LOAD = 0.05
 
 /** What the whole variant buys, from what to what: margin, knees, and the load on the knee that carries more. */
-export function sayGain(before: Analysis, after: Analysis, words: Words = ENGLISH): string {
+export function sayGain(before: Analysis, after: Analysis, words: Words): string {
   // What is left when what sway needs is taken off.
   const room = ({ assured, reserve }: Analysis) => assured.margin - reserve
   const cm = (metres: number) => words.number(metres * 100, 1)
@@ -71,14 +71,14 @@ export function sayGain(before: Analysis, after: Analysis, words: Words = ENGLIS
 const NUDGES = ['forward', 'back', 'right', 'left'] as const
 
 /** How hard a nudge at the hip from the weaker side tips, and how hard it did before. */
-export function saySideNudge(before: Analysis, after: Analysis, words: Words = ENGLISH): string {
+export function saySideNudge(before: Analysis, after: Analysis, words: Words): string {
   const least = ({ pushes: { hip } }: Analysis) => words.number(Math.max(0, Math.round(Math.min(hip.left, hip.right))))
   const [was, is] = [least(before), least(after)]
   return words.say('changes.nudge.side', { is, was, same: was === is ? 'yes' : 'no' })
 }
 
 /** How hard a nudge at the hip tips, from each of four sides, and how hard it did before where that is another figure. */
-export function sayNudges(before: Analysis, after: Analysis, words: Words = ENGLISH): string {
+export function sayNudges(before: Analysis, after: Analysis, words: Words): string {
   const newtons = ({ pushes }: Analysis, way: (typeof NUDGES)[number]) =>
     words.number(Math.max(0, Math.round(pushes.hip[way])))
   const said = NUDGES.map((way) => {
@@ -89,7 +89,7 @@ export function sayNudges(before: Analysis, after: Analysis, words: Words = ENGL
 }
 
 /** How a foot stands on the floor. */
-export const sayContact = (contact: string | undefined, words: Words = ENGLISH): string =>
+export const sayContact = (contact: string | undefined, words: Words): string =>
   words.say(`changes.contacts.${contact ?? 'whole'}`)
 
-export const sayKind = (kind: Variant['kind'], words: Words = ENGLISH): string => words.say(`changes.kinds.${kind}`)
+export const sayKind = (kind: Variant['kind'], words: Words): string => words.say(`changes.kinds.${kind}`)

@@ -1,5 +1,5 @@
 import { sayPercent } from './figures'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { sayCount } from './levels'
 import { capital, sayList } from './lists'
 
@@ -24,10 +24,7 @@ export type HallCounts = {
 }
 
 /** Who stands, and what has to be set out: chairs, places at the wall, helpers. */
-export function sayHall(
-  { standing, all, short, noWayIn, lacking, ...things }: HallCounts,
-  words: Words = ENGLISH,
-): string {
+export function sayHall({ standing, all, short, noWayIn, lacking, ...things }: HallCounts, words: Words): string {
   const set = (['chairs', 'wheelchairs', 'wall', 'helpers'] as const).map((key) =>
     some(`hall.${key}`, things[key], words),
   )
@@ -45,7 +42,7 @@ export function sayHall(
 }
 
 /** Under a lane: who, and what stands in it. */
-export const sayLane = (people: number, chairs: number, wall: number, words: Words = ENGLISH): string =>
+export const sayLane = (people: number, chairs: number, wall: number, words: Words): string =>
   capital(
     [
       words.say('class.lane.people', { n: people, count: sayCount(people, words) }),
@@ -61,7 +58,7 @@ const MOST_NAMED = 4
 /** Whom one level more takes in or brings nearer, and how much less is changed in all. */
 export function sayMore(
   { fitted, nearer, saved }: { fitted: string[]; nearer: string[]; saved: number },
-  words: Words = ENGLISH,
+  words: Words,
 ): string {
   if (fitted.length > 0) return words.say('class.more.takesIn', { who: sayList(fitted, words) })
   if (nearer.length === 0) return words.say('class.more.nobody')
@@ -71,7 +68,7 @@ export function sayMore(
 /** What one level less costs, and whom. */
 export function sayFewer(
   { lost, further, more }: { lost: string[]; further: string[]; more: number },
-  words: Words = ENGLISH,
+  words: Words,
 ): string {
   const many = () => words.say('class.lane.people', { n: further.length, count: sayCount(further.length, words) })
   const left = lost.length > 0 && words.say('class.fewer.leavesOut', { who: sayList(lost, words) })
@@ -88,7 +85,7 @@ export function sayFewer(
 /** What fitting anew would drop: a kept plan's levels, levels changed by hand, who was put somewhere. */
 export function sayDrops(
   { kept, edited, names }: { kept: boolean; edited: readonly number[]; names: readonly string[] },
-  words: Words = ENGLISH,
+  words: Words,
 ): string {
   const [first, ...others] = edited
   return [
@@ -102,7 +99,7 @@ export function sayDrops(
 }
 
 /** What is kept, since when, and whether it is what is shown. */
-export function sayKept(name: string | undefined, day: string, isShown: boolean, words: Words = ENGLISH): string {
+export function sayKept(name: string | undefined, day: string, isShown: boolean, words: Words): string {
   const kept = name
     ? words.say('class.kept.named', { name, day: words.day(day) })
     : words.say('class.kept.plan', { day: words.day(day) })

@@ -5,6 +5,7 @@ import type { LimitEntry } from '@/documents/record-document'
 import type { FallsTold } from '@/records/falls'
 import { listClassDays } from '@/teaching/practice/class-days'
 import { sayForClinician } from './clinician'
+import { ENGLISH } from './english'
 
 const plain = (text: string) => text.replace(/\s/g, ' ')
 const limit = (kind: LimitEntry['source']['kind'], name?: string): { entry: LimitEntry } => ({
@@ -31,6 +32,7 @@ const told = (rows: LogRow[], limits: { entry: LimitEntry }[] = [], falls: Falls
       concerns,
     },
     '2026-03-20',
+    ENGLISH,
   )
 }
 

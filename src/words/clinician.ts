@@ -2,7 +2,7 @@ import type { ClassDay, Concern } from '@/core'
 import type { LogRow } from '@/documents/log-document'
 import type { Binding } from '@/records/binding'
 import type { FallsTold } from '@/records/falls'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { sayLimit } from './limits'
 import { sayConcern } from './practice'
 import { sayFalls } from './records'
@@ -28,7 +28,7 @@ const WORDS_MOST = 3
 export function sayForClinician(
   { name, falls, limits, rows, days, concerns }: Told,
   on: string,
-  words: Words = ENGLISH,
+  words: Words,
 ): ForClinician {
   const year = on.slice(0, 4)
   const came = days.filter((one) => one.came)

@@ -14,6 +14,7 @@ import { recordDocument } from '@/documents/record-document'
 import { houseRoutine } from '@/documents/routine-document'
 import { stanceBody } from '@/documents/stance-document'
 import { en } from './en'
+import { ENGLISH } from './english'
 import { sayField, sayFieldError } from './fields'
 
 const DOCUMENTS = [
@@ -43,7 +44,7 @@ it('calls every field of every document by a name that no document would write',
     const keys = listKeys(z.toJSONSchema(document as z.ZodType, { unrepresentable: 'any', io: 'input' }))
     expect(keys.size).toBeGreaterThan(2)
     for (const key of keys) {
-      const said = sayField(key)
+      const said = sayField(key, ENGLISH)
       expect.soft(said, key).not.toMatch(/Deg$|Pct$|[a-z]M$|[a-z][A-Z]/)
       if (key !== 'value') expect.soft(said, key).not.toBe('Figure')
     }
@@ -51,13 +52,13 @@ it('calls every field of every document by a name that no document would write',
 })
 
 it('says the place, the side and the unit in which a screen shows the field', () => {
-  expect(sayField('records.3.body.statureM')).toBe('Entry 4, height')
-  expect(sayField('measures.left.toeOutDeg')).toBe('Left, toes out')
+  expect(sayField('records.3.body.statureM', ENGLISH)).toBe('Entry 4, height')
+  expect(sayField('measures.left.toeOutDeg', ENGLISH)).toBe('Left, toes out')
   const refused = (value: unknown) => {
     try {
       parse(houseSettings, value)
     } catch (error) {
-      return sayFieldError(error as InputError)
+      return sayFieldError(error as InputError, ENGLISH)
     }
   }
   expect(refused({ rules: { swayReserveM: 4 } })).toBe(

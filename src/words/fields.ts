@@ -1,11 +1,11 @@
-import { type Accepts, HOUSE_KEYS, type InputError } from '@/core'
+import { type Accepts, HOUSE_KEYS, type Refusal } from '@/core'
 import { houseKeyInDocument } from '@/documents/house-keys'
 import { sayAccepts } from './errors'
 import { sayHouseRule } from './findings'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 
 /** A field as people call it, from its path in a document: where it is a list's or a side's, that comes before. */
-export function sayField(path: string, words: Words = ENGLISH): string {
+export function sayField(path: string, words: Words): string {
   const parts = path.split('.')
   const name = parts.findLast((part) => !/^\d+$/.test(part)) ?? path
   const at = parts.find((part) => /^\d+$/.test(part))
@@ -21,8 +21,12 @@ export function sayField(path: string, words: Words = ENGLISH): string {
 }
 
 /** What is wrong with a field and what would be accepted, in the unit in which screens show it. */
-export const sayFieldError = ({ field, accepts }: Pick<InputError, 'field' | 'accepts'>, words: Words = ENGLISH) =>
+export const sayFieldError = ({ field, accepts }: Refusal, words: Words) =>
   words.say('fields.said', { field: sayField(field, words), accepts: sayAccepts(inScreenUnit(accepts), words) })
+
+/** What a server refused; null where it did not answer as it should. */
+export const sayRefusal = (why: Refusal | null, words: Words): string =>
+  why ? sayFieldError(why, words) : words.say('errors.unexpected')
 
 /** Documents hold metres; screens say centimetres. */
 function inScreenUnit(accepts: Accepts): Accepts {

@@ -1,12 +1,8 @@
 import { createTranslator } from 'use-intl/core'
 import type { BendsDocument } from '@/documents/bends'
-import { en } from './en'
-import { es } from './es'
+import type { Language } from '@/documents/languages'
 
-export const LANGUAGES = ['en', 'es'] as const
-export type Language = (typeof LANGUAGES)[number]
-
-type Tree = { readonly [key: string]: string | Tree }
+export type Messages = { readonly [key: string]: string | Messages }
 
 /** What a message may name: codes that it chooses by, numbers that it counts by, and figures already written out. */
 export type Values = Record<string, string | number>
@@ -14,6 +10,8 @@ export type Values = Record<string, string | number>
 /** A language to say things in: messages by their key, numbers and days as people there write them. */
 export type Words = {
   language: Language
+  /** How numbers, days and lists are written. */
+  locale: string
   /** @throws Error for a key or a variable that the message does not know: ours to avoid, and tested for */
   say: (key: string, values?: Values) => string
   has: (key: string) => boolean
@@ -24,24 +22,25 @@ export type Words = {
   bends: BendsDocument
 }
 
-const MESSAGES: Record<Language, Tree> = { en, es }
-const REGIONS: Record<Language, string> = { en: 'en-GB', es: 'es-ES' }
-
-/** A language's own messages over English, so that a file can begin with a few. */
-const merge = (over: Tree, under: Tree): Tree => {
-  const merged: Record<string, string | Tree> = { ...under }
+/** A language's own messages over English, while it is not whole. */
+export const mergeOver = (over: Messages, under: Messages): Messages => {
+  const merged: Record<string, string | Messages> = { ...under }
   for (const [key, own] of Object.entries(over)) {
     const other = under[key]
-    merged[key] = typeof own === 'object' && typeof other === 'object' ? merge(own, other) : own
+    merged[key] = typeof own === 'object' && typeof other === 'object' ? mergeOver(own, other) : own
   }
   return merged
 }
 
-function makeWords(language: Language): Words {
-  const locale = REGIONS[language]
+/** Where each is spoken as it is here: how numbers, days and lists are written. */
+const LOCALES: Record<Language, string> = { en: 'en-GB', es: 'es-ES' }
+
+/** A language, from its messages. */
+export function makeWords(language: Language, messages: Messages): Words {
+  const locale = LOCALES[language]
   const translate = createTranslator({
     locale,
-    messages: merge(MESSAGES[language], en),
+    messages,
     onError: (error) => {
       throw error
     },
@@ -57,6 +56,7 @@ function makeWords(language: Language): Words {
   const dayFormat = { day: 'numeric', month: 'long', timeZone: 'UTC' } as const
   return {
     language,
+    locale,
     bends: {},
     say: (key, values) => translate(key as never, values as never),
     has: (key) => translate.has(key as never),
@@ -75,19 +75,13 @@ function makeWords(language: Language): Words {
   }
 }
 
-const made = new Map<Language, Words>()
-
-export function wordsIn(language: Language): Words {
-  const known = made.get(language)
-  if (known) return known
-  const words = makeWords(language)
-  made.set(language, words)
-  return words
-}
+/** Says messages of one group by the last part of their keys. */
+export type Say = (key: string, values?: Values) => string
+export const sayUnder =
+  (words: Words, group: string): Say =>
+  (key, values) =>
+    words.say(`${group}.${key}`, values)
 
 /** The same, with a house's own words for how deep a knee bends. */
 export const withBends = (words: Words, bends: BendsDocument): Words =>
   Object.keys(bends).length > 0 ? { ...words, bends } : words
-
-/** What everything is said in until a language can be chosen; documents stay in it. */
-export const ENGLISH = wordsIn('en')

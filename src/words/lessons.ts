@@ -6,7 +6,7 @@ import { findShort, type Needs } from '@/teaching/practice/needs'
 import type { EarlyPiece } from '@/teaching/practice/propose-lesson'
 import type { Stage, Stress } from '@/teaching/practice/stages'
 import { sayChanges } from './changes'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { sayCount, sayLevels } from './levels'
 import { capital, sayList } from './lists'
 import { sayPostureName } from './postures'
@@ -16,19 +16,19 @@ export type Named = { postures: readonly Posture[]; routineName: (id: string) =>
 
 const say = (key: string, words: Words, values?: Record<string, string | number>) => words.say(`lesson.${key}`, values)
 
-export const namePosture = (id: string | undefined, { postures }: Named, words: Words = ENGLISH): string => {
+export const namePosture = (id: string | undefined, { postures }: Named, words: Words): string => {
   const found = postures.find((posture) => posture.id === id)
   return found ? sayPostureName(found, words) : (id ?? '')
 }
 
 /** An exercise by its name; on a chair without what is said of knees. */
-export const sayExercise = (id: string, words: Words = ENGLISH, seated = false): string => {
+export const sayExercise = (id: string, words: Words, seated = false): string => {
   const onChair = `path.exercise.seated.${id}`
   return words.say(seated && words.has(onChair) ? onChair : `path.exercise.ids.${id}`)
 }
 
 /** A piece by its own title, or by what it is. */
-export function sayPiece(piece: PieceDocument, named: Named, words: Words = ENGLISH): string {
+export function sayPiece(piece: PieceDocument, named: Named, words: Words): string {
   const { kind, title, posture, to, routine, exercise, fault, limbs, side } = piece
   if (title) return title
   const sided = (name: string) =>
@@ -56,22 +56,21 @@ export function sayPiece(piece: PieceDocument, named: Named, words: Words = ENGL
   }
 }
 
-export const sayAim = (aim: Aim, words: Words = ENGLISH): string => say(`aims.${aim}`, words)
+export const sayAim = (aim: Aim, words: Words): string => say(`aims.${aim}`, words)
 
-export const sayMinutes = (n: number, words: Words = ENGLISH): string =>
-  say('minutesOf', words, { n: words.number(n, 1) })
+export const sayMinutes = (n: number, words: Words): string => say('minutesOf', words, { n: words.number(n, 1) })
 
 /** A message chooses by plain letters. */
 const plain = (code: Stage): string => code.replace('-', '')
 const ORDER: readonly Stage[] = ['standing', 'stepping', 'backward', 'turning', 'one-foot']
 
-export function sayEarly({ stage }: EarlyPiece, piece: string, words: Words = ENGLISH): string {
+export function sayEarly({ stage }: EarlyPiece, piece: string, words: Words): string {
   const before = ORDER[ORDER.indexOf(stage) - 1] ?? 'standing'
   return say('warn.early', words, { piece: capital(piece), stage: plain(stage), before: plain(before) })
 }
 
 /** What was stressed the last time and is again. */
-export const sayAgain = (stresses: readonly Stress[], words: Words = ENGLISH): string =>
+export const sayAgain = (stresses: readonly Stress[], words: Words): string =>
   say('warn.again', words, {
     stresses: sayList(
       stresses.map((stress) => say(`warn.stresses.${stress}`, words)),
@@ -80,7 +79,7 @@ export const sayAgain = (stresses: readonly Stress[], words: Words = ENGLISH): s
   })
 
 /** What is said to a class at a piece: all of it, or in few words. */
-export function sayWords(piece: PieceDocument, words: Words = ENGLISH): string {
+export function sayWords(piece: PieceDocument, words: Words): string {
   const { kind, say: own, exercise, fault, limbs } = piece
   if (own) return own
   if (kind === 'exercise') return say(`says.exercise.${exercise}`, words)
@@ -91,7 +90,7 @@ export function sayWords(piece: PieceDocument, words: Words = ENGLISH): string {
 }
 
 /** Words fade from round to round: all, few, none. */
-export function sayFading(piece: PieceDocument, round: number, fading: boolean, words: Words = ENGLISH): string {
+export function sayFading(piece: PieceDocument, round: number, fading: boolean, words: Words): string {
   if (!fading || round <= 1) return sayWords(piece, words)
   if (round > 2) return ''
   return (
@@ -105,7 +104,7 @@ export function sayFading(piece: PieceDocument, round: number, fading: boolean, 
   )
 }
 
-export const sayDoneAs = (as: Worked['as'], words: Words = ENGLISH): string => say(`who.${as}`, words)
+export const sayDoneAs = (as: Worked['as'], words: Words): string => say(`who.${as}`, words)
 
 type PlanSaid = {
   groupId: string
@@ -123,7 +122,7 @@ export function sayDoing(
   { as, given }: Pick<Worked, 'as' | 'given'>,
   planned: readonly PlanSaid[],
   { group, posture }: { group: string; posture: string | undefined },
-  words: Words = ENGLISH,
+  words: Words,
 ): string {
   const said = sayDoneAs(as, words)
   if (!given || as === 'seated') return said
@@ -148,18 +147,18 @@ const SHARES = [
 ] as const
 
 /** How much more than something it is, as one says it, never less than it is: "three times". */
-export function sayTimes(share: number, words: Words = ENGLISH): string {
+export function sayTimes(share: number, words: Words): string {
   const known = SHARES.find(([most]) => share <= most)
   return say(`load.times.${known?.[1] ?? 'times'}`, words, { n: sayCount(Math.ceil(share), words) })
 }
 
 /** What a lesson is, in a line: its minutes and pieces. */
-export const sayLesson = ({ minutes, pieces }: LessonDocument, words: Words = ENGLISH): string =>
+export const sayLesson = ({ minutes, pieces }: LessonDocument, words: Words): string =>
   words.say('log.taught', { minutes, pieces: pieces.length })
 
 /** A day with its weekday. */
-export function sayDay(day: string, words: Words = ENGLISH, year?: string): string {
-  const weekday = new Intl.DateTimeFormat(words.language === 'es' ? 'es-ES' : 'en-GB', {
+export function sayDay(day: string, words: Words, year?: string): string {
+  const weekday = new Intl.DateTimeFormat(words.locale, {
     weekday: 'long',
     timeZone: 'UTC',
   }).format(new Date(`${day}T00:00:00Z`))
@@ -167,7 +166,7 @@ export function sayDay(day: string, words: Words = ENGLISH, year?: string): stri
 }
 
 /** Chairs, wall places, helpers and room; and what of it the hall does not have. */
-export function sayNeeds(needs: Needs, hall: Hall, words: Words = ENGLISH): string {
+export function sayNeeds(needs: Needs, hall: Hall, words: Words): string {
   const { chairs, seats, armrests, wheelchairs, walls, helpers, room } = needs
   const short = findShort(needs, hall)
   const counted = (key: string, n: number) => (n > 0 ? [say(`needs.${key}`, words, { n })] : [])
@@ -194,7 +193,7 @@ export function sayNeeds(needs: Needs, hall: Hall, words: Words = ENGLISH): stri
   ].join(' ')
 }
 
-export const sayEverybody = (words: Words = ENGLISH): string => say('who.everybody', words)
+export const sayEverybody = (words: Words): string => say('who.everybody', words)
 
 /** How somebody does it is not known yet. */
-export const sayNotWorkedOut = (words: Words = ENGLISH): string => say('who.unknown', words)
+export const sayNotWorkedOut = (words: Words): string => say('who.unknown', words)

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { DEG, postureOf } from '@/core'
+import { ENGLISH } from './english'
 import { sayLevels, sayTrack } from './levels'
 
 describe('levels', () => {
   it('are said in words that can be spoken, each by a title of its own', () => {
-    expect(sayTrack(1)).toBe('a shoulder apart')
-    expect(sayTrack(1 + 2 / 4.5)).toBe('a shoulder and two fists apart')
-    expect(sayTrack(0.5)).toBe('two fists apart')
+    expect(sayTrack(1, ENGLISH)).toBe('a shoulder apart')
+    expect(sayTrack(1 + 2 / 4.5, ENGLISH)).toBe('a shoulder and two fists apart')
+    expect(sayTrack(0.5, ENGLISH)).toBe('two fists apart')
     const taught = postureOf('bow').measures['long-upright']
     const [one, two, three] = sayLevels(
       [
@@ -15,6 +16,7 @@ describe('levels', () => {
         { ...taught, step: taught.step / 2, kneeFlexion: 15 * DEG, track: taught.track + 1 / 4.5 },
       ],
       taught,
+      ENGLISH,
     )
     expect(one?.title).toBe('As taught')
     expect(two).toEqual({

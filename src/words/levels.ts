@@ -1,6 +1,6 @@
 import { DEG, type LevelChange, listLevelChanges, type Measures, PROPORTIONS } from '@/core'
 import { sayBend, sayDegrees, sayPercent } from './figures'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 
 /** A level as a teacher says it: a title of few words, and a sentence that can be spoken to a room. */
 export type LevelWords = { title: string; sentence: string }
@@ -13,11 +13,11 @@ const SAME = 1e-6
 const MOST_COUNTED = 12
 
 /** A small number as a word. */
-export const sayCount = (n: number, words: Words = ENGLISH): string =>
+export const sayCount = (n: number, words: Words): string =>
   n <= MOST_COUNTED ? words.say(`levels.counts.${n}`) : words.number(n)
 
 /** A track in fists and shoulders: what hands and eyes can set. */
-export function sayTrack(track: number, words: Words = ENGLISH): string {
+export function sayTrack(track: number, words: Words): string {
   const fists = (n: number) => words.say('levels.fists', { n, count: sayCount(n, words) })
   const inFists = Math.round(track * FISTS_IN_SHOULDER)
   const over = Math.round((track - 1) * FISTS_IN_SHOULDER)
@@ -57,11 +57,11 @@ function sayWeight(level: Measures, words: Words): string {
 }
 
 /** What somebody without a level does in a plan. */
-export const sayOwnKind = (kind: 'level' | 'own' | 'seated' | 'none', words: Words = ENGLISH): string =>
+export const sayOwnKind = (kind: 'level' | 'own' | 'seated' | 'none', words: Words): string =>
   words.say(`levels.own.${kind}`)
 
 /** Says levels against the posture as taught, each by a title that is its own. */
-export function sayLevels(levels: readonly Measures[], taught: Measures, words: Words = ENGLISH): LevelWords[] {
+export function sayLevels(levels: readonly Measures[], taught: Measures, words: Words): LevelWords[] {
   const names = levels.map((level) => listNames(level, taught, words))
   return levels.map((level, i) => {
     const own = names[i] as string[]
@@ -78,7 +78,7 @@ export function sayLevels(levels: readonly Measures[], taught: Measures, words: 
   })
 }
 
-export const sayLevel = (level: Measures, taught: Measures, words: Words = ENGLISH): LevelWords =>
+export const sayLevel = (level: Measures, taught: Measures, words: Words): LevelWords =>
   sayLevels([level], taught, words)[0] as LevelWords
 
 function saySentence(level: Measures, taught: Measures, words: Words): string {

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { buildPosture, type Finding, type House, type Limits, postureOf, resolveBody, tryAnalyse } from '@/core'
 import type { LimitEntry } from '@/documents/record-document'
 import type { Binding } from '@/records/binding'
+import { ENGLISH } from './english'
 import { sayRule } from './findings'
 import { sayLimitOrigin } from './limit-origin'
 
@@ -28,7 +29,7 @@ describe('where the limit of a finding comes from', () => {
   const knee = findingOf('knee.flexion', { kneeFlexionMax: 20 * DEG })
 
   it('is whoever set it for this person, for that side', () => {
-    const said = (finding: Finding, ...limits: Binding[]) => sayLimitOrigin(finding, limits, undefined)
+    const said = (finding: Finding, ...limits: Binding[]) => sayLimitOrigin(finding, limits, undefined, ENGLISH)
     expect(said(bend, limit('trunkForwardMaxDeg', undefined, 10))).toBe(
       'Set for this person: trunk bent forward 10° at most (Dr. Venn (clinician), 3 March).',
     )
@@ -41,9 +42,11 @@ describe('where the limit of a finding comes from', () => {
 
   it('else the house’s, where that set it; else the rule’s own', () => {
     const lean = findingOf('trunk.lean', {}, { leanForwardInclined: 12 * DEG })
-    expect(sayLimitOrigin(lean, [], { leanForwardInclined: 12 * DEG })).toBe(
+    expect(sayLimitOrigin(lean, [], { leanForwardInclined: 12 * DEG }, ENGLISH)).toBe(
       'Set by this house: forward, inclined frame.',
     )
-    expect(sayLimitOrigin(lean, [], { leanSide: 5 * DEG })).toBe(`Its source: ${sayRule('trunk.lean', 'source')}.`)
+    expect(sayLimitOrigin(lean, [], { leanSide: 5 * DEG }, ENGLISH)).toBe(
+      `Its source: ${sayRule('trunk.lean', 'source', ENGLISH)}.`,
+    )
   })
 })

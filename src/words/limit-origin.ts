@@ -2,7 +2,7 @@ import { type Finding, HOUSE_RULES, type House, type HouseKey, type Limits, rule
 import { keyOf } from '@/documents/limit-fields'
 import type { Binding } from '@/records/binding'
 import { sayHouseRule, sayRule } from './findings'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { sayAllBound } from './limits'
 import { uncapital } from './lists'
 
@@ -11,7 +11,7 @@ export function sayLimitOrigin(
   finding: Finding,
   limits: readonly Binding[],
   house: Partial<House> | undefined,
-  words: Words = ENGLISH,
+  words: Words,
 ): string {
   const rule = ruleOf(finding)
   const order = finding.cause?.kind === 'order' ? finding.cause.side : null

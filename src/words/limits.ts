@@ -2,19 +2,19 @@ import { type LimitWhat, rowOf } from '@/documents/limit-fields'
 import type { LimitEntry, LimitSource, TodayEntry } from '@/documents/record-document'
 import type { Binding } from '@/records/binding'
 import { saySupport } from './findings'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { capital } from './lists'
 
 type Said = Pick<LimitEntry, 'what' | 'side' | 'value' | 'grade'>
 
 /** What is limited, before its figure. */
-export const sayLimitName = (what: LimitWhat, words: Words = ENGLISH): string => words.say(`limits.kinds.${what}.name`)
+export const sayLimitName = (what: LimitWhat, words: Words): string => words.say(`limits.kinds.${what}.name`)
 
 /** A limit as a line says it: "left knee bend 30° at most". */
-export const sayLimit = (limit: Said, words: Words = ENGLISH): string => sayAs('line', limit, words)
+export const sayLimit = (limit: Said, words: Words): string => sayAs('line', limit, words)
 
 /** A limit where its joint and its side are seen: "knee bend 30°". */
-export const sayLimitShort = (limit: Said, words: Words = ENGLISH): string => sayAs('short', limit, words)
+export const sayLimitShort = (limit: Said, words: Words): string => sayAs('short', limit, words)
 
 function sayAs(form: 'line' | 'short', { what, side, value, grade }: Said, words: Words): string {
   return words.say(`limits.kinds.${what}.${form}`, {
@@ -50,18 +50,18 @@ function gradeOf(value: number, grade: LimitEntry['grade']): string {
 }
 
 /** A limit that binds, for the side that it binds. */
-export const sayBinding = ({ what, side, entry }: Binding, words: Words = ENGLISH): string =>
+export const sayBinding = ({ what, side, entry }: Binding, words: Words): string =>
   sayLimit({ what, side, value: entry.value, grade: entry.grade }, words)
 
-export const sayBindingShort = ({ what, side, entry }: Binding, words: Words = ENGLISH): string =>
+export const sayBindingShort = ({ what, side, entry }: Binding, words: Words): string =>
   sayLimitShort({ what, side, value: entry.value, grade: entry.grade }, words)
 
 /** Who said it. */
-export const saySource = ({ kind, name }: LimitSource, words: Words = ENGLISH): string =>
+export const saySource = ({ kind, name }: LimitSource, words: Words): string =>
   name || words.say(`limits.sources.${kind}`)
 
 /** Who said it, when, and until when it stands; `today`: the reason for which the day lowered it. */
-export function sayOrigin({ source, on, reviewOn }: LimitEntry, today?: string, words: Words = ENGLISH): string {
+export function sayOrigin({ source, on, reviewOn }: LimitEntry, today: string | undefined, words: Words): string {
   const lowered = today === undefined ? null : words.say('limits.today', { reason: sayToday(today, words) })
   return words.say('limits.origin', {
     who: lowered ?? saySource(source, words),
@@ -72,14 +72,14 @@ export function sayOrigin({ source, on, reviewOn }: LimitEntry, today?: string, 
 }
 
 /** Who said what binds, when and until when; and that its review is past. */
-export const sayBoundBy = ({ entry, today, overdue }: Binding, words: Words = ENGLISH): string =>
+export const sayBoundBy = ({ entry, today, overdue }: Binding, words: Words): string =>
   `${sayOrigin(entry, today, words)}${overdue ? `; ${words.say('limits.overdue')}` : ''}`
 
 /** What binds, with who said it. */
-export const sayBound = (binding: Binding, words: Words = ENGLISH): string => sayAllBound([binding], words)
+export const sayBound = (binding: Binding, words: Words): string => sayAllBound([binding], words)
 
 /** All that binds somebody, with who said so; what one said on one day is said together; '' where nothing binds. */
-export function sayAllBound(limits: readonly Binding[], words: Words = ENGLISH): string {
+export function sayAllBound(limits: readonly Binding[], words: Words): string {
   const said = new Map<string, string[]>()
   for (const one of limits) {
     const by = sayBoundBy(one, words)
@@ -89,18 +89,18 @@ export function sayAllBound(limits: readonly Binding[], words: Words = ENGLISH):
 }
 
 /** What clinicians ordered, each with who, when and until when; '' where nothing is. */
-export const sayOrders = (limits: readonly Binding[], words: Words = ENGLISH): string =>
+export const sayOrders = (limits: readonly Binding[], words: Words): string =>
   sayAllBound(
     limits.filter(({ entry }) => entry.source.kind === 'clinician'),
     words,
   )
 
 /** Why a day was lowered: one of the usual reasons, or the instructor's own words. */
-export const sayToday = (reason: string, words: Words = ENGLISH): string =>
+export const sayToday = (reason: string, words: Words): string =>
   words.has(`records.today.${reason}`) ? words.say(`records.today.${reason}`) : reason
 
 /** What somebody may do on a day that was lowered. */
-export function sayLowered(entry: TodayEntry, words: Words = ENGLISH): string {
+export function sayLowered(entry: TodayEntry, words: Words): string {
   const { kneeFlexionMaxDeg, armElevationMaxDeg, holdMaxS, support, seatedOnly } = entry
   if (seatedOnly) return words.say('people.lowered.sits')
   const parts = [

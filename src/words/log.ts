@@ -1,5 +1,5 @@
 import type { LogBody } from '@/documents/log-document'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 
 const say = (key: string, words: Words, values?: Record<string, string | number>) => words.say(`log.${key}`, values)
 
@@ -23,7 +23,7 @@ function sayValue(value: unknown, words: Words, codes?: string): string {
 }
 
 /** What was corrected after the day, and what it said before. */
-export function sayCorrected({ at, was }: Corrected, words: Words = ENGLISH): string {
+export function sayCorrected({ at, was }: Corrected, words: Words): string {
   return Object.entries(was)
     .map(([key, before]) => {
       const name = `fields.${FIELDS[key] ?? key}`
@@ -37,5 +37,4 @@ export function sayCorrected({ at, was }: Corrected, words: Words = ENGLISH): st
 }
 
 /** A day in the little room under a chart. */
-export const sayShortDay = (day: string, words: Words = ENGLISH): string =>
-  words.day(day).replace(/(\d+) (\p{L}{3}).*/u, '$1 $2')
+export const sayShortDay = (day: string, words: Words): string => words.day(day).replace(/(\d+) (\p{L}{3}).*/u, '$1 $2')

@@ -1,18 +1,18 @@
 import type { MeasuredEntry } from '@/documents/record-document'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 
 const say = (key: string, words: Words, values?: Record<string, string | number>) => words.say(`measure.${key}`, values)
 
 /** A difference between shares: points, not percent of a percent. */
-export const sayPoints = (share: number, words: Words = ENGLISH): string =>
+export const sayPoints = (share: number, words: Words): string =>
   say('points', words, { n: words.number(Math.abs(share) * 100, 1) })
 
 /** A length as small as a sway. */
-export const sayMillimetres = (metres: number, words: Words = ENGLISH): string =>
+export const sayMillimetres = (metres: number, words: Words): string =>
   say('mm', words, { n: words.number(metres * 1000, 1) })
 
 /** What was measured, in a line; what came from a stand-in says so. */
-export function sayMeasured(entry: MeasuredEntry, words: Words = ENGLISH): string {
+export function sayMeasured(entry: MeasuredEntry, words: Words): string {
   const line = sayLine(entry, words)
   return entry.standIn ? say('lines.standIn', words, { line }) : line
 }

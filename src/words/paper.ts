@@ -1,13 +1,13 @@
 import { type Body, DEG, otherSide, SIDES, type Side, type Stance } from '@/core'
 import { sayBend, sayPercent } from './figures'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { capital } from './lists'
 import { type LengthUnit, metresIn } from './units'
 
 const say = (key: string, words: Words, values?: Record<string, string | number>) => words.say(`paper.${key}`, values)
 
 /** A length in a unit, as one lays it: whole centimetres, half inches, quarters of what is one's own. */
-export function sayLaid(metres: number, unit: LengthUnit, body: Body, words: Words = ENGLISH): string {
+export function sayLaid(metres: number, unit: LengthUnit, body: Body, words: Words): string {
   const value = Math.abs(metres) / metresIn(unit, body)
   const step = unit === 'cm' ? 1 : unit === 'in' ? 0.5 : 0.25
   return say(`lay.units.${unit}`, words, { n: words.number(Math.round(value / step) * step, 2) })
@@ -27,7 +27,7 @@ function sayToes(side: Side, toeOut: number, words: Words): string {
 const NEAR_M = 0.005
 
 /** Words to lay a stance by, from the foot behind: the tape, both heels, both toes. */
-export function sayLaying(stance: Stance, body: Body, unit: LengthUnit, words: Words = ENGLISH): string[] {
+export function sayLaying(stance: Stance, body: Body, unit: LengthUnit, words: Words): string[] {
   const { feet } = stance
   const rear: Side = feet.left.heel[1] <= feet.right.heel[1] ? 'left' : 'right'
   const other = otherSide(rear)
@@ -55,7 +55,7 @@ export function sayLaying(stance: Stance, body: Body, unit: LengthUnit, words: W
 }
 
 /** Weight, knees and hands of a stance, short enough for a card. */
-export function sayStanding(stance: Stance, flexion: number, words: Words = ENGLISH): string {
+export function sayStanding(stance: Stance, flexion: number, words: Words): string {
   if (stance.seat) return say('card.seated', words)
   const left = Math.round(stance.loadLeft * 20) / 20
   const weight =
@@ -69,7 +69,7 @@ export function sayStanding(stance: Stance, flexion: number, words: Words = ENGL
 }
 
 /** What the hands do, as far as it keeps somebody up. */
-export const sayHands = ({ supports, seat }: Stance, words: Words = ENGLISH): string =>
+export const sayHands = ({ supports, seat }: Stance, words: Words): string =>
   seat
     ? say(`card.seat.${seat.kind ?? 'chair'}`, words)
     : supports[0]

@@ -15,7 +15,7 @@ import type { PartDocument } from '@/documents/routine-document'
 import { sayAccepts } from './errors'
 import { sayCentimetres, sayDegrees, sayPercent } from './figures'
 import { sayFinding } from './findings'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { capital } from './lists'
 import { sayPostureName } from './postures'
 
@@ -24,13 +24,13 @@ import { sayPostureName } from './postures'
 const seconds = (s: number, words: Words) => words.say('figures.seconds', { n: words.number(s, 1) })
 const metres = (m: number, words: Words) => words.say('figures.metres', { n: words.number(m, 1) })
 
-export const saySeconds = (s: number, words: Words = ENGLISH): string => seconds(s, words)
-export const sayMetres = (m: number, words: Words = ENGLISH): string => metres(m, words)
+export const saySeconds = (s: number, words: Words): string => seconds(s, words)
+export const sayMetres = (m: number, words: Words): string => metres(m, words)
 
 const isBroken = ({ code, severity }: MotionFinding): boolean => severity === 'hard' && BROKEN.includes(code)
 
 /** The gravest first: what cannot be taken, what breaks an order or limit of theirs, steps that are falls, what is beyond, what is close. */
-export function sayWalked(path: ShownPath | null, words: Words = ENGLISH): string {
+export function sayWalked(path: ShownPath | null, words: Words): string {
   if (!path) return words.say('path.verdict.waiting')
   const { transitions, parts } = path
   const count = (is: (one: ShownTransition) => boolean) => transitions.filter(is).length
@@ -48,7 +48,7 @@ export function sayWalked(path: ShownPath | null, words: Words = ENGLISH): strin
 }
 
 /** A part by its posture, with its side where it has one. */
-export function sayPart(part: PartDocument, postures: readonly Posture[], words: Words = ENGLISH): string {
+export function sayPart(part: PartDocument, postures: readonly Posture[], words: Words): string {
   const posture = postures.find(({ id }) => id === (part.stance ? part.stance.posture : part.posture))
   if (!posture) return part.posture ?? words.say('path.part.own')
   const name = sayPostureName(posture, words)
@@ -68,7 +68,7 @@ export function sayPart(part: PartDocument, postures: readonly Posture[], words:
 }
 
 /** What a foot did to come where it is. */
-export function sayPrint(print: Footprint, n: number, length: number, words: Words = ENGLISH): string {
+export function sayPrint(print: Footprint, n: number, length: number, words: Words): string {
   const { foot, did, first, about, angle, load } = print
   if (did === 'stands') return words.say('path.print.stands', { foot })
   if (did === 'lands')
@@ -88,7 +88,7 @@ export function sayPrint(print: Footprint, n: number, length: number, words: Wor
 }
 
 /** What room a routine needs, and how many people fit. */
-export function sayRoom(fit: RoomFit, room: { width: number; depth: number }, words: Words = ENGLISH): string[] {
+export function sayRoom(fit: RoomFit, room: { width: number; depth: number }, words: Words): string[] {
   const { width, depth, abreast, deep, fits, close } = fit
   const said = [words.say('path.room.needs', { width: metres(width, words), depth: metres(depth, words) })]
   if (!fits) {
@@ -105,7 +105,7 @@ export function sayRoom(fit: RoomFit, room: { width: number; depth: number }, wo
 const NO_WAY = 0.05
 
 /** Where a routine ends, seen from where it starts. */
-export function sayDrift({ drift: { x, y, heading } }: Pick<ShownPath, 'drift'>, words: Words = ENGLISH): string {
+export function sayDrift({ drift: { x, y, heading } }: Pick<ShownPath, 'drift'>, words: Words): string {
   const far = Math.hypot(x, y)
   if (far < NO_WAY && Math.abs(heading) < DEG) return words.say('path.room.back')
   const way = Math.abs(y) >= Math.abs(x) ? (y >= 0 ? 'ahead' : 'back') : x < 0 ? 'left' : 'right'
@@ -116,7 +116,7 @@ export function sayDrift({ drift: { x, y, heading } }: Pick<ShownPath, 'drift'>,
 const UNEVEN = 1.25
 
 /** What a routine asks of each leg; and whether one works much harder. */
-export function sayDose(dose: Dose, words: Words = ENGLISH): string[] {
+export function sayDose(dose: Dose, words: Words): string[] {
   const { shifts, turns, singleS, kneeNms } = dose
   const said = [
     words.say('path.dose.said', {
@@ -135,11 +135,11 @@ export function sayDose(dose: Dose, words: Words = ENGLISH): string[] {
 }
 
 /** The figures behind it. */
-export const sayKneeWork = ({ kneeNms: { left, right } }: Dose, words: Words = ENGLISH): string =>
+export const sayKneeWork = ({ kneeNms: { left, right } }: Dose, words: Words): string =>
   words.say('path.dose.knees', { left: words.number(left), right: words.number(right) })
 
 /** What one way shows in a line: its least margin, its step against what could be taken back, or why there is none. */
-export function sayStep(way: ShownTransition, words: Words = ENGLISH): string {
+export function sayStep(way: ShownTransition, words: Words): string {
   const { readings, error, findings } = way
   if (!readings && error) {
     const far = error.accepts.code === 'nearerStep' ? 'yes' : 'no'
@@ -181,7 +181,7 @@ const sayRoll = ({ foot, what, share, leaves }: RollRead, words: Words): string 
 type Made = NonNullable<PathTransition['made']>
 
 /** What a way costs: its phases, margin, knees, seconds and turns. */
-export function sayCost(marks: WayMarks, made: Made | null, words: Words = ENGLISH): string {
+export function sayCost(marks: WayMarks, made: Made | null, words: Words): string {
   if (!made) return words.say('path.trouble.noWay')
   const { transition, readings } = made
   const steps = transition.phases.map(({ kind, foot }) =>
@@ -202,7 +202,7 @@ export function sayCost(marks: WayMarks, made: Made | null, words: Words = ENGLI
 const WAY_CODES = ['transition', 'noWay', 'nearerStep']
 
 /** Why a way cannot be taken, or a part cannot be stood. */
-export function sayRefused(error: NonNullable<ShownTransition['error']>, who: string, words: Words = ENGLISH): string {
+export function sayRefused(error: NonNullable<ShownTransition['error']>, who: string, words: Words): string {
   const ofWay = WAY_CODES.includes(error.accepts.code)
   return words.say(ofWay ? 'path.refused' : 'path.refusedPart', { who, why: sayAccepts(error.accepts, words) })
 }
@@ -213,7 +213,7 @@ const EIGHTHS = ['ahead', 'aheadRight', 'right', 'backRight', 'back', 'backLeft'
 /** Where one faces in a room, degrees counter-clockwise from its front. */
 export type FacingIn = 'hours' | 'corners' | 'degrees'
 
-export function sayFacing(headingDeg: number, facingIn: FacingIn, words: Words = ENGLISH): string {
+export function sayFacing(headingDeg: number, facingIn: FacingIn, words: Words): string {
   const around = (((-headingDeg % 360) + 360) % 360) / 360
   if (facingIn === 'degrees') return words.say('path.facing.degrees', { n: words.number(headingDeg) })
   if (facingIn === 'hours') return words.say('path.facing.hour', { n: ((Math.round(around * 12) + 11) % 12) + 1 })

@@ -1,8 +1,8 @@
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { sayList } from './lists'
 
 /** People counted. */
-export const sayPeople = (n: number, words: Words = ENGLISH): string => words.say('people.count', { n })
+export const sayPeople = (n: number, words: Words): string => words.say('people.count', { n })
 
 type WholeCounts = {
   people: number
@@ -14,10 +14,7 @@ type WholeCounts = {
 }
 
 /** What came in with a file of everything. */
-export const sayAllCame = (
-  { people, postures, plans, routines, lessons, house }: WholeCounts,
-  words: Words = ENGLISH,
-): string =>
+export const sayAllCame = ({ people, postures, plans, routines, lessons, house }: WholeCounts, words: Words): string =>
   words.say('people.came.all', {
     people: words.say('people.came.people', { n: people }),
     postures: words.say('people.came.postures', { n: postures }),
@@ -28,7 +25,7 @@ export const sayAllCame = (
   })
 
 /** Who came in with a list, into which groups, and how many rows stayed out. */
-export const sayListCame = (n: number, groups: readonly string[], out: number, words: Words = ENGLISH): string =>
+export const sayListCame = (n: number, groups: readonly string[], out: number, words: Words): string =>
   words.say('people.came.list', {
     people: words.say('people.came.people', { n }),
     into: groups.length > 0 ? sayList(groups, words) : 'none',
@@ -38,7 +35,7 @@ export const sayListCame = (n: number, groups: readonly string[], out: number, w
 const NAMED = 8
 
 /** The first of several names, and how many more. */
-export const nameSome = (names: readonly string[], words: Words = ENGLISH): string =>
+export const nameSome = (names: readonly string[], words: Words): string =>
   names.length > NAMED
     ? words.say('people.came.more', { names: names.slice(0, NAMED).join(', '), n: names.length - NAMED })
     : sayList(names, words)

@@ -1,8 +1,8 @@
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 
-export const sayPlace = (place: string, words: Words = ENGLISH): string => words.say(`places.names.${place}`)
+export const sayPlace = (place: string, words: Words): string => words.say(`places.names.${place}`)
 
 /** What a page is called where many are open. */
-export const titleOf = (place: string, words: Words = ENGLISH): { title: string } => ({
+export const titleOf = (place: string, words: Words): { title: string } => ({
   title: words.say('places.title', { place: sayPlace(place, words) }),
 })

@@ -2,7 +2,7 @@ import type { ClassDay, Concern, NextWay, Reason } from '@/core'
 import type { DecisionDocument, NextVersion } from '@/documents/decision-document'
 import type { Posture } from '@/documents/posture-document'
 import { sayCentimetres, sayDegrees, sayPercent } from './figures'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { sayPostureName } from './postures'
 
 const say = (key: string, words: Words, values?: Record<string, string | number>) =>
@@ -10,15 +10,15 @@ const say = (key: string, words: Words, values?: Record<string, string | number>
 
 const dayOf = (day: string | null, words: Words) => (day ? words.day(day) : '')
 
-export const sayWay = (way: NextWay, words: Words = ENGLISH): string => say(`ways.${way}`, words)
-export const sayWayFirst = (way: NextWay, words: Words = ENGLISH): string => say(`Ways.${way}`, words)
+export const sayWay = (way: NextWay, words: Words): string => say(`ways.${way}`, words)
+export const sayWayFirst = (way: NextWay, words: Words): string => say(`Ways.${way}`, words)
 
 /** Why it is proposed. */
-export const sayReason = ({ code, day, value, limit }: Reason, words: Words = ENGLISH): string =>
+export const sayReason = ({ code, day, value, limit }: Reason, words: Words): string =>
   say(`reasons.${code}`, words, { day: dayOf(day, words), value: value ?? 0, limit: limit ?? 0 })
 
 /** What a clinician should hear of, in the instructor's words. */
-export function sayConcern({ code, day, value, before }: Concern, words: Words = ENGLISH): string {
+export function sayConcern({ code, day, value, before }: Concern, words: Words): string {
   const figure = (one: number | null) =>
     one === null ? say('unsaid', words) : code === 'sides' ? sayPercent(one, words) : words.number(one)
   return say(`concerns.${code.replace('.', '')}`, words, {
@@ -32,7 +32,7 @@ export function sayConcern({ code, day, value, before }: Concern, words: Words =
 export function sayNext(
   { posture, what, from, to, spareM }: NextVersion,
   postures: readonly Posture[],
-  words: Words = ENGLISH,
+  words: Words,
 ): string {
   const found = postures.find(({ id }) => id === posture)
   const figure = (value: number) =>
@@ -52,14 +52,14 @@ export function sayNext(
 }
 
 /** What was decided: taken, or left with a reason. */
-export function sayDecided(day: string, { taken, reason }: DecisionDocument, words: Words = ENGLISH): string {
+export function sayDecided(day: string, { taken, reason }: DecisionDocument, words: Words): string {
   return taken
     ? say('decide.taken', words, { day: words.day(day), way: sayWay(taken, words), reason: reason || 'none' })
     : say('decide.left', words, { day: words.day(day), reason: reason || 'none' })
 }
 
 /** How somebody did from the first class of which it is known to the last: "Since 6 October: effort 4 to 7, pain 0 to 5." */
-export function sayStory(days: readonly ClassDay[], words: Words = ENGLISH): string {
+export function sayStory(days: readonly ClassDay[], words: Words): string {
   const figures = {
     effort: (one: ClassDay) => one.effort,
     pain: (one: ClassDay) => one.pain,

@@ -19,7 +19,7 @@ import {
   type StepWay,
 } from '@/core'
 import { sayDegrees, sayPercent } from './figures'
-import { ENGLISH, type Values, type Words } from './language'
+import type { Values, Words } from './language'
 
 /** A number that opens to how it was made. */
 export type Reading = {
@@ -39,7 +39,7 @@ export type Reading = {
 export type ReadingGroup = { name: string; readings: Reading[] }
 
 /** Everything that the model reads off a stance, in the order in which a teacher would ask. */
-export function listReadings(analysis: Analysis, words: Words = ENGLISH): ReadingGroup[] {
+export function listReadings(analysis: Analysis, words: Words): ReadingGroup[] {
   const say = new Sayer(words)
   return [
     listMargins(analysis, say),

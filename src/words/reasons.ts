@@ -1,7 +1,7 @@
 import type { Analysis, Finding } from '@/core'
 import { sayCentimetres } from './figures'
 import { sayFinding, sayHeading } from './findings'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 
 const RANK = { hard: 0, caution: 1, note: 2 }
 
@@ -26,11 +26,11 @@ export const worstFirst = (findings: readonly Finding[]): Finding[] => {
 export const restsOnEstimate = ({ pose }: Analysis): boolean => pose.body.person.usableAlong === undefined
 
 /** One of the eight ways in which somebody can tip, for a direction counted counter-clockwise from forward. */
-export const sayWay = (direction: number, words: Words = ENGLISH): string =>
+export const sayWay = (direction: number, words: Words): string =>
   words.say(`reasons.ways.${(Math.round(direction / (Math.PI / 4)) + 8) % 8}`)
 
 /** The reason in a word, for under a mark. */
-export function sayReasonShort(analysis: Analysis | null, words: Words = ENGLISH): string {
+export function sayReasonShort(analysis: Analysis | null, words: Words): string {
   if (!analysis) return words.say('reasons.notPossible')
   const worst = findWorst(analysis)
   if (!worst || analysis.verdict === 'holds') return ''
@@ -47,13 +47,13 @@ const awayFrom = ({ margins: { usable } }: Analysis) =>
   usable.nearest < 0 ? usable.nearestDirection + Math.PI : usable.nearestDirection
 
 /** The reason as a heading; empty where there is none but notes. */
-export function sayWorst(analysis: Analysis, words: Words = ENGLISH): string {
+export function sayWorst(analysis: Analysis, words: Words): string {
   const worst = findWorst(analysis)
   return worst ? sayHeading(worst, words) : ''
 }
 
 /** The reason in a sentence. */
-export function sayReason(analysis: Analysis | null, words: Words = ENGLISH): string {
+export function sayReason(analysis: Analysis | null, words: Words): string {
   if (!analysis) return words.say('reasons.cannot')
   const worst = findWorst(analysis)
   if (worst) return words.say('reasons.why', { heading: sayHeading(worst, words), text: sayFinding(worst, words) })

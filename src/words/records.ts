@@ -11,7 +11,7 @@ import type { Mark } from '@/records/today'
 import type { Unanswered } from '@/records/unanswered'
 import { sayFieldError } from './fields'
 import { sayCentimetres } from './figures'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { sayCount } from './levels'
 import { sayLimit, saySource, sayToday } from './limits'
 import { capital, sayList } from './lists'
@@ -20,41 +20,39 @@ import { sayMeasured } from './measure'
 /** A message where there is one for a code, else the code itself: what a house or an older file says in its own words. */
 const sayKnown = (key: string, own: string, words: Words): string => (words.has(key) ? words.say(key) : own)
 
-export const sayCondition = (id: string, words: Words = ENGLISH): string => sayKnown(`conditions.${id}.name`, id, words)
+export const sayCondition = (id: string, words: Words): string => sayKnown(`conditions.${id}.name`, id, words)
 
-export const sayCaution = (condition: string, caution: string, words: Words = ENGLISH): string =>
+export const sayCaution = (condition: string, caution: string, words: Words): string =>
   words.say(`conditions.${condition}.cautions.${caution}`)
 
-export const saySign = (sign: string, words: Words = ENGLISH): string => sayKnown(`watch.signs.${sign}`, sign, words)
+export const saySign = (sign: string, words: Words): string => sayKnown(`watch.signs.${sign}`, sign, words)
 
-export const sayComplaint = (id: string, words: Words = ENGLISH): string =>
-  sayKnown(`watch.complaints.${id}.name`, id, words)
+export const sayComplaint = (id: string, words: Words): string => sayKnown(`watch.complaints.${id}.name`, id, words)
 
 /** What a complaint's usual causes are; empty for one in somebody's own words. */
-export const sayLookAt = (id: string, words: Words = ENGLISH): string =>
-  sayKnown(`watch.complaints.${id}.lookAt`, '', words)
+export const sayLookAt = (id: string, words: Words): string => sayKnown(`watch.complaints.${id}.lookAt`, '', words)
 
-export const sayTest = (test: TestId, words: Words = ENGLISH): string => words.say(`tests.tests.${test}.name`)
+export const sayTest = (test: TestId, words: Words): string => words.say(`tests.tests.${test}.name`)
 
 /** A test within a sentence: "from the functional reach". */
-export const sayTestWithin = (test: TestId, words: Words = ENGLISH): string => words.say(`tests.tests.${test}.from`)
+export const sayTestWithin = (test: TestId, words: Words): string => words.say(`tests.tests.${test}.from`)
 
-export const sayTestHow = (test: TestId, words: Words = ENGLISH): string => words.say(`tests.tests.${test}.how`)
+export const sayTestHow = (test: TestId, words: Words): string => words.say(`tests.tests.${test}.how`)
 
 /** What a figure is read against, and where that was published. */
-export function sayReference(test: TestId, { low, high, mean }: Reference, words: Words = ENGLISH): string {
+export function sayReference(test: TestId, { low, high, mean }: Reference, words: Words): string {
   const values = { low: low ?? 'none', high: high ?? 'none', mean: mean ?? 'none' }
   return `${words.say(`tests.tests.${test}.reference`, values)} (${words.say(`tests.tests.${test}.source`)})`
 }
 
-export const sayFamily = ({ family }: StanceFamily, words: Words = ENGLISH): { name: string; words: string } => ({
+export const sayFamily = ({ family }: StanceFamily, words: Words): { name: string; words: string } => ({
   name: words.say(`tests.families.${family}.name`),
   words: words.say(`tests.families.${family}.words`),
 })
 
 /** What is due. */
 /** What was told of falls in the year before it was asked. */
-export function sayFalls({ on, times, injured, doing }: FallsTold, words: Words = ENGLISH): string {
+export function sayFalls({ on, times, injured, doing }: FallsTold, words: Words): string {
   return words.say('records.falls.told', {
     times,
     day: words.day(on),
@@ -65,7 +63,7 @@ export function sayFalls({ on, times, injured, doing }: FallsTold, words: Words 
 }
 
 /** Which usual cautions nobody answered, and which note; '' where all were. */
-export function sayUnanswered(open: readonly Unanswered[], words: Words = ENGLISH): string {
+export function sayUnanswered(open: readonly Unanswered[], words: Words): string {
   const cautions = open.filter((one) => 'condition' in one)
   const names = cautions.map(({ condition, side }) =>
     words.say('records.items.condition', { condition: sayCondition(condition, words), side: side ?? 'none' }),
@@ -85,14 +83,14 @@ export function sayUnanswered(open: readonly Unanswered[], words: Words = ENGLIS
   return parts.join(' ')
 }
 
-export function sayDue(due: Due, words: Words = ENGLISH): string {
+export function sayDue(due: Due, words: Words): string {
   return words.say(`records.due.${due.kind}`, {
     limit: due.kind === 'review' ? sayLimit(due.limit, words) : '',
     test: due.kind === 'test' ? sayTest(due.test, words) : '',
   })
 }
 
-export const sayPart = (name: PartName, words: Words = ENGLISH): string => words.say(`records.parts.${name}`)
+export const sayPart = (name: PartName, words: Words): string => words.say(`records.parts.${name}`)
 
 const sayMeasure = (path: readonly string[], words: Words): string =>
   path.map((key) => sayKnown(`records.measures.${key}`, key, words)).join(' ')
@@ -137,7 +135,7 @@ export function sayItem(
   item: RecordItem,
   groups: readonly { id: string; name: string }[] = [],
   units: BodyUnits = 'metric',
-  words: Words = ENGLISH,
+  words: Words,
 ): string {
   const say = (key: string, values = {}) => words.say(`records.items.${key}`, values)
   switch (item.kind) {
@@ -182,26 +180,26 @@ export function sayItem(
 }
 
 /** What a test put in place of an estimate, on the bench. */
-export const sayEffect = (effect: 'usable' | 'reserve' | 'reserveOneFoot', from: TestEntry, words: Words = ENGLISH) =>
+export const sayEffect = (effect: 'usable' | 'reserve' | 'reserveOneFoot', from: TestEntry, words: Words) =>
   words.say(`tests.effects.${effect}`, { test: sayTestWithin(from.test, words), day: words.day(from.on) })
 
 /** The unit of a test's figure. */
-export const sayTrial = (test: TestId, value: number, words: Words = ENGLISH): string => {
+export const sayTrial = (test: TestId, value: number, words: Words): string => {
   const { unit } = SIMPLE_TESTS[test]
   return unit === 'seen' ? words.say('tests.seen') : words.say(`tests.units.${unit}`, { n: words.number(value, 2) })
 }
 
 /** What a column of a table of people is called. */
-export const sayColumn = (column: Column, words: Words = ENGLISH): string => words.say(`records.columns.${column}`)
+export const sayColumn = (column: Column, words: Words): string => words.say(`records.columns.${column}`)
 
 /** How somebody is today, on a button of the roll call. */
-export const sayMark = (mark: Mark, words: Words = ENGLISH): string => words.say('records.mark', { mark })
+export const sayMark = (mark: Mark, words: Words): string => words.say('records.mark', { mark })
 
 /** What was answered to a caution, when and why. */
 export const sayAnswered = (
   caution: string,
   { answer, on, reason }: RecordDocument['answers'][number],
-  words: Words = ENGLISH,
+  words: Words,
 ): string =>
   words.say('records.answered', {
     answer,
@@ -212,7 +210,7 @@ export const sayAnswered = (
   })
 
 /** Why a row of a table stays out, in the units that the table is read in. */
-export function sayRow(error: InputError, units: 'metric' | 'imperial', words: Words = ENGLISH): string {
+export function sayRow(error: InputError, units: 'metric' | 'imperial', words: Words): string {
   const key = `records.rows.${error.accepts.code === 'build' ? 'build' : error.field}`
   const isEmptyName = error.field === 'name' && error.value === ''
   if (!words.has(key) || (error.field === 'name' && !isEmptyName)) return sayFieldError(error, words)

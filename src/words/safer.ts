@@ -1,13 +1,13 @@
 import { DEG, type Measured, type SaferKind, type WayChange, type WayMarks } from '@/core'
 import { sayCentimetres, sayDegrees } from './figures'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { capital } from './lists'
 
 /** What is said of safer ways: what changes, and what that buys. */
 
 const QUARTERS: Record<string, string> = { '0.75': 'three', '0.5': 'half', '0.25': 'one' }
 
-export function sayWayChange(change: WayChange, words: Words = ENGLISH): string {
+export function sayWayChange(change: WayChange, words: Words): string {
   const say = (values: Record<string, string> = {}) => words.say(`safer.changes.${change.what}`, values)
   switch (change.what) {
     case 'step':
@@ -27,15 +27,15 @@ export function sayWayChange(change: WayChange, words: Words = ENGLISH): string 
 }
 
 /** All changes as a heading. */
-export const sayWayChanges = (changes: readonly WayChange[], words: Words = ENGLISH): string =>
+export const sayWayChanges = (changes: readonly WayChange[], words: Words): string =>
   capital(changes.map((change) => sayWayChange(change, words)).join(words.say('safer.and')))
 
-export const saySaferKind = (kind: SaferKind, words: Words = ENGLISH): string => words.say(`safer.kinds.${kind}`)
+export const saySaferKind = (kind: SaferKind, words: Words): string => words.say(`safer.kinds.${kind}`)
 
 const LEAST_BEND = 2 * DEG
 
 /** What it buys, from what to what: the verdict, the margin, the knee, the seconds. */
-export function sayBought(before: WayMarks, after: WayMarks, words: Words = ENGLISH): string {
+export function sayBought(before: WayMarks, after: WayMarks, words: Words): string {
   const said: string[] = []
   if (before.verdict !== after.verdict && after.verdict)
     said.push(words.say('safer.bought.verdict', { before: before.verdict ?? 'none', after: after.verdict }))
@@ -52,10 +52,7 @@ export function sayBought(before: WayMarks, after: WayMarks, words: Words = ENGL
 }
 
 /** One step length and one height, as everyone says and keeps it. */
-export function sayMeasure(
-  { measure: { scale, by, nearer = 0 } }: Pick<Measured, 'measure'>,
-  words: Words = ENGLISH,
-): string {
+export function sayMeasure({ measure: { scale, by, nearer = 0 } }: Pick<Measured, 'measure'>, words: Words): string {
   const parts = [
     scale < 1 && words.say('safer.steps', { quarters: QUARTERS[String(scale)] ?? 'other' }),
     nearer > 0 && words.say('safer.nearer', { by: sayCentimetres(nearer, words) }),
@@ -65,6 +62,6 @@ export function sayMeasure(
 }
 
 /** What is left with it, for whoever still has something to mend singly. */
-export function sayLeft({ noWay, beyond, close }: Measured['tally'], words: Words = ENGLISH): string {
+export function sayLeft({ noWay, beyond, close }: Measured['tally'], words: Words): string {
   return words.say('safer.left', { noWay, beyond, close, all: noWay + beyond + close })
 }

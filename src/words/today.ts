@@ -1,6 +1,6 @@
 import type { Unanswered } from '@/records/unanswered'
 import type { Next, ToKnow } from '@/teaching/today'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { sayDay } from './lessons'
 import { sayList } from './lists'
 import { sayReason } from './practice'
@@ -9,21 +9,21 @@ import { sayDue, sayUnanswered } from './records'
 const say = (key: string, words: Words, values?: Record<string, string | number>) => words.say(`today.${key}`, values)
 
 /** When a group comes: today, tomorrow, or on which day. */
-export function sayWhen(day: string, today: string, words: Words = ENGLISH): string {
+export function sayWhen(day: string, today: string, words: Words): string {
   const days = Math.round((Date.parse(day) - Date.parse(today)) / 86_400_000)
   if (days === 0 || days === 1) return say(`when.${days === 0 ? 'today' : 'tomorrow'}`, words)
   return say('when.on', words, { day: sayDay(day, words) })
 }
 
 /** The step that is next, as its button says it. */
-export const sayNext = (next: Next, day: string, away: number, words: Words = ENGLISH): string =>
+export const sayNext = (next: Next, day: string, away: number, words: Words): string =>
   say(`next.${next}`, words, { day: words.day(day), away })
 
 /** What has to be known of somebody before the class, the gravest first; none where there is nothing. */
 export function sayToKnow(
   { grave, due, isNew }: ToKnow,
   person: { unanswered: readonly Unanswered[]; beginsWithHand: boolean },
-  words: Words = ENGLISH,
+  words: Words,
 ): string[] {
   const unanswered = sayUnanswered(person.unanswered, words)
   return [

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { makePath, resolveBody, type ShownPath, showPath, type WalkFit } from '@/core'
 import { toRoutine } from '@/documents/routine-document'
+import { ENGLISH } from './english'
 import { sayMends, sayWalkable, sayWhyNot } from './walkable'
 
 const body = resolveBody({ stature: 1.66, mass: 68, sex: 'female', age: 60 })
@@ -25,7 +26,7 @@ const made = (how: WalkFit['how'], more: Partial<WalkFit> = {}): WalkFit => ({
   ...more,
 })
 const said = (...[shown, found, isUnanswered]: [ShownPath, Parameters<typeof sayWalkable>[2], boolean?]) =>
-  sayWalkable('Ana', shown, found, NAMES, isUnanswered)
+  sayWalkable('Ana', shown, found, NAMES, isUnanswered, ENGLISH)
 
 describe('whether somebody can walk a path is said', () => {
   it('as it is, where it is only just so by name, where that is often so without', () => {
@@ -57,9 +58,10 @@ describe('whether somebody can walk a path is said', () => {
           { at: 3, one: place },
         ],
         NAMES,
+        ENGLISH,
       ),
     ).toMatch(/^[^.]*, to “brush knee” and “press”\. Half [^.]*, to “push”\.$/)
     const none = { part: 1, finding: null, error: { field: 'parts.1', value: null, accepts: { code: 'noWay' } } }
-    expect(sayWhyNot(path, none, NAMES, 'Ana')).toMatch(/^As it is, .*Ana.* On the way to brush knee\.$/)
+    expect(sayWhyNot(path, none, NAMES, 'Ana', ENGLISH)).toMatch(/^As it is, .*Ana.* On the way to brush knee\.$/)
   })
 })

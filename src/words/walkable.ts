@@ -1,6 +1,6 @@
 import type { MotionFinding, SaferWay, ShownPath, ShownTransition, WalkFit } from '@/core'
 import { sayFinding } from './findings'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { sayList } from './lists'
 import { sayRefused, sayWalked } from './path'
 import { sayWayChanges } from './safer'
@@ -15,7 +15,7 @@ export function sayWalkable(
   fit: WalkFit | 'searching' | 'unfit' | 'broken' | null,
   names: readonly string[],
   isUnanswered = false,
-  words: Words = ENGLISH,
+  words: Words,
 ): string {
   const say = (how: string, more: Record<string, string> = {}) => words.say(`path.said.how.${how}`, { who, ...more })
   if (typeof fit === 'string') return say(fit === 'searching' ? 'searching' : 'notAsIs')
@@ -33,7 +33,7 @@ export function sayWalkable(
 export function sayMends(
   mends: readonly { at: number; one: Pick<SaferWay, 'changes'> }[],
   names: readonly string[],
-  words: Words = ENGLISH,
+  words: Words,
 ): string {
   const all = mends.map(({ at, one }) => ({
     what: sayWayChanges(one.changes, words),
@@ -54,7 +54,7 @@ export function sayWhyNot(
   { part, finding, error }: Worst,
   names: readonly string[],
   who: string,
-  words: Words = ENGLISH,
+  words: Words,
 ): string {
   const worst = finding ? sayFinding(finding, words) : error ? sayRefused(error, who, words) : ''
   return words.say('path.said.asItIs', { walked: sayWalked(path, words), name: names[part] ?? '', worst })

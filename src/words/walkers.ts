@@ -1,7 +1,7 @@
 import type { WalkFit } from '@/core'
 import { sayCentimetres } from './figures'
 import { sayFinding } from './findings'
-import { ENGLISH, type Words } from './language'
+import type { Words } from './language'
 import { sayCount } from './levels'
 import { capital, sayList } from './lists'
 
@@ -11,7 +11,7 @@ const QUARTERS: Record<string, string> = { '0.75': 'three', '0.5': 'half', '0.25
 const quartersOf = (scale: number) => QUARTERS[String(scale)] ?? 'all'
 
 /** How somebody walks it, in a line. */
-export function sayWalker(fit: WalkFit | null, words: Words = ENGLISH): string {
+export function sayWalker(fit: WalkFit | null, words: Words): string {
   if (!fit) return words.say('walkers.unsized')
   const { how, scale, chairs, fitted } = fit
   const nearer = fit.nearer > 0 ? sayCentimetres(fit.nearer, words) : 'none'
@@ -34,11 +34,11 @@ export function sayWalker(fit: WalkFit | null, words: Words = ENGLISH): string {
 }
 
 /** Why somebody walks it otherwise than as it is asked, and on which way that is. */
-export const sayWhyWalker = ({ part, finding }: NonNullable<WalkFit['why']>, words: Words = ENGLISH): string =>
+export const sayWhyWalker = ({ part, finding }: NonNullable<WalkFit['why']>, words: Words): string =>
   words.say('walkers.why', { part, finding: sayFinding(finding, words) })
 
 /** Who walks it together, and how: counted. */
-export function sayWalkers(fits: readonly (WalkFit | null)[], words: Words = ENGLISH): string {
+export function sayWalkers(fits: readonly (WalkFit | null)[], words: Words): string {
   const count = (is: (fit: WalkFit) => boolean) => fits.filter((fit) => fit !== null && is(fit)).length
   const walking = count(({ how }) => how === 'asIs' || how === 'steps' || how === 'chair')
   const some = (key: string, n: number, quarters = 'all') =>

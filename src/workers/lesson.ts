@@ -8,6 +8,7 @@ import { toPerson } from '@/documents/to-core'
 import { type Decided, decidedIn } from '@/teaching/answer'
 import type { Worked } from '@/teaching/lessons/work-piece'
 import type { FoundWayCause } from '@/teaching/practice/way-causes'
+import type { Words } from '@/words/language'
 import type { Named } from '@/words/lessons'
 import { readShipped, sayRoutineName } from '@/words/routines'
 import type { Learner, LessonApi, Stock } from './lesson.worker'
@@ -21,19 +22,24 @@ type Own<D> = readonly { id: string; document: D }[]
 /** A house's postures and routines: as shipped, with what it changed or made. */
 export type HouseStock = Stock & { postures: readonly Posture[] }
 
-export const makeStock = (own: Own<PostureDocument>, routines: Own<RoutineDocument>, ways: HouseWays): HouseStock => ({
+export const makeStock = (
+  own: Own<PostureDocument>,
+  routines: Own<RoutineDocument>,
+  ways: HouseWays,
+  words: Words,
+): HouseStock => ({
   postures: mergeLibrary(own),
   routines: Object.fromEntries([
-    ...ROUTINE_IDS.map((id) => [id, readShipped(id)] as const),
+    ...ROUTINE_IDS.map((id) => [id, readShipped(id, words)] as const),
     ...routines.map(({ id, document }) => [id, document] as const),
   ]),
   ways,
 })
 
 /** What the pieces of a lesson are called by. */
-export const nameStock = ({ postures, routines }: HouseStock): Named => ({
+export const nameStock = ({ postures, routines }: HouseStock, words: Words): Named => ({
   postures,
-  routineName: (id) => sayRoutineName(id, routines[id] ?? null),
+  routineName: (id) => sayRoutineName(id, routines[id] ?? null, words),
 })
 
 /** Somebody with what was decided for them, as a group, by its id, asks. */

@@ -3,10 +3,11 @@ import { findLastPersonId, listNames, readBench } from '@/keeping/bench'
 import { today } from '@/keeping/clock'
 import { readHouse } from '@/keeping/house'
 import { listOwn } from '@/keeping/library'
+import { readWords } from '@/keeping/words'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
-export const metadata = titleOf('bench')
+export const generateMetadata = async () => titleOf('bench', await readWords())
 
 type BenchQuery = { person?: string; kept?: string }
 

@@ -6,10 +6,11 @@ import { listMembers, listNames, readBench } from '@/keeping/bench'
 import { readGroups } from '@/keeping/groups'
 import { readHouse } from '@/keeping/house'
 import { listOwn } from '@/keeping/library'
+import { readWords } from '@/keeping/words'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
-export const metadata = titleOf('can')
+export const generateMetadata = async () => titleOf('can', await readWords())
 
 type CanQuery = { person?: string; group?: string }
 

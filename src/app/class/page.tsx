@@ -5,11 +5,12 @@ import { readGroups } from '@/keeping/groups'
 import { readHouse } from '@/keeping/house'
 import { listOwn } from '@/keeping/library'
 import { listPlans, listUnreadablePlans } from '@/keeping/plans'
+import { readWords } from '@/keeping/words'
 import type { Group } from '@/records/groups'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
-export const metadata = titleOf('class')
+export const generateMetadata = async () => titleOf('class', await readWords())
 
 type ClassQuery = { group?: string; posture?: string }
 

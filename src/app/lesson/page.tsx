@@ -8,10 +8,11 @@ import { listPupils } from '@/keeping/lesson-page'
 import { listLessons, listUnreadableLessons } from '@/keeping/lessons'
 import { listOwn } from '@/keeping/library'
 import { listRoutines } from '@/keeping/routines'
+import { readWords } from '@/keeping/words'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
-export const metadata = titleOf('lesson')
+export const generateMetadata = async () => titleOf('lesson', await readWords())
 
 type LessonQuery = { group?: string; day?: string }
 

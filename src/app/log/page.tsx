@@ -14,10 +14,11 @@ import { readDay, readLogOfGroup } from '@/keeping/log'
 import { readRoll } from '@/keeping/roll-call'
 import { listRoutines } from '@/keeping/routines'
 import { readLastLesson, readWeeks } from '@/keeping/weeks'
+import { readWords } from '@/keeping/words'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
-export const metadata = titleOf('log')
+export const generateMetadata = async () => titleOf('log', await readWords())
 
 type LogQuery = { group?: string; day?: string; person?: string }
 

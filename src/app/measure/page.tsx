@@ -9,10 +9,11 @@ import { readGroups } from '@/keeping/groups'
 import { readHouse } from '@/keeping/house'
 import { listOwn } from '@/keeping/library'
 import { readRecord } from '@/keeping/people'
+import { readWords } from '@/keeping/words'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
-export const metadata = titleOf('measure')
+export const generateMetadata = async () => titleOf('measure', await readWords())
 
 type MeasureQuery = { person?: string; what?: string; test?: string }
 

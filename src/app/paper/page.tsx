@@ -12,18 +12,20 @@ import {
 } from '@/keeping/paper/asked'
 import { makeSheets } from '@/keeping/paper/make'
 import { listPrintable } from '@/keeping/paper/of-person'
+import { readWords } from '@/keeping/words'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
-export const metadata = titleOf('paper')
+export const generateMetadata = async () => titleOf('paper', await readWords())
 
 /** ?as=card&person=ID, ?as=class&group=ID&posture=ID, ?as=lesson&group=ID&day=YYYY-MM-DD, ?as=path&routine=ID: as they print. */
 export default async function OnePaper({ searchParams }: { searchParams: Promise<Record<string, string>> }) {
+  const words = await readWords()
   const given = await searchParams
   try {
     const asked = readAsked(given)
-    const { title, sheets } = await makeSheets(asked)
-    const stances = asked.person && !asked.routine ? (await listPrintable(asked.person)).stoods : []
+    const { title, sheets } = await makeSheets(asked, words)
+    const stances = asked.person && !asked.routine ? (await listPrintable(asked.person, words)).stoods : []
     return (
       <PaperPage
         // Another address is another paper.

@@ -5,10 +5,11 @@ import { readGroups } from '@/keeping/groups'
 import { readHouse } from '@/keeping/house'
 import { listOwn } from '@/keeping/library'
 import { listRoutines, listUnreadableRoutines } from '@/keeping/routines'
+import { readWords } from '@/keeping/words'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
-export const metadata = titleOf('path')
+export const generateMetadata = async () => titleOf('path', await readWords())
 
 type PathQuery = { person?: string; routine?: string; group?: string }
 

@@ -1,10 +1,11 @@
 import { PeopleList } from '@/features/people/PeopleList'
 import { readHouse } from '@/keeping/house'
 import { readRoster } from '@/keeping/roster'
+import { readWords } from '@/keeping/words'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
-export const metadata = titleOf('people')
+export const generateMetadata = async () => titleOf('people', await readWords())
 
 /** ?bring opens with a list to bring in. */
 export default async function PeoplePage({ searchParams }: { searchParams: Promise<{ bring?: string }> }) {

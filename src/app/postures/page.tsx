@@ -2,10 +2,11 @@ import { Postures } from '@/features/postures/Postures'
 import { findLastPersonId, listNames, readBench } from '@/keeping/bench'
 import { readHouse } from '@/keeping/house'
 import { listOwn, listUnreadablePostures } from '@/keeping/library'
+import { readWords } from '@/keeping/words'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
-export const metadata = titleOf('postures')
+export const generateMetadata = async () => titleOf('postures', await readWords())
 
 export default async function PosturesPage() {
   const [people, last, own, aside, house] = await Promise.all([

@@ -5,10 +5,11 @@ import { readHouse } from '@/keeping/house'
 import { listLessons } from '@/keeping/lessons'
 import { listOwn } from '@/keeping/library'
 import { listRoutines } from '@/keeping/routines'
+import { readWords } from '@/keeping/words'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
-export const metadata = titleOf('teach')
+export const generateMetadata = async () => titleOf('teach', await readWords())
 
 type TeachQuery = { group?: string; day?: string }
 

@@ -9,6 +9,7 @@ import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
 import { PageHead } from '@/ui/places/PageHead'
 import { useKeys } from '@/ui/words/use-keys'
 import { useUndoKeys } from '@/ui/words/use-undo-keys'
+import { useSay, useWords } from '@/ui/words/use-words'
 import styles from './bench.module.css'
 import { CompareSheet } from './compare/CompareSheet'
 import { FileTools } from './files/FileTools'
@@ -56,6 +57,9 @@ type FullBenchProps = {
 
 /** The bench with somebody on it. */
 export function FullBench({ people: known, first, opened, ways, units, day }: FullBenchProps) {
+  const t = useSay('screens.bench')
+  const words = useWords()
+
   const view = useAnalysis()
   // The floor answers at once; what stands beside and under it follows when there is time, so that a drag stays smooth.
   const calm = useDeferredValue(view)
@@ -98,7 +102,7 @@ export function FullBench({ people: known, first, opened, ways, units, day }: Fu
         <CalmSentence people={people} onChoosePerson={choosePerson} onNewPerson={askForPerson} />
       </PageHead>
       {problem && <p role="alert">{problem}</p>}
-      {draft.problem && <p role="alert">{sayNotKept(draft.problem)}</p>}
+      {draft.problem && <p role="alert">{sayNotKept(draft.problem, words)}</p>}
       {fine && <FineSentence view={calm} />}
       <div className={styles.work}>
         <BenchFloor view={view} />
@@ -124,7 +128,7 @@ export function FullBench({ people: known, first, opened, ways, units, day }: Fu
       </div>
       <OvertakenSheet
         open={draft.theirs !== null}
-        what={`what is on the bench for ${person.name}`}
+        what={t('whatOnBenchFor', { name: person.name })}
         onTheirs={() => {
           if (draft.theirs) openOnBench(toState(draft.theirs))
           draft.settle()
@@ -138,7 +142,7 @@ export function FullBench({ people: known, first, opened, ways, units, day }: Fu
         onClose={closeSheet}
         units={units}
         day={day}
-        action="Put on the bench"
+        action={t('putOnBench')}
         onAdded={async (id) => {
           closeSheet()
           await takeNew(id)

@@ -3,9 +3,9 @@
 import { useDroppable } from '@dnd-kit/core'
 import { type Analysis, type Measures, measureStance, type Stance } from '@/core'
 import type { Posture } from '@/documents/posture-document'
-import { useWords } from '@/ui/words/WordsFrame'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayFewer, sayMore } from '@/words/class'
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import { sayLevel } from '@/words/levels'
 import { sayBinding, sayBoundBy, sayToday } from '@/words/limits'
 import { listWatch } from '@/words/postures'
@@ -20,18 +20,19 @@ type AsideProps = { state: Class; posture: Posture; onStep: (id: string, by: 1 |
 
 /** Beside the lanes: who has a form of their own or sits, what one level more or less would come to, what to watch. */
 export function Aside({ state, posture, onStep }: AsideProps) {
+  const t = useSay('screens.classFit')
   const words = useWords()
   const { setNodeRef, isOver } = useDroppable({ id: 'aside' })
   const { standing: placed, layout } = state
   const aside = placed.filter(({ place }) => place === 'aside')
   const watched = placed.filter(({ member }) => member.person.watch.length > 0)
-  const forAll = listWatch(posture)
+  const forAll = listWatch(posture, words)
   const name = (i: number) => placed.find(({ member }) => member.id === layout?.ids[i])?.member.short ?? ''
   return (
-    <aside ref={setNodeRef} className={styles.aside} data-over={isOver} aria-label="Beside the lanes">
+    <aside ref={setNodeRef} className={styles.aside} data-over={isOver} aria-label={t('besideLanes')}>
       {aside.length > 0 && (
-        <section aria-label="A form of their own">
-          <h2>{aside.every(({ kind }) => kind === 'seated') ? 'Seated' : 'A form of their own'}</h2>
+        <section aria-label={t('aFormTheirOwn')}>
+          <h2>{aside.every(({ kind }) => kind === 'seated') ? t('seated') : t('aFormTheirOwn')}</h2>
           <ul>
             {aside.map((one) => (
               <li key={one.member.id}>
@@ -45,24 +46,24 @@ export function Aside({ state, posture, onStep }: AsideProps) {
         </section>
       )}
       {layout?.found && layout.more && (
-        <section aria-label="One level more">
-          <h2>One level more</h2>
-          <p>{sayMore(compareMore(layout.found, layout.more, name))}</p>
+        <section aria-label={t('oneLevelMore')}>
+          <h2>{t('oneLevelMore')}</h2>
+          <p>{sayMore(compareMore(layout.found, layout.more, name), words)}</p>
         </section>
       )}
       {layout?.found && layout.fewer && (
-        <section aria-label="One level less">
-          <h2>One level less</h2>
-          <p>{sayFewer(compareFewer(layout.found, layout.fewer, name))}</p>
+        <section aria-label={t('oneLevelLess')}>
+          <h2>{t('oneLevelLess')}</h2>
+          <p>{sayFewer(compareFewer(layout.found, layout.fewer, name), words)}</p>
         </section>
       )}
       {(watched.length > 0 || forAll.length > 0) && (
-        <section key={layout ? 'under what they do' : 'alone'} aria-label="Watch">
-          <h2>Watch</h2>
-          {forAll.length > 0 && <p>Everybody: {forAll.join(', ')}.</p>}
+        <section key={layout ? t('underWhatTheyDo') : 'alone'} aria-label={t('watch')}>
+          <h2>{t('watch')}</h2>
+          {forAll.length > 0 && <p>{t('everybodyJoin', { join: forAll.join(', ') })}</p>}
           {watched.map(({ member }) => (
             <p key={member.id}>
-              {member.short}: {member.person.watch.map(({ sign }) => saySign(sign)).join(', ')}.
+              {member.short}: {member.person.watch.map(({ sign }) => saySign(sign, words)).join(', ')}.
             </p>
           ))}
         </section>
@@ -76,19 +77,21 @@ function sayAside({ member, kind, stance, analysis, joined }: Placed, taught: Me
   const { today, limits } = member.person
   const why =
     today !== null
-      ? ENGLISH.say('class.aside.today', { why: sayToday(today) })
+      ? words.say('class.aside.today', { why: sayToday(today, words) })
       : limits
           .filter(({ what }) => what === 'loadMaxPct' || what === 'seatedOnly')
-          .map((one) => ENGLISH.say('class.aside.limit', { limit: sayBinding(one), origin: sayBoundBy(one) }))
+          .map((one) =>
+            words.say('class.aside.limit', { limit: sayBinding(one, words), origin: sayBoundBy(one, words) }),
+          )
           .join('; ')
   const form =
     kind === 'own' && stance && analysis
       ? sayOwn(stance, analysis, taught, words)
       : kind === 'seated' || kind === 'none'
-        ? ENGLISH.say(`class.aside.${kind}`)
+        ? words.say(`class.aside.${kind}`)
         : ''
-  const does = joined ? ENGLISH.say('class.aside.joined', { does: form }) : form
-  return why ? ENGLISH.say('class.aside.because', { does, why }) : does
+  const does = joined ? words.say('class.aside.joined', { does: form }) : form
+  return why ? words.say('class.aside.because', { does, why }) : does
 }
 
 /** A form of their own as a level is said. */

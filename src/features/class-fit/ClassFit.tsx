@@ -20,8 +20,8 @@ import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { UndoSnack } from '@/ui/words/UndoSnack'
 import { useUndoKeys } from '@/ui/words/use-undo-keys'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayKept } from '@/words/class'
-import { ENGLISH } from '@/words/language'
 import { ClassSentence, SEVERAL } from './ClassSentence'
 import styles from './class-fit.module.css'
 import { FitAgain } from './FitAgain'
@@ -63,6 +63,9 @@ const NOBODY: never[] = []
 
 /** One posture against everybody: who can do it as taught, and the fewest versions that fit all. */
 export function ClassFit(props: ClassFitProps) {
+  const t = useSay('screens.classFit')
+  const words = useWords()
+
   const { groups, first, firstPosture, firstSchool, own, plans: known, ways, chairs, day: served, aside } = props
   const postures = useMemo(() => mergeLibrary(own), [own])
   const { group, people, isLoading, problem: unfetched, setGroup, reload } = useGroup(first)
@@ -112,16 +115,18 @@ export function ClassFit(props: ClassFitProps) {
         tools={
           <>
             {kept && (
-              <span className={styles.keptOn}>{sayKept(kept.plan.name, dayOf(new Date(kept.updatedAt)), isKept)}</span>
+              <span className={styles.keptOn}>
+                {sayKept(kept.plan.name, dayOf(new Date(kept.updatedAt)), isKept, words)}
+              </span>
             )}
-            {all.length > 0 && <Button onClick={() => setSheet('roll')}>Roll call</Button>}
+            {all.length > 0 && <Button onClick={() => setSheet('roll')}>{t('rollCall')}</Button>}
             {group !== EVERYBODY && (
-              <Button href={`/can?group=${encodeURIComponent(group)}`}>{ENGLISH.say('repertoire.group.open')}</Button>
+              <Button href={`/can?group=${encodeURIComponent(group)}`}>{words.say('repertoire.group.open')}</Button>
             )}
-            {plans.plans.length > 0 && <Button onClick={() => setSheet('plans')}>Kept plans</Button>}
+            {plans.plans.length > 0 && <Button onClick={() => setSheet('plans')}>{t('keptPlans')}</Button>}
             {!several && (
               <Button onClick={state.undo} disabled={!state.canUndo}>
-                Undo
+                {t('undo')}
               </Button>
             )}
             {!several && <FitAgain state={state} />}
@@ -129,12 +134,12 @@ export function ClassFit(props: ClassFitProps) {
               <Button
                 href={`/paper?as=class&group=${encodeURIComponent(kept.group)}&posture=${encodeURIComponent(kept.posture)}`}
               >
-                {ENGLISH.say('paper.on')}
+                {words.say('paper.on')}
               </Button>
             )}
             {!several && group !== EVERYBODY && (
               <Button variant="contained" disabled={levels.length === 0 || progress !== null || isKept} onClick={keep}>
-                Keep for the class
+                {t('keepForClass')}
               </Button>
             )}
           </>
@@ -152,8 +157,8 @@ export function ClassFit(props: ClassFitProps) {
         />
         <p className={styles.sum} aria-live="polite">
           {several
-            ? `${all.length} people against ${postures.length} postures as taught.`
-            : sayHall(standing, levels, chairs)}
+            ? t('nPeopleAgainstN', { n: all.length, n2: postures.length })
+            : sayHall(standing, levels, chairs, words)}
         </p>
       </PageHead>
       {[plans.problem, unfetched, unmarked].map(
@@ -167,14 +172,14 @@ export function ClassFit(props: ClassFitProps) {
       <SetAsideNote aside={aside} />
       <OvertakenSheet
         open={plans.theirs !== null}
-        what="a plan for this group and posture"
+        what={t('aPlanForGroup')}
         onTheirs={() => {
           if (plans.theirs) state.reopen(plans.theirs)
           plans.takeTheirs()
         }}
         onMine={plans.keepMine}
       />
-      <UndoSnack open={plans.done !== null} message={plans.done?.message ?? ''} action="Undo" onUndo={undo} />
+      <UndoSnack open={plans.done !== null} message={plans.done?.message ?? ''} action={t('undo')} onUndo={undo} />
       <RollCall
         open={sheet === 'roll'}
         day={day}
@@ -191,19 +196,19 @@ export function ClassFit(props: ClassFitProps) {
         postures={postures}
         onOpen={openPlan}
       />
-      {isLoading && <p className={styles.quiet}>Fetching the group…</p>}
+      {isLoading && <p className={styles.quiet}>{t('fetchingGroup')}</p>}
       {all.length === 0 && !isLoading && (
         <p className={styles.quiet}>
-          Nobody is here yet. <a href="/people">People</a> are added and put into groups there.
+          {t('nobodyHereYet')} <a href="/people">{t('people2')}</a> {t('areAddedPutInto')}
         </p>
       )}
       {progress !== null && (
         <div className={styles.searching}>
-          <LinearProgress variant="determinate" value={progress * 100} aria-label="Fitting the class" />
-          <Button onClick={stop}>Cancel</Button>
+          <LinearProgress variant="determinate" value={progress * 100} aria-label={t('fittingClass')} />
+          <Button onClick={stop}>{t('cancel')}</Button>
         </div>
       )}
-      {stopped && <p className={styles.quiet}>The search was stopped. “Fit again” starts it anew.</p>}
+      {stopped && <p className={styles.quiet}>{t('theSearchWasStopped')}</p>}
       {several ? (
         <PostureMatrix members={all} postures={postures} school={school} side={side} onOpen={choosePosture} />
       ) : (

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button'
 import Popover from '@mui/material/Popover'
 import { useState } from 'react'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayDrops } from '@/words/class'
 import styles from './class-fit.module.css'
 import { listDrops } from './layout'
@@ -8,6 +9,9 @@ import type { Class } from './use-class'
 
 /** Fits whoever is here anew. What that would drop is said first; the way back stays. */
 export function FitAgain({ state }: { state: Class }) {
+  const t = useSay('screens.classFit')
+  const words = useWords()
+
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
   const drops = state.layout && listDrops(state.layout)
   const fitAnew = () => {
@@ -16,7 +20,7 @@ export function FitAgain({ state }: { state: Class }) {
   }
   return (
     <>
-      <Button onClick={(event) => (drops ? setAnchor(event.currentTarget) : fitAnew())}>Fit again</Button>
+      <Button onClick={(event) => (drops ? setAnchor(event.currentTarget) : fitAnew())}>{t('fitAgain')}</Button>
       <Popover
         open={anchor !== null}
         anchorEl={anchor}
@@ -25,14 +29,14 @@ export function FitAgain({ state }: { state: Class }) {
         transformOrigin={{ vertical: 'top', horizontal: 'right' }}
         transitionDuration={0}
       >
-        <section className={styles.drops} aria-label="What fitting again drops">
-          <p>{drops && sayDrops({ ...drops, names: drops.pinned.flatMap((id) => nameOf(state, id) ?? []) })}</p>
+        <section className={styles.drops} aria-label={t('whatFittingAgainDrops')}>
+          <p>{drops && sayDrops({ ...drops, names: drops.pinned.flatMap((id) => nameOf(state, id) ?? []) }, words)}</p>
           <p>
             <Button variant="contained" onClick={fitAnew}>
-              Fit again
+              {t('fitAgain')}
             </Button>
             <Button variant="outlined" onClick={() => setAnchor(null)}>
-              Cancel
+              {t('cancel')}
             </Button>
           </p>
         </section>

@@ -4,6 +4,8 @@ import { DndContext, type DragEndEvent, MouseSensor, TouchSensor, useSensor, use
 import { Fragment, type ReactNode } from 'react'
 import type { Measures } from '@/core'
 import type { Posture } from '@/documents/posture-document'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { sayPosture } from '@/words/postures'
 import { Aside } from './Aside'
 import styles from './class-fit.module.css'
@@ -24,13 +26,16 @@ type HallProps = {
 const silent = () => undefined
 
 /** What is heard: keys move people, and nothing else has to be explained. */
-const SPOKEN = {
+const spokenIn = (words: Words) => ({
   announcements: { onDragStart: silent, onDragOver: silent, onDragEnd: silent, onDragCancel: silent },
-  screenReaderInstructions: { draggable: 'The left and right arrow keys move this person to another level.' },
-}
+  screenReaderInstructions: { draggable: words.say('screens.classFit.theLeftRightArrow') },
+})
 
 /** The hall from above: the wall, a lane to each level between lines of tape, and who stands in it. */
 export function Hall({ state, posture, measures, stale, children }: HallProps) {
+  const t = useSay('screens.classFit')
+  const words = useWords()
+
   const { levels, standing: placed, move, edit } = state
   // A press is a press; a drag of some pixels picks somebody up, or a finger that rests: one that moves at once scrolls.
   const sensors = useSensors(
@@ -50,10 +55,10 @@ export function Hall({ state, posture, measures, stale, children }: HallProps) {
     if (next !== undefined) move(id, next)
   }
   return (
-    <DndContext id="hall" sensors={sensors} onDragEnd={drop} accessibility={SPOKEN}>
+    <DndContext id="hall" sensors={sensors} onDragEnd={drop} accessibility={spokenIn(words)}>
       <div className={styles.hall} data-stale={stale}>
         <div className={styles.floor}>
-          <div className={styles.wall}>wall</div>
+          <div className={styles.wall}>{t('wall')}</div>
           <div className={styles.lanes}>
             {levels.map((level, i) => (
               <Lane
@@ -61,7 +66,7 @@ export function Hall({ state, posture, measures, stale, children }: HallProps) {
                 key={i}
                 at={i}
                 level={level}
-                posture={sayPosture(posture)}
+                posture={sayPosture(posture, words)}
                 taught={measures}
                 side={state.standing[0]?.stance?.side ?? 'left'}
                 people={placed.filter(({ place }) => place === i)}
@@ -71,7 +76,7 @@ export function Hall({ state, posture, measures, stale, children }: HallProps) {
             ))}
           </div>
           {/* Before the lanes it stands in their place: it comes anew under them, it does not move. */}
-          <Fragment key={levels.length > 0 ? 'under lanes' : 'alone'}>{children}</Fragment>
+          <Fragment key={levels.length > 0 ? t('underLanes') : 'alone'}>{children}</Fragment>
         </div>
         <Aside state={state} posture={posture} onStep={step} />
       </div>

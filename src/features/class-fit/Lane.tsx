@@ -14,7 +14,7 @@ import {
   type Stance,
 } from '@/core'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
-import { useWords } from '@/ui/words/WordsFrame'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayLane } from '@/words/class'
 import { sayBend } from '@/words/figures'
 import type { Words } from '@/words/language'
@@ -41,12 +41,13 @@ type LaneProps = {
 
 /** A lane between two lines of tape: the level as footprints and as a teacher says it, and who does it. */
 export function Lane({ at, level, posture, taught, side, people, onStep, onEdit }: LaneProps) {
+  const t = useSay('screens.classFit')
   const { setNodeRef, isOver } = useDroppable({ id: String(at) })
   const [editing, setEditing] = useState(false)
   const words = useWords()
   const stance = useMemo(() => layOut(level.candidate.measures, MIDDLING, side), [level, side])
   const asTaught = useMemo(() => layOut(taught, MIDDLING, side), [taught, side])
-  const note = sayNote({ givesUp: findGivenUp(MIDDLING, asTaught, stance) }, posture)
+  const note = sayNote({ givesUp: findGivenUp(MIDDLING, asTaught, stance) }, posture, words)
   const worst = people.toSorted((a, b) => spare(a) - spare(b))
   const heldBy = (support: 'chair' | 'wall') => people.filter(({ stance }) => supportOf(stance) === support).length
   return (
@@ -54,7 +55,7 @@ export function Lane({ at, level, posture, taught, side, people, onStep, onEdit 
       ref={setNodeRef}
       className={styles.lane}
       data-over={isOver}
-      aria-label={`Level ${at + 1}: ${level.words.title}`}
+      aria-label={t('levelTitle', { a: at + 1, title: level.words.title })}
     >
       <div className={styles.laneHead}>
         <div>
@@ -71,7 +72,7 @@ export function Lane({ at, level, posture, taught, side, people, onStep, onEdit 
             <Button
               className={styles.say}
               data-print="yes"
-              aria-label={`Change level ${at + 1}: ${level.words.sentence}`}
+              aria-label={t('changeLevelSentence', { a: at + 1, sentence: level.words.sentence })}
               onClick={() => setEditing(true)}
             >
               {level.words.sentence}
@@ -88,7 +89,7 @@ export function Lane({ at, level, posture, taught, side, people, onStep, onEdit 
           <PersonInLane key={placed.member.id} placed={placed} onStep={onStep} />
         ))}
       </ul>
-      <p className={styles.laneFoot}>{sayLane(people.length, heldBy('chair'), heldBy('wall'))}</p>
+      <p className={styles.laneFoot}>{sayLane(people.length, heldBy('chair'), heldBy('wall'), words)}</p>
     </section>
   )
 }

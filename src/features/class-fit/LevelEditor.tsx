@@ -3,6 +3,8 @@
 import Button from '@mui/material/Button'
 import { DEG, type Measures } from '@/core'
 import { NumberWord } from '@/ui/words/NumberWord'
+import { Spoken } from '@/ui/words/Spoken'
+import { useSay } from '@/ui/words/use-words'
 import styles from './class-fit.module.css'
 
 type LevelEditorProps = {
@@ -16,67 +18,69 @@ const STEPPING = 0.03
 
 /** A level's numbers, changed in place: everybody in its lane answers at once. */
 export function LevelEditor({ level, taught, onEdit, onDone }: LevelEditorProps) {
+  const t = useSay('screens.classFit')
   return (
     <div className={styles.editor}>
       <p>
-        feet{' '}
-        <NumberWord
-          label="Track"
-          value={level.track}
-          unit="shoulders"
-          step={0.05}
-          min={0}
-          max={3}
-          digits={2}
-          onChange={(track) => onEdit((now) => ({ ...now, track }))}
-        />{' '}
-        apart
-        {Math.abs(taught.step) >= STEPPING && (
-          <>
-            ,{' '}
-            <NumberWord
-              label="Step"
-              value={(100 * level.step) / taught.step}
-              unit="%"
-              step={5}
-              min={0}
-              max={130}
-              digits={0}
-              onChange={(percent) => onEdit((now) => ({ ...now, step: (taught.step * percent) / 100 }))}
-            />{' '}
-            of a step
-          </>
-        )}
-        , knees{' '}
-        <NumberWord
-          label="Knees"
-          value={level.kneeFlexion / DEG}
-          unit="°"
-          step={1}
-          min={5}
-          max={90}
-          digits={0}
-          onChange={(degrees) => onEdit((now) => ({ ...now, kneeFlexion: degrees * DEG }))}
+        <Spoken
+          of="screens.classFit.level"
+          values={{
+            steps: String(Math.abs(taught.step) >= STEPPING),
+            stands: String(level.own.contact !== 'air'),
+          }}
+          parts={{
+            track: (
+              <NumberWord
+                label={t('track')}
+                value={level.track}
+                unit={t('shoulders')}
+                step={0.05}
+                min={0}
+                max={3}
+                digits={2}
+                onChange={(track) => onEdit((now) => ({ ...now, track }))}
+              />
+            ),
+            step: (
+              <NumberWord
+                label={t('step')}
+                value={(100 * level.step) / taught.step}
+                unit="%"
+                step={5}
+                min={0}
+                max={130}
+                digits={0}
+                onChange={(percent) => onEdit((now) => ({ ...now, step: (taught.step * percent) / 100 }))}
+              />
+            ),
+            knees: (
+              <NumberWord
+                label={t('knees')}
+                value={level.kneeFlexion / DEG}
+                unit="°"
+                step={1}
+                min={5}
+                max={90}
+                digits={0}
+                onChange={(degrees) => onEdit((now) => ({ ...now, kneeFlexion: degrees * DEG }))}
+              />
+            ),
+            weight: (
+              <NumberWord
+                label={t('weightOnNamedFoot')}
+                value={level.ownLoad * 100}
+                unit="%"
+                step={1}
+                min={0}
+                max={100}
+                digits={0}
+                onChange={(percent) => onEdit((now) => ({ ...now, ownLoad: percent / 100 }))}
+              />
+            ),
+          }}
         />
-        {level.own.contact !== 'air' && (
-          <>
-            ,{' '}
-            <NumberWord
-              label="Weight on the named foot"
-              value={level.ownLoad * 100}
-              unit="%"
-              step={1}
-              min={0}
-              max={100}
-              digits={0}
-              onChange={(percent) => onEdit((now) => ({ ...now, ownLoad: percent / 100 }))}
-            />{' '}
-            on the named foot
-          </>
-        )}
-        .
       </p>
-      <Button onClick={onDone}>Done</Button>
+      <Button onClick={onDone}>{t('done')}</Button>
     </div>
   )
 }

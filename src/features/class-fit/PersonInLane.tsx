@@ -9,7 +9,8 @@ import Tooltip from '@mui/material/Tooltip'
 import type { KeyboardEvent } from 'react'
 import { capVerdict } from '@/records/cap-verdict'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { byEstimateIn, Judged, verdictWordsIn } from '@/ui/words/VerdictMark'
 import { restsOnEstimate, sayReason } from '@/words/reasons'
 import { sayUnanswered } from '@/words/records'
 import { markWayIn, sayWayIn } from '@/words/way-in'
@@ -21,16 +22,19 @@ type PersonInLaneProps = { placed: Placed; onStep: (id: string, by: 1 | -1) => v
 
 /** Somebody on the hall's floor: dragged to another lane, or moved there with the arrow keys. */
 export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
+  const t = useSay('screens.classFit')
+  const words = useWords()
+
   const { member, analysis, stance, passes, pinned, joined, wayIn } = placed
   const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: member.id })
   // A verdict that holds but breaks what only the search knows of is not shown as holding.
   const judged = analysis ? (passes || analysis.verdict !== 'holds' ? analysis.verdict : 'close') : 'beyond'
   const verdict = capVerdict(judged, member.person.unanswered.length)
-  const unanswered = sayUnanswered(member.person.unanswered)
-  const reason = sayInLane(analysis)
+  const unanswered = sayUnanswered(member.person.unanswered, words)
+  const reason = sayInLane(analysis, words)
   const support = supportOf(stance)
-  const way = markWayIn(wayIn)
-  const lowered = sayLowered(stance, member.body)
+  const way = markWayIn(wayIn, words)
+  const lowered = sayLowered(stance, member.body, words)
   const estimated = analysis !== null && restsOnEstimate(analysis)
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === 'ArrowRight') onStep(member.id, 1)
@@ -40,12 +44,15 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
   }
   return (
     <li>
-      <Tooltip describeChild title={[sayReason(analysis), wayIn && sayWayIn(wayIn)].filter(Boolean).join(' ')}>
+      <Tooltip
+        describeChild
+        title={[sayReason(analysis, words), wayIn && sayWayIn(wayIn, words)].filter(Boolean).join(' ')}
+      >
         <ButtonBase
           ref={setNodeRef}
           {...listeners}
           {...attributes}
-          aria-roledescription="person on the floor"
+          aria-roledescription={t('personOnFloor')}
           className={styles.somebody}
           data-dragging={isDragging}
           style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
@@ -55,7 +62,7 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
           <span className={styles.name}>
             {member.short}
             <span className="for-ears">
-              {` ${VERDICT_WORDS[verdict].toLowerCase()}${support ? `, ${support}` : ''}${pinned ? ', put here by hand' : ''}${estimated ? `, ${BY_ESTIMATE}` : ''}`}
+              {` ${verdictWordsIn(words)[verdict].toLowerCase()}${support ? `, ${support}` : ''}${pinned ? t('putHereByHand') : ''}${estimated ? `, ${byEstimateIn(words)}` : ''}`}
             </span>
             {pinned && <PushPinOutlined className={styles.pin} aria-hidden />}
           </span>
@@ -65,9 +72,9 @@ export function PersonInLane({ placed, onStep }: PersonInLaneProps) {
             {support === 'wall' && <WallMark />}
             {member.person.helperBeside && <PersonOutlined className={styles.thing} aria-hidden />}
           </span>
-          {joined && <small>new here: proposed</small>}
+          {joined && <small>{t('newHereProposed')}</small>}
           {unanswered && <small>{unanswered}</small>}
-          {member.person.beginsWithHand && <small>fell: begin seated or with a hand</small>}
+          {member.person.beginsWithHand && <small>{t('fellBeginSeatedOr')}</small>}
           {lowered && <small>{lowered}</small>}
           {reason && <small>{reason}</small>}
           {/* Its line is there before it is known: nobody moves under a finger. */}

@@ -7,7 +7,7 @@ import type { Group } from '@/records/groups'
 import { Field } from '@/ui/forms/Field'
 import { Form } from '@/ui/forms/Form'
 import { Sheet } from '@/ui/words/Sheet'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayCount } from '@/words/levels'
 import { sayPostureName, saySchool } from '@/words/postures'
 import styles from './class-fit.module.css'
@@ -24,17 +24,20 @@ type PlansSheetProps = {
 
 /** Every plan that is kept: for whom, what, since when; opened, named, noted on, or taken away. */
 export function PlansSheet({ open, onClose, plans, groups, postures, onOpen }: PlansSheetProps) {
+  const t = useSay('screens.classFit')
+  const words = useWords()
+
   const [wording, setWording] = useState<ClassPlan | null>(null)
   const sorted = plans.plans.toSorted((a, b) => b.updatedAt.localeCompare(a.updatedAt))
   const nameOf = (plan: ClassPlan) => {
-    const group = groups.find(({ id }) => id === plan.group)?.name ?? 'a group that nobody is in'
+    const group = groups.find(({ id }) => id === plan.group)?.name ?? t('aGroupNobodyIn')
     const posture = postures.find(({ id }) => id === plan.posture)
-    return `${group}, ${posture ? sayPostureName(posture) : 'a posture that is gone'}`
+    return `${group}, ${posture ? sayPostureName(posture, words) : t('aPostureGone')}`
   }
   return (
-    <Sheet title="Kept plans" open={open} onClose={onClose} wide>
+    <Sheet title={t('keptPlans')} open={open} onClose={onClose} wide>
       {plans.problem && <p role="alert">{plans.problem}</p>}
-      {sorted.length === 0 && <p className={styles.quiet}>None yet. “Keep for the class” keeps what is shown.</p>}
+      {sorted.length === 0 && <p className={styles.quiet}>{t('noneYetKeepFor')}</p>}
       <ul className={styles.plans}>
         {sorted.map((plan) => {
           const { school, side, levels, people, name, note } = plan.plan
@@ -46,29 +49,35 @@ export function PlansSheet({ open, onClose, plans, groups, postures, onOpen }: P
                 <strong>{name || title}</strong>
                 <small>
                   {name && `${title}; `}
-                  {side}, {saySchool(school)}; {sayCount(levels.length)} {levels.length === 1 ? 'level' : 'levels'},{' '}
-                  {sayCount(people.length)} {people.length === 1 ? 'person' : 'people'}; kept{' '}
-                  {ENGLISH.day(dayOf(new Date(plan.updatedAt)))}
+                  {t('sideSchoolCountWhich', {
+                    side,
+                    school: saySchool(school, words),
+                    count: sayCount(levels.length, words),
+                    which: levels.length === 1 ? t('level') : t('levels2'),
+                    count2: sayCount(people.length, words),
+                    which2: people.length === 1 ? t('person') : t('people'),
+                    day: words.day(dayOf(new Date(plan.updatedAt))),
+                  })}
                 </small>
                 {note && <small>{note}</small>}
               </span>
               {!isWording && (
                 <span className={styles.planTools}>
-                  <Button variant="contained" aria-label={`Open ${name || title}`} onClick={() => onOpen(plan)}>
-                    Open
+                  <Button variant="contained" aria-label={t('open', { a: name || title })} onClick={() => onOpen(plan)}>
+                    {t('open2')}
                   </Button>
-                  <Button aria-label={`Name ${name || title}`} onClick={() => setWording(plan)}>
-                    name and note
+                  <Button aria-label={t('name', { a: name || title })} onClick={() => setWording(plan)}>
+                    {t('nameNote')}
                   </Button>
-                  <Button aria-label={`Remove ${name || title}`} onClick={() => plans.takeAway(plan)}>
-                    remove
+                  <Button aria-label={t('remove', { a: name || title })} onClick={() => plans.takeAway(plan)}>
+                    {t('remove2')}
                   </Button>
                 </span>
               )}
               {isWording && (
                 <Form
-                  label={`Name and note of ${title}`}
-                  verb="Keep"
+                  label={t('nameNoteTitle', { title })}
+                  verb={t('keep')}
                   onEnter={async (read) => {
                     const words = { name: read('name'), note: read('note') }
                     if (await plans.reword(plan, words)) setWording(null)
@@ -76,12 +85,12 @@ export function PlansSheet({ open, onClose, plans, groups, postures, onOpen }: P
                   onLeave={() => setWording(null)}
                 >
                   <label>
-                    Name
+                    {t('name2')}
                     <Field name="name" maxLength={80} defaultValue={name} placeholder={title} autoFocus />
                   </label>
                   <label>
-                    Note
-                    <Field name="note" maxLength={500} defaultValue={note} placeholder="what to remember of it" />
+                    {t('note')}
+                    <Field name="note" maxLength={500} defaultValue={note} placeholder={t('whatRemember')} />
                   </label>
                 </Form>
               )}

@@ -6,7 +6,8 @@ import { useMemo } from 'react'
 import { type Analysis, readAsTaught, type SchoolId, type Side } from '@/core'
 import type { Posture } from '@/documents/posture-document'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
+import { useWords } from '@/ui/words/use-words'
+import { Judged, verdictWordsIn } from '@/ui/words/VerdictMark'
 import { sayPostureName } from '@/words/postures'
 import { restsOnEstimate, sayReason } from '@/words/reasons'
 import styles from './class-fit.module.css'
@@ -26,6 +27,7 @@ type PostureMatrixProps = {
  * demanding to the most.
  */
 export function PostureMatrix({ members, postures, school, side, onOpen }: PostureMatrixProps) {
+  const words = useWords()
   const { rows, columns } = useMemo(() => read(members, postures, school, side), [members, postures, school, side])
   return (
     <div className={styles.matrix}>
@@ -35,7 +37,7 @@ export function PostureMatrix({ members, postures, school, side, onOpen }: Postu
             <td />
             {columns.map(({ posture }) => (
               <th key={posture.id} scope="col">
-                <ButtonBase onClick={() => onOpen(posture.id)}>{sayPostureName(posture)}</ButtonBase>
+                <ButtonBase onClick={() => onOpen(posture.id)}>{sayPostureName(posture, words)}</ButtonBase>
               </th>
             ))}
           </tr>
@@ -49,10 +51,13 @@ export function PostureMatrix({ members, postures, school, side, onOpen }: Postu
                 const verdict = analysis?.verdict ?? 'beyond'
                 return (
                   <td key={posture.id}>
-                    <Tooltip describeChild title={`${member.name}, ${sayPostureName(posture)}: ${sayReason(analysis)}`}>
+                    <Tooltip
+                      describeChild
+                      title={`${member.name}, ${sayPostureName(posture, words)}: ${sayReason(analysis, words)}`}
+                    >
                       <ButtonBase
                         onClick={() => onOpen(posture.id)}
-                        aria-label={`${member.name}, ${sayPostureName(posture)}: ${VERDICT_WORDS[verdict].toLowerCase()}`}
+                        aria-label={`${member.name}, ${sayPostureName(posture, words)}: ${verdictWordsIn(words)[verdict].toLowerCase()}`}
                       >
                         <Judged
                           verdict={verdict}

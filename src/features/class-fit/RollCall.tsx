@@ -3,7 +3,7 @@ import type { PainPlace } from '@/documents/pain-places'
 import type { Mark } from '@/records/today'
 import { RollList } from '@/ui/people/RollList'
 import { Sheet } from '@/ui/words/Sheet'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import styles from './class-fit.module.css'
 import type { Member } from './member'
 
@@ -18,13 +18,15 @@ type RollCallProps = {
 
 /** Who is here today and how: one touch for each who is not as usual, kept at once and gone tomorrow. */
 export function RollCall({ open, day, members, problem, onMark, onClose }: RollCallProps) {
+  const t = useSay('screens.classFit')
+  const words = useWords()
+
   const sorted = members.toSorted((a, b) => a.name.localeCompare(b.name))
   const unusual = sorted.filter(({ person }) => person.mark !== 'here')
   return (
-    <Sheet title={`Roll call, ${ENGLISH.day(day)}`} open={open} onClose={onClose}>
+    <Sheet title={t('rollCallDay', { day: words.day(day) })} open={open} onClose={onClose}>
       <p className={styles.quiet}>
-        Everybody is here and as usual but whom you mark. It holds until the day ends; what each mark lowers is set{' '}
-        <a href="/house">in the house</a>.
+        {t('everybodyHereAsUsual')} <a href="/house">{t('inHouse')}</a>.
       </p>
       {problem && <p role="alert">{problem}</p>}
       <RollList
@@ -33,7 +35,7 @@ export function RollCall({ open, day, members, problem, onMark, onClose }: RollC
       />
       {unusual.length > 0 && (
         <Button onClick={() => onMark(unusual.map(({ id }) => ({ person: id, mark: 'here' })))}>
-          Everybody is here and as usual
+          {t('everybodyHereAsUsual2')}
         </Button>
       )}
     </Sheet>

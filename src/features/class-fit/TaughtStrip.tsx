@@ -6,7 +6,8 @@ import { useState } from 'react'
 import type { Analysis } from '@/core'
 import type { Mark } from '@/records/today'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { byEstimateIn, Judged, verdictWordsIn } from '@/ui/words/VerdictMark'
 import { restsOnEstimate, sayReasonShort } from '@/words/reasons'
 import styles from './class-fit.module.css'
 import { isAway } from './layout'
@@ -23,6 +24,9 @@ const RANK = { beyond: 0, close: 1, holds: 2 }
 
 /** Everybody against the posture as taught, worst first; pressed, it says why. */
 export function TaughtStrip({ all, taughtBy, onMark }: TaughtStripProps) {
+  const t = useSay('screens.classFit')
+  const words = useWords()
+
   const [asked, setAsked] = useState<string | null>(null)
   const spare = (analysis: Analysis | null) => (analysis ? analysis.assured.margin - analysis.reserve : -1)
   const rank = (analysis: Analysis | null) => (analysis ? RANK[analysis.verdict] : -1)
@@ -31,8 +35,8 @@ export function TaughtStrip({ all, taughtBy, onMark }: TaughtStripProps) {
   )
   const why = taughtBy.find(({ member }) => member.id === asked)
   return (
-    <section className={styles.taught} aria-label="As taught, everybody">
-      <h2>As taught, everybody</h2>
+    <section className={styles.taught} aria-label={t('asTaughtEverybody')}>
+      <h2>{t('asTaughtEverybody')}</h2>
       <ul>
         {sorted.map(({ member, analysis }) => {
           const verdict = analysis?.verdict ?? 'beyond'
@@ -42,10 +46,10 @@ export function TaughtStrip({ all, taughtBy, onMark }: TaughtStripProps) {
                 <Judged verdict={verdict} size={18} estimated={analysis !== null && restsOnEstimate(analysis)} />
                 <strong>{member.short}</strong>
                 <small>
-                  {sayReasonShort(analysis)}
+                  {sayReasonShort(analysis, words)}
                   <span className="for-ears">
-                    : {VERDICT_WORDS[verdict].toLowerCase()} as taught
-                    {analysis && restsOnEstimate(analysis) && `, ${BY_ESTIMATE}`}
+                    {t('tolowercaseAsTaught', { toLowerCase: verdictWordsIn(words)[verdict].toLowerCase() })}
+                    {analysis && restsOnEstimate(analysis) && `, ${byEstimateIn(words)}`}
                   </span>
                 </small>
                 {analysis && <SmallVial margins={analysis.margins.usable} reserve={analysis.reserve} />}
@@ -56,9 +60,12 @@ export function TaughtStrip({ all, taughtBy, onMark }: TaughtStripProps) {
         {all.filter(isAway).map((member) => (
           <li key={member.id} data-away="true">
             <strong>{member.short}</strong>
-            <small>not here</small>
-            <Button aria-label={`${member.short} is here after all`} onClick={() => onMark(member.id, 'here')}>
-              here after all
+            <small>{t('notHere')}</small>
+            <Button
+              aria-label={t('shortHereAfterAll', { short: member.short })}
+              onClick={() => onMark(member.id, 'here')}
+            >
+              {t('hereAfterAll')}
             </Button>
           </li>
         ))}

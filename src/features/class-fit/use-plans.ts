@@ -3,6 +3,7 @@ import type { PlanDocument } from '@/documents/plan-document'
 import type { ClassPlan } from '@/keeping/plans'
 import { ask, OvertakenError, sayUnsaved } from '@/ui/api/ask'
 import { sayNotKept, useKeeping } from '@/ui/api/use-keeping'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayPlace } from '@/words/places'
 
 /** Which plan: a class has one for a posture. */
@@ -18,6 +19,9 @@ const send = (at: PlanAt, plan: PlanDocument, revision: number) =>
 
 /** The plans that are kept for classes: kept, reworded, taken away, each with the way back, never over somebody else's unasked. */
 export function usePlans(known: readonly ClassPlan[], at: PlanAt, onKept: () => void) {
+  const t = useSay('screens.classFit')
+  const words = useWords()
+
   const [plans, setPlans] = useState(known)
   const [done, setDone] = useState<Done | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
@@ -27,13 +31,13 @@ export function usePlans(known: readonly ClassPlan[], at: PlanAt, onKept: () => 
   const open = find(at)
   const keeping = useKeeping<PlanDocument, ClassPlan>({
     what: `plan ${at.group} ${at.posture}`,
-    title: sayPlace('class'),
+    title: sayPlace('class', words),
     revision: open?.revision ?? 0,
     request: (plan) => ({ path: '/api/plans', body: { group: at.group, posture: at.posture, plan } }),
     onSaved: (kept) => {
       place(at, kept)
       onKept()
-      setDone({ message: open ? 'Kept in place of what was kept before.' : 'Kept.', at, before: open, after: kept })
+      setDone({ message: open ? t('keptInPlaceWhat') : 'Kept.', at, before: open, after: kept })
     },
     readTheirs: (theirs) => theirs.plan,
   })
@@ -46,11 +50,7 @@ export function usePlans(known: readonly ClassPlan[], at: PlanAt, onKept: () => 
     } catch (error) {
       const theirs = error instanceof OvertakenError ? (error.current as ClassPlan | null) : null
       if (theirs) place(theirs, theirs)
-      setProblem(
-        error instanceof OvertakenError
-          ? 'Somebody else changed it meanwhile: this is theirs. Do it once more if you still want to.'
-          : sayUnsaved(error),
-      )
+      setProblem(error instanceof OvertakenError ? t('somebodyElseChangedMeanwhile') : sayUnsaved(error, words))
       return false
     }
   }
@@ -65,23 +65,23 @@ export function usePlans(known: readonly ClassPlan[], at: PlanAt, onKept: () => 
   return {
     plans,
     open,
-    problem: keeping.problem ? sayNotKept(keeping.problem) : problem,
+    problem: keeping.problem ? sayNotKept(keeping.problem, words) : problem,
     theirs: keeping.theirs,
     done,
     /** Keeps what a class does now. */
     keep: keeping.keep,
     takeTheirs: () => settle(at, keeping.theirs),
     keepMine: () => keeping.keepOver(keeping.theirs?.revision ?? 0),
-    reword: (plan: ClassPlan, words: { name: string; note: string }) =>
+    reword: (plan: ClassPlan, named: { name: string; note: string }) =>
       attempt(async () => {
-        const kept = await send(plan, { ...plan.plan, ...words }, plan.revision)
+        const kept = await send(plan, { ...plan.plan, ...named }, plan.revision)
         settle(plan, kept)
-        setDone({ message: 'Reworded.', at: plan, before: plan, after: kept })
+        setDone({ message: t('reworded'), at: plan, before: plan, after: kept })
       }),
     takeAway: (plan: ClassPlan) =>
       attempt(async () => {
         await remove(plan)
-        setDone({ message: 'The plan was removed.', at: plan, before: plan, after: null })
+        setDone({ message: t('thePlanWasRemoved'), at: plan, before: plan, after: null })
       }),
     /** Undoes what was done last; gives what is kept then, for whoever shows it, or null where it could not be undone. */
     undo: async (): Promise<Done | null> => {

@@ -1,22 +1,22 @@
 import { type Analysis, type Body, SIDES, type Stance } from '@/core'
 import { sayCentimetres, sayDegrees } from '@/words/figures'
 import { sayFinding } from '@/words/findings'
-import { ENGLISH } from '@/words/language'
+import type { Words } from '@/words/language'
 import { findWorst, sayReasonShort } from '@/words/reasons'
 
 /** What is said under a name in a lane: how much to spare, or what is short. */
-export function sayInLane(analysis: Analysis | null): string {
-  if (!analysis) return ENGLISH.say('class.lane.impossible')
+export function sayInLane(analysis: Analysis | null, words: Words): string {
+  if (!analysis) return words.say('class.lane.impossible')
   const worst = findWorst(analysis)
   if (worst && analysis.verdict !== 'holds') {
     if (worst.cause && worst.cause.kind !== 'order') {
-      return ENGLISH.say('class.lane.short', {
-        assured: sayCentimetres(Math.max(0, analysis.assured.margin)),
-        short: sayReasonShort(analysis),
-        reserve: sayCentimetres(analysis.reserve),
+      return words.say('class.lane.short', {
+        assured: sayCentimetres(Math.max(0, analysis.assured.margin), words),
+        short: sayReasonShort(analysis, words),
+        reserve: sayCentimetres(analysis.reserve, words),
       })
     }
-    return sayFinding(worst)
+    return sayFinding(worst, words)
   }
   return ''
 }
@@ -29,11 +29,11 @@ export function supportOf(stance: Stance | null): 'chair' | 'wall' | 'other' | n
 }
 
 /** Hands that this person holds lower than the level does, because a limit says so. */
-export function sayLowered(stance: Stance | null, body: Body): string {
+export function sayLowered(stance: Stance | null, body: Body, words: Words): string {
   if (!stance) return ''
   const free = SIDES.filter((side) => !stance.supports.some(({ hand }) => hand === side))
   const lowered = free.filter((side) => Math.abs(stance.arms[side].elevation - body.sides[side].armElevationMax) < 1e-6)
   return lowered
-    .map((side) => ENGLISH.say('class.lane.arm', { side, angle: sayDegrees(body.sides[side].armElevationMax) }))
+    .map((side) => words.say('class.lane.arm', { side, angle: sayDegrees(body.sides[side].armElevationMax, words) }))
     .join(', ')
 }

@@ -7,6 +7,8 @@ import {
   TODAY_REASONS,
   type TodayReason,
 } from '@/documents/day-rules'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { sayToday } from '@/words/limits'
 import { FigureField } from './FigureField'
 import styles from './house.module.css'
@@ -14,26 +16,29 @@ import styles from './house.module.css'
 type DayRulesProps = { days: DayRulesDocument; onSet: (days: DayRulesDocument) => void }
 type FigureKey = keyof typeof DAY_RULE_RANGES
 
-const FIGURES: readonly { key: FigureKey; name: string; unit: string }[] = [
-  { key: 'kneePct', name: 'knee bend to', unit: '% of the usual' },
-  { key: 'armElevationMaxDeg', name: 'arms to', unit: '°' },
-  { key: 'holdMaxS', name: 'holds to', unit: 's' },
+const figuresIn = (words: Words): readonly { key: FigureKey; name: string; unit: string }[] => [
+  { key: 'kneePct', name: words.say('screens.house.kneeBend'), unit: words.say('screens.house.ofUsual') },
+  { key: 'armElevationMaxDeg', name: words.say('screens.house.arms'), unit: '°' },
+  { key: 'holdMaxS', name: words.say('screens.house.holds'), unit: 's' },
 ]
 
 /** What each kind of bad day lowers: three that differ, each of them settable. */
 export function DayRules({ days, onSet }: DayRulesProps) {
+  const t = useSay('screens.house')
+  const words = useWords()
+
   const set = (reason: TodayReason, part: Partial<(typeof DAY_RULES)[TodayReason]>) =>
     onSet({ ...days, [reason]: { ...days[reason], ...part } })
   return (
-    <section aria-label="What a bad day lowers">
-      <h2>What a bad day lowers</h2>
+    <section aria-label={t('whatBadDayLowers')}>
+      <h2>{t('whatBadDayLowers')}</h2>
       {TODAY_REASONS.map((reason) => {
         const rule = resolveDayRule(days, reason)
-        const name = sayToday(reason)
+        const name = sayToday(reason, words)
         return (
           <fieldset key={reason} className={styles.day}>
             <legend>{name.charAt(0).toUpperCase() + name.slice(1)}</legend>
-            {FIGURES.map(({ key, name: what, unit }) => (
+            {figuresIn(words).map(({ key, name: what, unit }) => (
               <label key={key}>
                 {what}{' '}
                 <FigureField
@@ -45,7 +50,7 @@ export function DayRules({ days, onSet }: DayRulesProps) {
               </label>
             ))}
             <label>
-              <Checkbox checked={rule.chair} onChange={() => set(reason, { chair: !rule.chair })} /> a hand on a chair
+              <Checkbox checked={rule.chair} onChange={() => set(reason, { chair: !rule.chair })} /> {t('aHandOnChair')}
             </label>
           </fieldset>
         )

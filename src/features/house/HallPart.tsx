@@ -1,19 +1,18 @@
 import type { HouseChoices } from '@/documents/house-settings'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { TypedField } from '@/ui/words/TypedField'
-import { ENGLISH } from '@/words/language'
+import { useSay } from '@/ui/words/use-words'
 import styles from './house.module.css'
 
 type HallPartProps = {
   draft: HouseChoices
   change: (part: Partial<HouseChoices>) => void
 }
-
-const say = (key: string) => ENGLISH.say(`places.house.hall.${key}`)
 const ROOM: [number, number] = [6, 8]
 
 /** What the house is called, its chairs and its floor; what nobody counted is not said to be short. */
 export function HallPart({ draft: { name, chairs, roomM }, change }: HallPartProps) {
+  const say = useSay('places.house.hall')
   const side = (at: 0 | 1, key: string) => (
     <NumberWord
       label={say(key)}

@@ -13,7 +13,8 @@ import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { UndoSnack } from '@/ui/words/UndoSnack'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { saySchool, saySchoolBecause } from '@/words/postures'
 import { Bends } from './Bends'
 import { DayRules } from './DayRules'
@@ -36,13 +37,14 @@ const RANGES: readonly HouseKey[] = [
   'dorsiflexionMax',
   'trunkTwistMax',
 ]
-const PARTS = [
-  { title: 'Reserves', keys: RESERVES },
-  { title: 'Ranges, where none is measured', keys: RANGES },
-  { title: 'When a rule speaks', keys: HOUSE_KEYS.filter((key) => !RESERVES.includes(key) && !RANGES.includes(key)) },
+const partsIn = (words: Words) => [
+  { title: words.say('screens.house.reserves'), keys: RESERVES },
+  { title: words.say('screens.house.rangesWhereNoneMeasured'), keys: RANGES },
+  {
+    title: words.say('screens.house.whenRuleSpeaks'),
+    keys: HOUSE_KEYS.filter((key) => !RESERVES.includes(key) && !RANGES.includes(key)),
+  },
 ]
-
-const say = (key: string) => ENGLISH.say(`places.house.${key}`)
 
 /** Whether the house does anything besides its rules otherwise than usual. */
 const isOwn = ({ days, ways, practice, signs, bends, emergency }: HouseChoices): boolean =>
@@ -50,6 +52,9 @@ const isOwn = ({ days, ways, practice, signs, bends, emergency }: HouseChoices):
 
 /** The house: what everything begins with, and, by a press, its own rules; what a change does is seen before it is kept. */
 export function House({ settings: first }: { settings: HouseSettings }) {
+  const t = useSay('screens.house')
+  const say = useSay('places.house')
+  const words = useWords()
   const house = useHouse(first)
   const { kept, draft, change } = house
   const set = (key: HouseKey, value: number | undefined) => {
@@ -66,11 +71,12 @@ export function House({ settings: first }: { settings: HouseSettings }) {
         <div className={styles.head}>
           <h1>{say('title')}</h1>
           <p>
-            They apply where nothing is set for a person. Defaults, never clinical limits; a clinician’s order, local
-            rules and licensed practice come first.{' '}
+            {t('theyApplyWhereNothing')}{' '}
             {changed > 0 && (
               <Button onClick={() => change({ rules: {} })}>
-                {changed === 1 ? 'The one that was changed' : `All ${changed} that were changed`}, back to the defaults
+                {t('whichBackDefaults', {
+                  which: changed === 1 ? t('theOneWasChanged') : t('allChangedWereChanged', { changed }),
+                })}
               </Button>
             )}
           </p>
@@ -79,32 +85,36 @@ export function House({ settings: first }: { settings: HouseSettings }) {
       <SetAsideNote aside={kept.aside ? [kept.aside] : []} />
       <OvertakenSheet
         open={house.theirs !== null}
-        what="the house’s rules"
+        what={t('theHousesRules')}
         onTheirs={house.takeTheirs}
         onMine={() => house.keepMine()}
       />
-      <UndoSnack open={house.canUndo} message="Kept." action="As they were" onUndo={house.undo} />
+      <UndoSnack open={house.canUndo} message={t('kept')} action={t('asTheyWere')} onUndo={house.undo} />
       <div className={styles.columns}>
         <HallPart draft={draft} change={change} />
-        <section aria-label={ENGLISH.say('postures.frame.label')}>
-          <h2>{ENGLISH.say('postures.frame.label')}</h2>
+        <section aria-label={words.say('postures.frame.label')}>
+          <h2>{words.say('postures.frame.label')}</h2>
           <p>
-            {ENGLISH.say('postures.frame.begins')}{' '}
+            {words.say('postures.frame.begins')}{' '}
             <ChoiceWord
-              label={ENGLISH.say('postures.frame.label')}
+              label={words.say('postures.frame.label')}
               value={draft.school}
-              choices={SCHOOL_IDS.map((value) => ({ value, name: saySchool(value), detail: saySchoolBecause(value) }))}
+              choices={SCHOOL_IDS.map((value) => ({
+                value,
+                name: saySchool(value, words),
+                detail: saySchoolBecause(value, words),
+              }))}
               onChoose={(school) => change({ school: school as SchoolId })}
             />
           </p>
         </section>
-        <section aria-label="How bodies are said">
-          <h2>How bodies are said</h2>
+        <section aria-label={t('howBodiesSaid')}>
+          <h2>{t('howBodiesSaid')}</h2>
           <p className={styles.units}>
             {(['metric', 'imperial'] as const).map((units) => (
               <label key={units}>
                 <Radio name="units" checked={draft.units === units} onChange={() => change({ units })} />
-                {units === 'metric' ? 'centimetres and kilograms' : 'feet, inches and pounds'}
+                {units === 'metric' ? t('centimetresKilograms') : t('feetInchesPounds')}
               </label>
             ))}
           </p>
@@ -122,7 +132,7 @@ export function House({ settings: first }: { settings: HouseSettings }) {
         </Button>
       </p>
       <div id="figures" hidden={!all} className={styles.columns}>
-        {PARTS.map(({ title, keys }) => (
+        {partsIn(words).map(({ title, keys }) => (
           <section key={title} aria-label={title}>
             <h2>{title}</h2>
             {keys.map((key) => (

@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button'
 import type { HousePreview, Turned } from '@/keeping/house-preview'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayList } from '@/words/lists'
 import { sayPostureName } from '@/words/postures'
 import styles from './house.module.css'
@@ -7,22 +8,23 @@ import type { useHouse } from './use-house'
 
 /** What a change would do, before it is kept: the reason comes before the press. */
 export function KeepBar({ house }: { house: ReturnType<typeof useHouse> }) {
+  const t = useSay('screens.house')
   const { preview, isLooking, problem, keep, leave } = house
   return (
-    <section className={styles.keep} data-print="no" aria-label="Not kept yet">
+    <section className={styles.keep} data-print="no" aria-label={t('notKeptYet')}>
       <div aria-live="polite">
-        <strong>Not kept yet.</strong> {isLooking && 'Looking what it changes…'}
+        <strong>{t('notKeptYet2')}</strong> {isLooking && t('lookingWhatChanges')}
         {preview?.problem && <span role="alert">{preview.problem}</span>}
         {preview?.found && <Effects found={preview.found} />}
-        {!isLooking && !preview && 'Nobody’s own standing and no kept plan changes by it.'}
+        {!isLooking && !preview && t('nobodysOwnStandingNo')}
         {problem && <p role="alert">{problem}</p>}
       </div>
       <p>
         <Button variant="contained" onClick={keep} disabled={isLooking || Boolean(preview?.problem)}>
-          Keep
+          {t('keep')}
         </Button>
         <Button variant="outlined" onClick={leave}>
-          Cancel
+          {t('cancel')}
         </Button>
       </p>
     </section>
@@ -30,15 +32,17 @@ export function KeepBar({ house }: { house: ReturnType<typeof useHouse> }) {
 }
 
 function Effects({ found: { standing, plans } }: { found: HousePreview }) {
-  if (plans.length === 0 && standing.no.length + standing.again.length === 0)
-    return 'Nobody’s own standing and no kept plan changes by it.'
+  const t = useSay('screens.house')
+  const words = useWords()
+
+  if (plans.length === 0 && standing.no.length + standing.again.length === 0) return t('nobodysOwnStandingNo')
   return (
     <ul>
-      <Lines what="In their own standing" turned={standing} />
+      <Lines what={t('inTheirOwnStanding')} turned={standing} />
       {plans.map((plan) => (
         <Lines
           key={`${plan.group} ${plan.posture.id}`}
-          what={`${plan.group}, ${sayPostureName(plan.posture)}`}
+          what={`${plan.group}, ${sayPostureName(plan.posture, words)}`}
           turned={plan}
         />
       ))}
@@ -47,18 +51,17 @@ function Effects({ found: { standing, plans } }: { found: HousePreview }) {
 }
 
 function Lines({ what, turned: { no, again } }: { what: string; turned: Turned }) {
+  const t = useSay('screens.house')
+  const words = useWords()
+
   return (
     <>
       {no.length > 0 && (
         <li>
-          {what}, no longer “steady”: <b>{sayList(no)}</b>.
+          {t('whatNoLongerSteady', { what })} <b>{sayList(no, words)}</b>.
         </li>
       )}
-      {again.length > 0 && (
-        <li>
-          {what}, “steady” again: {sayList(again)}.
-        </li>
-      )}
+      {again.length > 0 && <li>{t('whatSteadyAgainList', { what, list: sayList(again, words) })}</li>}
     </>
   )
 }

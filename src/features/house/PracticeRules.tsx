@@ -1,7 +1,7 @@
 import { PRACTICE_KEYS, PRACTICE_RULES, type PracticeKey } from '@/core'
 import type { PracticeDocument } from '@/documents/practice-rules'
 import { TypedField } from '@/ui/words/TypedField'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import { FigureField } from './FigureField'
 import styles from './house.module.css'
 
@@ -14,7 +14,8 @@ type PracticeRulesProps = {
 
 /** When next week is harder or easier, what a clinician hears of, how much more is a lot; and what is done in an emergency. */
 export function PracticeRules({ practice, emergency, onSet, onEmergency }: PracticeRulesProps) {
-  const title = ENGLISH.say('practice.rules.title')
+  const words = useWords()
+  const title = words.say('practice.rules.title')
   const set = (key: PracticeKey, value: number | undefined) => {
     const { [key]: _, ...others } = practice
     onSet(value === undefined ? others : { ...others, [key]: value })
@@ -26,12 +27,12 @@ export function PracticeRules({ practice, emergency, onSet, onEmergency }: Pract
         <PracticeLine key={key} name={key} value={practice[key]} onSet={(value) => set(key, value)} />
       ))}
       <label className={styles.emergency}>
-        {ENGLISH.say('practice.rules.emergency')}
+        {words.say('practice.rules.emergency')}
         <TypedField
           rows={4}
           maxLength={1000}
           value={emergency}
-          placeholder={ENGLISH.say('practice.emergency')}
+          placeholder={words.say('practice.emergency')}
           onTyped={onEmergency}
         />
       </label>
@@ -42,12 +43,13 @@ export function PracticeRules({ practice, emergency, onSet, onEmergency }: Pract
 type PracticeLineProps = { name: PracticeKey; value: number | undefined; onSet: (value: number | undefined) => void }
 
 function PracticeLine({ name: key, value, onSet }: PracticeLineProps) {
+  const words = useWords()
   const { value: usual, min, max } = PRACTICE_RULES[key]
   return (
     <label className={styles.rule} data-changed={value !== undefined}>
       <span>
-        {ENGLISH.say(`practice.rules.${key}`)}
-        <small>{ENGLISH.say('practice.rules.range', { min, max })}</small>
+        {words.say(`practice.rules.${key}`)}
+        <small>{words.say('practice.rules.range', { min, max })}</small>
       </span>
       <FigureField
         value={value ?? usual}

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button'
 import { HOUSE_RULES, type HouseKey } from '@/core'
 import { writeHouse } from '@/documents/house-keys'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayHouseRule, sayHouseSource } from '@/words/findings'
 import { FigureField } from './FigureField'
 import styles from './house.module.css'
@@ -14,8 +15,11 @@ type RuleLineProps = { name: HouseKey; value: number | undefined; onSet: (value:
 
 /** One figure of the house: where its default comes from, its range, and the way back. */
 export function RuleLine({ name: key, value, onSet }: RuleLineProps) {
+  const t = useSay('screens.house')
+  const words = useWords()
+
   const { unit, min, max } = HOUSE_RULES[key]
-  const name = sayHouseRule(key)
+  const name = sayHouseRule(key, words)
   const usual = shown(key, writeHouse(key, HOUSE_RULES[key].value))
   const now = value === undefined ? usual : shown(key, value)
   const take = (figure: number | null) =>
@@ -26,16 +30,16 @@ export function RuleLine({ name: key, value, onSet }: RuleLineProps) {
       <span>
         {name}
         <small>
-          {sayHouseSource(key)}; {least} to {most}
+          {sayHouseSource(key, words)}; {least} {t('to')} {most}
         </small>
       </span>
       <FigureField value={now} onSet={take} />
       <span>{UNITS[unit]}</span>
       {value === undefined ? (
-        <small>default</small>
+        <small>{t('default')}</small>
       ) : (
-        <Button aria-label={`${name} back to ${usual}`} onClick={() => onSet(undefined)}>
-          back to {usual}
+        <Button aria-label={t('nameBackUsual', { name, usual })} onClick={() => onSet(undefined)}>
+          {t('backUsual', { usual })}
         </Button>
       )}
     </label>

@@ -3,12 +3,14 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { readHouse } from '@/keeping/house'
 import { readAsked } from '@/keeping/paper/asked'
 import { makeSheets } from '@/keeping/paper/make'
+import { readWords } from '@/keeping/words'
 import { TODAY } from '@/testing/clock'
 import { user, write } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
 import { expectReadable } from '@/testing/screens/sight'
+import { ENGLISH } from '@/words/english'
 
 const bar = () => within(screen.getByRole('region', { name: 'Not kept yet' }))
 const keep = () => bar().getByRole<HTMLButtonElement>('button', { name: 'Keep' })
@@ -134,7 +136,7 @@ describe('the house', () => {
       expect(await readHouse()).toMatchObject({ name: 'Lantern Quay', chairs: 1, roomM: [6, 9] }),
     )
     const asked = readAsked({ as: 'log', group: 'slack-tide', day: TODAY })
-    const [sheet] = (await makeSheets(asked)).sheets
+    const [sheet] = (await makeSheets(asked, ENGLISH)).sheets
     expect(sheet?.marks).toContainEqual(expect.objectContaining({ text: 'Lantern Quay', anchor: 'end' }))
     cleanup()
     await openPage('/?group=slack-tide')
@@ -148,7 +150,7 @@ describe('the house', () => {
       return (await screen.findByText(/rear knee bent|knees? bent/)).textContent
     }
     const card = async () => {
-      const { sheets } = await makeSheets(readAsked({ as: 'card', person: 'isolde-farrant' }))
+      const { sheets } = await makeSheets(readAsked({ as: 'card', person: 'isolde-farrant' }), await readWords())
       return [...JSON.stringify(sheets).matchAll(/"text":"([^"]*)"/g)].map(([, text]) => text).join(' ')
     }
     const usual = / (nearly straight|soft|a quarter down|a third down|half down|low)\b/

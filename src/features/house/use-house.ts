@@ -4,6 +4,7 @@ import type { HouseSettings } from '@/keeping/house'
 import type { HousePreview } from '@/keeping/house-preview'
 import { ask, sayUnsaved } from '@/ui/api/ask'
 import { sayNotKept, useKeeping } from '@/ui/api/use-keeping'
+import { useWords } from '@/ui/words/use-words'
 import { sayPlace } from '@/words/places'
 
 const REST_MS = 300
@@ -40,6 +41,7 @@ const isSame = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(
 
 /** The house's settings as they are kept, and as they are being changed: what a change would do is asked before it is kept. */
 export function useHouse(first: HouseSettings) {
+  const words = useWords()
   const [kept, setKept] = useState(first)
   const [draft, setDraft] = useState<HouseChoices>(pickChoices(first))
   /** What was kept before the last press: the way back. */
@@ -51,7 +53,7 @@ export function useHouse(first: HouseSettings) {
   }>()
   const keeping = useKeeping<HouseChoices, HouseSettings>({
     what: 'house',
-    title: sayPlace('house'),
+    title: sayPlace('house', words),
     revision: first.revision,
     request: (choices) => ({ path: '/api/house', body: choices }),
     onSaved: (settings) => {
@@ -70,13 +72,13 @@ export function useHouse(first: HouseSettings) {
     const timer = setTimeout(() => {
       ask<HousePreview>('/api/house/preview', 'POST', { rules })
         .then((found) => !left && setPreview({ of: rules, found, problem: null }))
-        .catch((error) => !left && setPreview({ of: rules, found: null, problem: sayUnsaved(error) }))
+        .catch((error) => !left && setPreview({ of: rules, found: null, problem: sayUnsaved(error, words) }))
     }, REST_MS)
     return () => {
       left = true
       clearTimeout(timer)
     }
-  }, [rules, isRuled])
+  }, [rules, isRuled, words])
 
   // What was changed and not kept is not lost without a word.
   useEffect(() => {
@@ -93,7 +95,7 @@ export function useHouse(first: HouseSettings) {
     isChanged,
     preview: isRuled && preview?.of === rules ? preview : null,
     isLooking: isRuled && preview?.of !== rules,
-    problem: problem && sayNotKept(problem),
+    problem: problem && sayNotKept(problem, words),
     theirs,
     canUndo: before !== null && !isChanged,
     change: (part: Partial<HouseChoices>) => {

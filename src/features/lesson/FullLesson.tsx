@@ -19,7 +19,8 @@ import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
 import { UndoSnack } from '@/ui/words/UndoSnack'
 import { useUndoKeys } from '@/ui/words/use-undo-keys'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { sayRefusal } from '@/words/fields'
 import { sayAgain, sayEarly, sayNeeds, sayPiece } from '@/words/lessons'
 import { sayList } from '@/words/lists'
 import { sayUnanswered } from '@/words/records'
@@ -54,16 +55,16 @@ export type FullLessonProps = {
   hall: Hall
   practice: PracticeDocument
 }
-
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.${key}`, values)
 /** The lesson of a group and a day. */
 export function FullLesson(props: FullLessonProps) {
+  const say = useSay('lesson')
+  const words = useWords()
   const { groups, group, day, today, pupils, own, routines: ownRoutines, ways, hall, practice } = props
   const saving = useSavedLesson(group.id, day, props.lessons)
   const { lesson, chosen } = useLesson()
   useUndoKeys(undo, redo)
-  const stock = useMemo(() => makeStock(own, ownRoutines, ways), [own, ownRoutines, ways])
-  const named = useMemo(() => nameStock(stock), [stock])
+  const stock = useMemo(() => makeStock(own, ownRoutines, ways, words), [own, ownRoutines, ways, words])
+  const named = useMemo(() => nameStock(stock, words), [stock, words])
   const known = useMemo(
     () => ({ routineOf: (id: string) => stock.routines[id] ?? null, traitsOf: knowTraits(stock.postures) }),
     [stock],
@@ -100,7 +101,7 @@ export function FullLesson(props: FullLessonProps) {
   const routines = Object.keys(stock.routines).map((id) => ({ id, name: named.routineName(id) }))
   const sayName = (id: string) => {
     const found = lesson.pieces.find((one) => one.id === id)
-    return found ? sayPiece(found, named) : ''
+    return found ? sayPiece(found, named, words) : ''
   }
   const away =
     day === today ? pupils.filter(({ person }) => person.mark === 'away').map(({ person }) => person.name) : []
@@ -116,7 +117,7 @@ export function FullLesson(props: FullLessonProps) {
               </Button>
             )}
             <Button href={`/paper?as=lesson&group=${encodeURIComponent(group.id)}&day=${day}`}>
-              {ENGLISH.say('paper.on')}
+              {words.say('paper.on')}
             </Button>
             <Button href={`/log?group=${encodeURIComponent(group.id)}&day=${day}`}>{say('tools.door')}</Button>
             <UndoTools />
@@ -138,7 +139,12 @@ export function FullLesson(props: FullLessonProps) {
       {proposal.failed && <p role="alert">{say('load.broken')}</p>}
       {proposal.taken && proposal.taken.past.length > 0 && (
         <p role="alert">
-          {say('proposal.past', { names: sayList(proposal.taken.past.map(({ person }) => person.name)) })}
+          {say('proposal.past', {
+            names: sayList(
+              proposal.taken.past.map(({ person }) => person.name),
+              words,
+            ),
+          })}
         </p>
       )}
       {lesson.pieces.length === 0 ? (
@@ -167,7 +173,7 @@ export function FullLesson(props: FullLessonProps) {
               learning={learning}
               pieces={of.pieces}
               piece={shown}
-              name={sayPiece(shown, named)}
+              name={sayPiece(shown, named, words)}
               group={group.id}
               away={away}
             />
@@ -187,11 +193,11 @@ export function FullLesson(props: FullLessonProps) {
             <Warnings
               warnings={[
                 ...here.flatMap(({ person }) => {
-                  const open = sayUnanswered(person.unanswered)
+                  const open = sayUnanswered(person.unanswered, words)
                   return open ? [say('warn.unanswered', { name: person.name, open })] : []
                 }),
-                ...warnings.early.map((one) => sayEarly(one, sayName(one.piece))),
-                ...(warnings.again.length > 0 ? [sayAgain(warnings.again)] : []),
+                ...warnings.early.map((one) => sayEarly(one, sayName(one.piece), words)),
+                ...(warnings.again.length > 0 ? [sayAgain(warnings.again, words)] : []),
               ]}
               uneven={findUneven(lesson.pieces)}
               sayName={sayName}
@@ -214,6 +220,7 @@ export function FullLesson(props: FullLessonProps) {
                 })),
               ),
               hall,
+              words,
             )}
         </p>
         <Button
@@ -267,6 +274,7 @@ export function FullLesson(props: FullLessonProps) {
 }
 
 function Left({ lesson }: { lesson: LessonDocument }) {
+  const say = useSay('lesson')
   const over = Math.round(sumMinutes(lesson) - lesson.minutes)
   if (over === 0 || lesson.pieces.length === 0) return null
   return <span>{say(over > 0 ? 'over' : 'under', { n: Math.abs(over) })}</span>
@@ -279,6 +287,7 @@ type WarningsProps = {
 }
 
 function Warnings({ warnings, uneven, sayName }: WarningsProps) {
+  const say = useSay('lesson')
   if (warnings.length === 0 && !uneven) return null
   return (
     <ul className={styles.warnings}>
@@ -298,11 +307,15 @@ function Warnings({ warnings, uneven, sayName }: WarningsProps) {
 }
 
 function SaveState({ saving }: { saving: ReturnType<typeof useSavedLesson> }) {
+  const say = useSay('lesson')
+  const words = useWords()
   const { problem, isSaved } = saving
   if (problem)
     return (
       <p role="alert">
-        {say('tools.unsaved', { why: problem.kind === 'refused' ? problem.reason : say('tools.noServer') })}
+        {say('tools.unsaved', {
+          why: problem.kind === 'refused' ? sayRefusal(problem.why, words) : say('tools.noServer'),
+        })}
       </p>
     )
   return (

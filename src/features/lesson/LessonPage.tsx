@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import { FullLesson, type FullLessonProps } from './FullLesson'
 import styles from './lesson.module.css'
 
@@ -12,6 +12,7 @@ export function LessonPage({
   group,
   ...rest
 }: Omit<FullLessonProps, 'group'> & { group: FullLessonProps['group'] | null }) {
+  const words = useWords()
   useDayTurn(rest.today)
   const [ready, setReady] = useState(false)
   useEffect(() => setReady(true), [])
@@ -19,7 +20,7 @@ export function LessonPage({
     return (
       <main id="about" tabIndex={-1} className={styles.lesson}>
         <PageHead at="/lesson">
-          <h1>{ENGLISH.say('lesson.sentence.none')}</h1>
+          <h1>{words.say('lesson.sentence.none')}</h1>
         </PageHead>
       </main>
     )

@@ -4,12 +4,11 @@ import type { Lesson } from '@/keeping/lessons'
 import type { Group } from '@/records/groups'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayDay } from '@/words/lessons'
 import { beginDrag, editLesson, endDrag } from './state/store'
-import { AIM_CHOICES } from './strip/PieceSentence'
+import { listAims } from './strip/PieceSentence'
 
-const say = (key: string) => ENGLISH.say(`lesson.${key}`)
 const DAYS_AHEAD = 28
 
 /** Opens the lesson of a group and a day. */
@@ -27,6 +26,9 @@ type LessonSentenceProps = {
 
 /** Which group, on which day, how long, and what is worked at. */
 export function LessonSentence({ lesson, groups, group, day, today, lessons }: LessonSentenceProps) {
+  const t = useSay('screens.lesson')
+  const say = useSay('lesson')
+  const words = useWords()
   const planned = lessons.filter((one) => one.group === group.id).map((one) => one.day)
   const coming = Array.from({ length: DAYS_AHEAD }, (_, i) => addDays(today, i))
   const days = [...new Set([...planned, day, ...coming])].sort()
@@ -45,7 +47,7 @@ export function LessonSentence({ lesson, groups, group, day, today, lessons }: L
         value={day}
         choices={days.map((on) => ({
           value: on,
-          name: sayDay(on, ENGLISH, today.slice(0, 4)),
+          name: sayDay(on, words, today.slice(0, 4)),
           ...(isKept(on) && { detail: say('tools.what') }),
         }))}
         onChoose={(on) => goTo(group.id, on)}
@@ -54,7 +56,7 @@ export function LessonSentence({ lesson, groups, group, day, today, lessons }: L
       <NumberWord
         label={say('sentence.minutes')}
         value={lesson.minutes}
-        unit="minutes"
+        unit={t('minutes')}
         step={5}
         min={10}
         max={180}
@@ -66,7 +68,7 @@ export function LessonSentence({ lesson, groups, group, day, today, lessons }: L
       <ChoiceWord
         label={say('sentence.aim')}
         value={lesson.aim ?? 'even'}
-        choices={AIM_CHOICES}
+        choices={listAims(words)}
         onChoose={(aim: Aim) => editLesson((now) => ({ ...now, aim }))}
         then="."
       />

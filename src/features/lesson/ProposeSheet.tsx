@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import type { PieceDocument } from '@/documents/lesson-document'
 import { Sheet } from '@/ui/words/Sheet'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { type Named, sayPiece } from '@/words/lessons'
 import styles from './lesson.module.css'
 
@@ -14,10 +14,9 @@ type ProposeSheetProps = {
   onLeave: () => void
 }
 
-const say = (key: string) => ENGLISH.say(`lesson.proposal.${key}`)
-
 /** A proposal over a plan that is there already: both, to choose from. */
 export function ProposeSheet({ now, proposed, named, onTake, onLeave }: ProposeSheetProps) {
+  const say = useSay('lesson.proposal')
   return (
     <Sheet title={say('title')} open={proposed !== null} onClose={onLeave} wide>
       <div className={styles.both}>
@@ -35,13 +34,14 @@ export function ProposeSheet({ now, proposed, named, onTake, onLeave }: ProposeS
 }
 
 function Hour({ title, pieces, named }: { title: string; pieces: readonly PieceDocument[]; named: Named }) {
+  const words = useWords()
   return (
     <section aria-label={title}>
       <h3>{title}</h3>
       <ol>
         {pieces.map((piece) => (
           <li key={piece.id}>
-            <span>{ENGLISH.number(piece.minutes)}’</span> {sayPiece(piece, named)}
+            <span>{words.number(piece.minutes)}’</span> {sayPiece(piece, named, words)}
           </li>
         ))}
       </ol>

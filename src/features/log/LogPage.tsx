@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import { Door, type DoorProps } from './door/Door'
 import styles from './door/door.module.css'
 import type { WeeksProps } from './weeks/Weeks'
@@ -17,6 +17,7 @@ const Weeks = dynamic(() => import('./weeks/Weeks').then((weeks) => weeks.Weeks)
 
 /** What happened: a group's day at the door, or one person's weeks. */
 export function LogPage({ today, door, weeks }: LogPageProps) {
+  const words = useWords()
   useDayTurn(today)
   const [ready, setReady] = useState(false)
   useEffect(() => setReady(true), [])
@@ -26,7 +27,7 @@ export function LogPage({ today, door, weeks }: LogPageProps) {
   return (
     <main id="about" tabIndex={-1} className={styles.door}>
       <PageHead at="/log">
-        <h1>{ENGLISH.say('lesson.sentence.none')}</h1>
+        <h1>{words.say('lesson.sentence.none')}</h1>
       </PageHead>
     </main>
   )

@@ -18,7 +18,8 @@ import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { TypedField } from '@/ui/words/TypedField'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { sayRefusal } from '@/words/fields'
 import { sayPostureName } from '@/words/postures'
 import { Board } from './board/Board'
 import { History } from './History'
@@ -44,12 +45,12 @@ export type MeasureProps = {
   what: MeasureId
   test: TestId | null
 }
-
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`measure.${key}`, values)
 const BY = 'nivrel-taken-by'
 
 /** One place to measure by simple means: how it is done, what it buys, the measuring itself, what was measured before. */
 export function FullMeasure(props: MeasureProps) {
+  const say = useSay('measure')
+  const words = useWords()
   const { kept, person, names, groups, house, own, day: served, what: first, test } = props
   const { record, change, undo, canUndo, problem, base, isSaved, theirs, settle, leaveBy } = useRecord(kept)
   const day = useDayTurn(served)
@@ -67,7 +68,7 @@ export function FullMeasure(props: MeasureProps) {
   )
   const done = doing[at] ?? doing[0]
   const { tests } = ABOUT[what]
-  const tell = () => setTold(say('kept', { day: ENGLISH.day(day) }))
+  const tell = () => setTold(say('kept', { day: words.day(day) }))
   const onKeep = (entry: Omit<MeasuredEntry, 'on' | 'by'>) => {
     const whole = { ...entry, on: day, ...(by && { by }), ...(done && { posture: done.posture.id }) } as MeasuredEntry
     change((now) => ({ ...now, measures: [...now.measures, whole] }))
@@ -98,8 +99,8 @@ export function FullMeasure(props: MeasureProps) {
             <span role="status">
               {problem
                 ? problem.kind === 'refused'
-                  ? problem.reason
-                  : ENGLISH.say('log.tools.waiting', { n: 1 })
+                  ? sayRefusal(problem.why, words)
+                  : words.say('log.tools.waiting', { n: 1 })
                 : say(isSaved ? 'saved' : 'saving')}
             </span>
             <Button onClick={undo} disabled={!canUndo}>
@@ -146,7 +147,7 @@ export function FullMeasure(props: MeasureProps) {
                   value={String(Math.min(at, doing.length - 1))}
                   choices={doing.map(({ posture, plan }, i) => ({
                     value: String(i),
-                    name: sayPostureName(posture),
+                    name: sayPostureName(posture, words),
                     detail: plan?.group ?? '',
                   }))}
                   onChoose={(next) => setAt(Number(next))}

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button'
 import type { MeasuredEntry, RecordDocument } from '@/documents/record-document'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import { sayMeasured } from '@/words/measure'
 import styles from './measure.module.css'
 import type { MeasureId } from './measures'
@@ -19,7 +19,8 @@ type HistoryProps = { record: RecordDocument; what: MeasureId; change: PanelProp
 
 /** What was measured before, the newest first, with its date and who took it. */
 export function History({ record, what, change }: HistoryProps) {
-  const say = (key: string) => ENGLISH.say(`measure.${key}`)
+  const words = useWords()
+  const say = (key: string) => words.say(`measure.${key}`)
   const mine = record.measures.filter((one) => one.what === WHAT[what]).toReversed()
   return (
     <section className={styles.history} aria-label={say('history')}>
@@ -29,9 +30,9 @@ export function History({ record, what, change }: HistoryProps) {
         {mine.map((one, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: two may be alike in all they say
           <li key={i}>
-            {sayMeasured(one)}{' '}
+            {sayMeasured(one, words)}{' '}
             <small>
-              {[ENGLISH.day(one.on), one.by].filter(Boolean).join(', ')}{' '}
+              {[words.day(one.on), one.by].filter(Boolean).join(', ')}{' '}
               <Button
                 onClick={() => change((now) => ({ ...now, measures: now.measures.filter((other) => other !== one) }))}
               >

@@ -7,7 +7,7 @@ import { PageHead } from '@/ui/places/PageHead'
 import type { Place } from '@/ui/places/Places'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
-import { ENGLISH } from '@/words/language'
+import { useSay } from '@/ui/words/use-words'
 import { LENGTH_UNITS, type LengthUnit } from '@/words/units'
 import styles from './paper.module.css'
 import { SheetView } from './SheetView'
@@ -23,8 +23,6 @@ export type PaperProps = {
   /** Where one came from. */
   at: Place
 }
-
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`paper.${key}`, values)
 const WITH_UNIT: readonly PrintKind[] = ['plan', 'card', 'home']
 const WITH_COUNTS: readonly PrintKind[] = ['card', 'home']
 
@@ -35,6 +33,7 @@ const toQuery = (asked: PrintRequest): string =>
 
 /** Sheets as they print, chosen by a sentence; one press makes the PDF. */
 export function PaperPage({ asked, title, sheets, kinds, stances, at }: PaperProps) {
+  const say = useSay('paper')
   const { as, size, unit, of, counts, hold, routine } = asked
   const go = (change: Partial<PrintRequest>) => window.location.assign(`/paper?${toQuery({ ...asked, ...change })}`)
   return (

@@ -12,8 +12,8 @@ import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
 import { useKeys } from '@/ui/words/use-keys'
 import { useUndoKeys } from '@/ui/words/use-undo-keys'
-import { sayFieldError } from '@/words/fields'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { sayFieldError, sayRefusal } from '@/words/fields'
 import { sayGivenParts } from '@/words/origin'
 import { type FacingIn, sayFacing, sayPart } from '@/words/path'
 import { goByPhase, togglePlaying } from './body/PlayTools'
@@ -46,12 +46,12 @@ export type FullPathProps = {
   asked: string | null
   askedGroup: WalkingGroup | null
 }
-
-const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.tools.${key}`, values)
 const ROOM = { widthM: 6, depthM: 8 }
 
 /** The path with somebody who walks it. */
 export function FullPath(props: FullPathProps) {
+  const say = useSay('path.tools')
+  const words = useWords()
   const { people, walker: first, own, ways, routines: known, aside, groups, asked, askedGroup } = props
   const library = useMemo(() => ({ postures: mergeLibrary(own), ways }), [own, ways])
   const { postures } = library
@@ -88,7 +88,7 @@ export function FullPath(props: FullPathProps) {
         `/path?${group ? `group=${encodeURIComponent(group.id)}` : `person=${encodeURIComponent(person.id)}`}&routine=${routines.open}`,
       )
   }, [person.id, group, routines.open])
-  const names = useMemo(() => routine.parts.map((part) => sayPart(part, postures)), [routine, postures])
+  const names = useMemo(() => routine.parts.map((part) => sayPart(part, postures, words)), [routine, postures, words])
   const headings = useMemo(() => listHeadings(routine.parts), [routine])
   const room = { width: routine.room?.widthM ?? ROOM.widthM, depth: routine.room?.depthM ?? ROOM.depthM }
   const order = (
@@ -139,10 +139,10 @@ export function FullPath(props: FullPathProps) {
       </PageHead>
       <SetAsideNote aside={aside} />
       {problem && <p role="alert">{problem}</p>}
-      {error && <p role="alert">{sayFieldError(error)}</p>}
+      {error && <p role="alert">{sayFieldError(error, words)}</p>}
       {broken && <p role="alert">{say('broken')}</p>}
       <SaveState saving={saving} />
-      {isStale && <LinearProgress className={styles.working} aria-label={ENGLISH.say('path.verdict.waiting')} />}
+      {isStale && <LinearProgress className={styles.working} aria-label={words.say('path.verdict.waiting')} />}
       {unfetched && <p role="alert">{say('unfetched')}</p>}
       {group && (
         <ClassWalk
@@ -158,7 +158,7 @@ export function FullPath(props: FullPathProps) {
           }}
         />
       )}
-      {!group && given.length > 0 && <p className={styles.given}>{sayGivenParts(given)}</p>}
+      {!group && given.length > 0 && <p className={styles.given}>{sayGivenParts(given, words)}</p>}
       {(group || !(path && sized)) && order}
       {!group && path && sized && (
         <Walked
@@ -172,7 +172,7 @@ export function FullPath(props: FullPathProps) {
           open={open}
           names={names}
           room={room}
-          facing={sayFacing(headings[0] ?? 0, facingIn)}
+          facing={sayFacing(headings[0] ?? 0, facingIn, words)}
         >
           {order}
         </Walked>
@@ -185,7 +185,7 @@ export function FullPath(props: FullPathProps) {
       />
       <OvertakenSheet
         open={saving.theirs !== null}
-        what={ENGLISH.say('path.tools.what')}
+        what={words.say('path.tools.what')}
         onTheirs={saving.takeTheirs}
         onMine={saving.keepMine}
       />
@@ -203,9 +203,15 @@ function listHeadings(parts: readonly { headingDeg?: number | undefined }[]): nu
 }
 
 function SaveState({ saving }: { saving: ReturnType<typeof useRoutines>['saving'] }) {
+  const say = useSay('path.tools')
+  const words = useWords()
   const { problem, isSaved } = saving
   if (problem)
-    return <p role="alert">{say('unsaved', { why: problem.kind === 'refused' ? problem.reason : say('noServer') })}</p>
+    return (
+      <p role="alert">
+        {say('unsaved', { why: problem.kind === 'refused' ? sayRefusal(problem.why, words) : say('noServer') })}
+      </p>
+    )
   return (
     <p role="status" className="for-ears">
       {say(isSaved ? 'saved' : 'saving')}

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react'
 import type { BenchOfPerson } from '@/keeping/bench'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import { FullPath, type FullPathProps } from './FullPath'
 import styles from './path.module.css'
 
@@ -16,6 +16,7 @@ type PathProps = Omit<FullPathProps, 'walker'> & {
 
 /** How one stance leads to the next: the whole routine on its floor, along time, and as a body that plays it. */
 export function Path({ walker, day: served, ...rest }: PathProps) {
+  const words = useWords()
   useDayTurn(served)
   const [ready, setReady] = useState(false)
   useEffect(() => setReady(true), [])
@@ -23,7 +24,7 @@ export function Path({ walker, day: served, ...rest }: PathProps) {
     return (
       <main id="about" tabIndex={-1} className={styles.path}>
         <PageHead at="/path">
-          <h1>{ENGLISH.say('path.tools.nobody')}</h1>
+          <h1>{words.say('path.tools.nobody')}</h1>
         </PageHead>
       </main>
     )

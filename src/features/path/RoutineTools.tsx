@@ -5,12 +5,10 @@ import { parse, parseJson } from '@/documents/parse'
 import { houseRoutine, ROUTINE_FORMAT, type RoutineDocument } from '@/documents/routine-document'
 import { download } from '@/ui/files/download'
 import { OpenFileButton } from '@/ui/files/OpenFileButton'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayFieldError } from '@/words/fields'
-import { ENGLISH } from '@/words/language'
 import { redo, undo, useRoutine } from './state/store'
 import { useHistory } from './state/use-history'
-
-const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.tools.${key}`, values)
 
 /** Whoever stands can walk it: the weight goes over, and comes back. */
 const BEGINNING: RoutineDocument = {
@@ -35,6 +33,8 @@ type RoutineToolsProps = {
 
 /** What is done with the routine as a whole. */
 export function RoutineTools({ id, person, reset, onReset, onNew, onRename, onProblem }: RoutineToolsProps) {
+  const say = useSay('path.tools')
+  const words = useWords()
   const { canUndo, canRedo } = useHistory()
   const [asking, setAsking] = useState(false)
   const open = async (file: File) => {
@@ -43,7 +43,7 @@ export function RoutineTools({ id, person, reset, onReset, onNew, onRename, onPr
       onProblem(null)
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      onProblem(say('notOpened', { file: file.name, why: sayFieldError(error) }))
+      onProblem(say('notOpened', { file: file.name, why: sayFieldError(error, words) }))
     }
   }
   const save = () => {
@@ -55,7 +55,7 @@ export function RoutineTools({ id, person, reset, onReset, onNew, onRename, onPr
     <nav aria-label={say('label')} style={{ display: 'contents' }}>
       <Button onClick={() => onNew(BEGINNING)}>{say('new')}</Button>
       <Button href={`/paper?${new URLSearchParams({ as: 'path', person, routine: id })}`}>
-        {ENGLISH.say('paper.on')}
+        {words.say('paper.on')}
       </Button>
       <Button onClick={onRename}>{say('rename')}</Button>
       <Button onClick={save}>{say('save')}</Button>

@@ -14,6 +14,8 @@ import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { UndoSnack } from '@/ui/words/UndoSnack'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { sayPeople } from '@/words/people'
 import { choosePeople, EVERYONE, groupsInUse, PUT_AWAY, type SortBy } from './choose-people'
 import { GroupNameSheet } from './GroupNameSheet'
@@ -23,14 +25,14 @@ import { takeOutCsv, takeOutWhole } from './import/take-out'
 import { PersonRow } from './PersonRow'
 import styles from './people.module.css'
 
-const SORTS: readonly { value: SortBy; name: string }[] = [
-  { value: 'name', name: 'by name' },
-  { value: 'steadiness', name: 'least steady first' },
-  { value: 'due', name: 'what is due first' },
+const sortsIn = (words: Words): readonly { value: SortBy; name: string }[] => [
+  { value: 'name', name: words.say('screens.people.byName') },
+  { value: 'steadiness', name: words.say('screens.people.leastSteadyFirst') },
+  { value: 'due', name: words.say('screens.people.whatDueFirst') },
 ]
 
-const NOT_OUT = 'It was not taken out: the server does not answer. Try again.'
-const STILL_HERE = 'They are still here: the server does not answer. Try again.'
+const notOutIn = (words: Words) => words.say('screens.people.itWasNotTaken')
+const stillHereIn = (words: Words) => words.say('screens.people.theyStillHereServer')
 
 /** More than a screen of rows: they are painted with the page, the rest once it has come alive. */
 const FIRST = 40
@@ -46,6 +48,9 @@ export function PeopleList({
   /** Opens with a list to bring in. */
   bring: boolean
 }) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const router = useRouter()
   const [group, setGroup] = useState(EVERYONE)
   const [sortBy, setSortBy] = useState<SortBy>('name')
@@ -57,7 +62,10 @@ export function PeopleList({
   const sought = useDeferredValue(search)
   const groups = useMemo(() => groupsInUse(all, rows), [all, rows])
   const open = groups.find(({ id }) => id === group)
-  const shown = useMemo(() => choosePeople(rows, { group, sortBy, sought }), [rows, group, sortBy, sought])
+  const shown = useMemo(
+    () => choosePeople(rows, { group, sortBy, sought }, words),
+    [rows, group, sortBy, sought, words],
+  )
   const isWhole = useDeferredValue(true, false)
   const due = shown.filter((row) => row.due.length > 0).length
   const day = useDayTurn(served)
@@ -67,55 +75,52 @@ export function PeopleList({
       <PageHead at="/people">
         <h1>
           <ChoiceWord
-            label="Group"
+            label={t('group')}
             value={group}
             choices={[
-              { value: EVERYONE, name: 'Everyone' },
+              { value: EVERYONE, name: t('everyone') },
               ...groups.map(({ id, name }) => ({ value: id, name })),
-              { value: PUT_AWAY, name: 'Archived' },
+              { value: PUT_AWAY, name: t('archived') },
             ]}
             onChoose={setGroup}
             then=","
           />{' '}
-          <ChoiceWord label="Order" value={sortBy} choices={SORTS} onChoose={setSortBy} then=":" />{' '}
-          {sayPeople(shown.length)}
-          {due > 0 && `, something is due for ${due}`}.
+          <ChoiceWord label={t('order')} value={sortBy} choices={sortsIn(words)} onChoose={setSortBy} then=":" />{' '}
+          {sayPeople(shown.length, words)}
+          {due > 0 && t('somethingDueForDue', { due })}.
         </h1>
       </PageHead>
       <div className={styles.tools}>
         <Field
           className={styles.search}
           type="search"
-          aria-label="Search names, notes and limits"
-          placeholder="a name, a limit, a word…"
+          aria-label={t('searchNamesNotesLimits')}
+          placeholder={t('aNameLimitWord')}
           value={search}
           onChange={(event) => setSearch(event.target.value)}
         />
         <Button variant="contained" onClick={() => setSheet('person')}>
-          Somebody new
+          {t('somebodyNew')}
         </Button>
-        <Button onClick={() => setSheet('import')}>Bring in a list</Button>
+        <Button onClick={() => setSheet('import')}>{t('bringInList')}</Button>
         <Button
           disabled={shown.length === 0}
           onClick={() => {
             const ids = shown.map(({ id }) => id)
-            attempt(() => takeOutCsv(ids, units), NOT_OUT)
+            attempt(() => takeOutCsv(ids, units, words), notOutIn(words))
           }}
         >
-          {shown.length === rows.length ? 'Take out as a table' : `Take out these ${shown.length} as a table`}
+          {shown.length === rows.length ? t('takeOutAsTable') : t('takeOutTheseN', { n: shown.length })}
         </Button>
-        <Button onClick={() => attempt(takeOutWhole, NOT_OUT)}>Take out the whole house</Button>
-        {open && <Button onClick={() => setSheet('group')}>Rename group</Button>}
+        <Button onClick={() => attempt(takeOutWhole, notOutIn(words))}>{t('takeOutWholeHouse')}</Button>
+        {open && <Button onClick={() => setSheet('group')}>{t('renameGroup2')}</Button>}
       </div>
       {problem && <p role="alert">{problem}</p>}
       <SetAsideNote aside={aside} />
       {rows.length === 0 ? (
-        <p className={styles.nobody}>
-          Nobody is on the list yet. Somebody new takes five fields and half a minute; a list from a spreadsheet comes
-          in whole.
-        </p>
+        <p className={styles.nobody}>{t('nobodyOnListYet')}</p>
       ) : shown.length === 0 ? (
-        <p className={styles.nobody}>Nobody here fits that.</p>
+        <p className={styles.nobody}>{t('nobodyHereFits')}</p>
       ) : (
         <ul className={styles.class}>
           {shown.slice(0, isWhole ? undefined : FIRST).map((row) => (
@@ -150,9 +155,9 @@ export function PeopleList({
       <UndoSnack
         open={came !== null}
         message={came?.message ?? ''}
-        action="Take them back out"
+        action={t('takeThemBackOut')}
         onUndo={async () => {
-          if (!(await attempt(() => takeBackIn(came?.people ?? []), STILL_HERE))) return
+          if (!(await attempt(() => takeBackIn(came?.people ?? []), stillHereIn(words)))) return
           setCame(null)
           router.refresh()
         }}

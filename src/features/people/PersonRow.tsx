@@ -2,8 +2,9 @@ import VisibilityOutlined from '@mui/icons-material/VisibilityOutlined'
 import { memo } from 'react'
 import type { RosterRow } from '@/keeping/roster'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { BY_ESTIMATE, Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { byEstimateIn, Judged, verdictWordsIn } from '@/ui/words/VerdictMark'
+import type { Words } from '@/words/language'
 import { sayLimit, sayToday } from '@/words/limits'
 import { sayDue, sayUnanswered } from '@/words/records'
 import styles from './people.module.css'
@@ -13,15 +14,18 @@ type PersonRowProps = { row: RosterRow; day: string; groups: string }
 
 /** Somebody of the class: how they stand, what limits them, what is due. */
 export const PersonRow = memo(function PersonRow({ row, day, groups }: PersonRowProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const { id, name, story, standing, limits, due, today } = row
-  const open = sayUnanswered(row.unanswered)
+  const open = sayUnanswered(row.unanswered, words)
   return (
     <li>
       <a href={`/people/${id}`} className={styles.row}>
         <span className={styles.stands}>
           {standing?.verdict && <Judged verdict={standing.verdict} size={20} estimated={standing.estimated} />}
           {standing && !standing.verdict && <SeenMark />}
-          <span className="for-ears">{sayStanding(standing)}</span>
+          <span className="for-ears">{sayStanding(standing, words)}</span>
           {standing && <SmallVial margins={standing.margins} reserve={standing.reserve} />}
         </span>
         <span className={styles.who}>
@@ -32,16 +36,16 @@ export const PersonRow = memo(function PersonRow({ row, day, groups }: PersonRow
           {story && <small className={styles.story}>{story}</small>}
         </span>
         <span className={styles.limits}>
-          {limits.length > 0 ? limits.map((one) => sayLimit(one)).join(' · ') : 'no limits set'}
+          {limits.length > 0 ? limits.map((one) => sayLimit(one, words)).join(' · ') : t('noLimitsSet')}
         </span>
         <span className={styles.due}>
           {open && <strong>{open}</strong>}
-          {today && <strong>today: {sayToday(today)}</strong>}
+          {today && <strong>{t('todayToday', { today: sayToday(today, words) })}</strong>}
           {standing?.seen && (
-            <span>seen standing {ENGLISH.day(standing.seen, day.slice(0, 4))}; reach not measured</span>
+            <span>{t('seenStandingDayReach', { day: words.day(standing.seen, day.slice(0, 4)) })}</span>
           )}
           {due.map((one) => (
-            <span key={sayDue(one)}>{sayDue(one)}</span>
+            <span key={sayDue(one, words)}>{sayDue(one, words)}</span>
           ))}
         </span>
       </a>
@@ -49,10 +53,10 @@ export const PersonRow = memo(function PersonRow({ row, day, groups }: PersonRow
   )
 })
 
-function sayStanding(standing: RosterRow['standing']): string {
-  if (!standing) return 'Own standing: not known.'
-  if (!standing.verdict) return 'Own standing: seen, not measured.'
-  return `${standing.sits ? 'Sitting' : 'Own standing'}: ${VERDICT_WORDS[standing.verdict].toLowerCase()}${standing.estimated ? `, ${BY_ESTIMATE}` : ''}.`
+function sayStanding(standing: RosterRow['standing'], words: Words): string {
+  if (!standing) return words.say('screens.people.ownStandingNotKnown')
+  if (!standing.verdict) return words.say('screens.people.ownStandingSeenNot')
+  return `${standing.sits ? words.say('screens.people.sitting') : words.say('screens.people.ownStanding')}: ${verdictWordsIn(words)[standing.verdict].toLowerCase()}${standing.estimated ? `, ${byEstimateIn(words)}` : ''}.`
 }
 
 /** Seen standing, while only an estimate says otherwise: an eye, and no verdict. */

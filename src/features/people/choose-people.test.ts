@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { RosterRow } from '@/keeping/roster'
+import { ENGLISH } from '@/words/english'
 import { choosePeople, EVERYONE, groupsInUse, PUT_AWAY, type SortBy } from './choose-people'
 
 const margins = (nearest: number) => ({ nearest, nearestDirection: 0, left: 0, right: 0, forward: 0, back: 0 })
@@ -38,7 +39,7 @@ const ROWS = [
 ]
 
 const names = (sought: string, group = EVERYONE, sortBy: SortBy = 'name') =>
-  choosePeople(ROWS, { group, sortBy, sought }).map(({ name }) => name)
+  choosePeople(ROWS, { group, sortBy, sought }, ENGLISH).map(({ name }) => name)
 
 describe('the list of people', () => {
   it('holds who is there, by name; whoever was put away is apart', () => {

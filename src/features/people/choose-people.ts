@@ -1,5 +1,6 @@
 import type { RosterRow } from '@/keeping/roster'
 import type { Group } from '@/records/groups'
+import type { Words } from '@/words/language'
 import { sayLimit } from '@/words/limits'
 import { sayDue } from '@/words/records'
 
@@ -17,14 +18,18 @@ export function groupsInUse(groups: readonly Group[], rows: readonly RosterRow[]
 type Choosing = { group: string; sortBy: SortBy; sought: string }
 
 /** Those of a group whose name, story or limits hold every word that is sought, in an order. */
-export function choosePeople(rows: readonly RosterRow[], { group, sortBy, sought }: Choosing): RosterRow[] {
-  const words = plain(sought).split(/\s+/).filter(Boolean)
+export function choosePeople(
+  rows: readonly RosterRow[],
+  { group, sortBy, sought }: Choosing,
+  words: Words,
+): RosterRow[] {
+  const parts = plain(sought).split(/\s+/).filter(Boolean)
   const chosen = rows.filter((row) => {
     if (row.archived !== (group === PUT_AWAY)) return false
     if (group !== EVERYONE && group !== PUT_AWAY && !row.groups.includes(group)) return false
-    if (words.length === 0) return true
-    const text = readText(row)
-    return words.every((word) => text.includes(word))
+    if (parts.length === 0) return true
+    const text = readText(row, words)
+    return parts.every((word) => text.includes(word))
   })
   const orders: Record<SortBy, (a: RosterRow, b: RosterRow) => number> = {
     name: byName,
@@ -37,10 +42,15 @@ export function choosePeople(rows: readonly RosterRow[], { group, sortBy, sought
 /** What somebody is found by; said once for a row. */
 const texts = new WeakMap<RosterRow, string>()
 
-function readText(row: RosterRow): string {
+function readText(row: RosterRow, words: Words): string {
   const known = texts.get(row)
   if (known !== undefined) return known
-  const said = [row.name, row.story, ...row.limits.map((one) => sayLimit(one)), ...row.due.map((one) => sayDue(one))]
+  const said = [
+    row.name,
+    row.story,
+    ...row.limits.map((one) => sayLimit(one, words)),
+    ...row.due.map((one) => sayDue(one, words)),
+  ]
   const text = plain(said.join(' '))
   texts.set(row, text)
   return text

@@ -18,9 +18,9 @@ import { sayUnsaved } from '@/ui/api/ask'
 import { openOnBench } from '@/ui/api/put-draft'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { VerdictMark, verdictWordsIn } from '@/ui/words/VerdictMark'
 import { sayCentimetres } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
 import { capital } from '@/words/lists'
 import { saySchool } from '@/words/postures'
 import { markWayIn } from '@/words/way-in'
@@ -29,10 +29,10 @@ import styles from './postures.module.css'
 
 type AlsoTaughtProps = { posture: Posture; body: Body; side: Side; person: string | null; ways: HouseWays }
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`postures.also.${key}`, values)
-
 /** Other ways in which a posture is taught: what each costs this body, and why it is taught so. None is wrong. */
 export function AlsoTaught({ posture, body, side, person, ways }: AlsoTaughtProps) {
+  const say = useSay('postures.also')
+  const words = useWords()
   const [school, setSchool] = useState<SchoolId>('therapeutic')
   const [problem, setProblem] = useState<string | null>(null)
   const rows = useMemo(() => {
@@ -63,7 +63,7 @@ export function AlsoTaught({ posture, body, side, person, ways }: AlsoTaughtProp
     try {
       await openOnBench(person, { posture: posture.id, school, stance: fromStance(stance) })
     } catch (error) {
-      setProblem(sayUnsaved(error))
+      setProblem(sayUnsaved(error, words))
     }
   }
   return (
@@ -73,7 +73,7 @@ export function AlsoTaught({ posture, body, side, person, ways }: AlsoTaughtProp
         <ChoiceWord
           label={say('school')}
           value={school}
-          choices={SCHOOL_IDS.map((id) => ({ value: id, name: saySchool(id) }))}
+          choices={SCHOOL_IDS.map((id) => ({ value: id, name: saySchool(id, words) }))}
           onChoose={setSchool}
         />
       </h2>
@@ -86,9 +86,10 @@ export function AlsoTaught({ posture, body, side, person, ways }: AlsoTaughtProp
               <h3>{say(`ways.${way}`)}</h3>
               {analysis ? (
                 <p>
-                  <VerdictMark verdict={analysis.verdict} size={14} /> {VERDICT_WORDS[analysis.verdict].toLowerCase()},{' '}
+                  <VerdictMark verdict={analysis.verdict} size={14} />{' '}
+                  {verdictWordsIn(words)[analysis.verdict].toLowerCase()},{' '}
                   {say('costs', {
-                    spare: sayCentimetres(Math.max(0, analysis.assured.margin - analysis.reserve)),
+                    spare: sayCentimetres(Math.max(0, analysis.assured.margin - analysis.reserve), words),
                     nudge: Math.round(Math.max(0, Math.min(analysis.pushes.hip.left, analysis.pushes.hip.right))),
                     left: Math.round(kneeLoad(analysis.legs.left)),
                     right: Math.round(kneeLoad(analysis.legs.right)),
@@ -97,7 +98,7 @@ export function AlsoTaught({ posture, body, side, person, ways }: AlsoTaughtProp
               ) : (
                 <p>{say('cannot')}</p>
               )}
-              {markWayIn(waysIn[i]) && <p className={styles.why}>{capital(markWayIn(waysIn[i]))}.</p>}
+              {markWayIn(waysIn[i], words) && <p className={styles.why}>{capital(markWayIn(waysIn[i], words))}.</p>}
               {way !== 'taught' && <p className={styles.why}>{say('because', { why: say(`why.${way}`) })}</p>}
               {person && analysis && way !== 'taught' && (
                 <Button onClick={() => open(stance)} aria-label={say('openNamed', { way: say(`ways.${way}`) })}>

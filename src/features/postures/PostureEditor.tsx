@@ -11,6 +11,8 @@ import { sayNotKept, useKeeping } from '@/ui/api/use-keeping'
 import { Field } from '@/ui/forms/Field'
 import { Form, type Read } from '@/ui/forms/Form'
 import { Tick } from '@/ui/forms/Tick'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { readTexts, sayPostureName, saySchool } from '@/words/postures'
 import styles from './postures.module.css'
 
@@ -24,17 +26,17 @@ type PostureEditorProps = {
   onLeave: () => void
 }
 
-const FEATURE_NAMES: Record<Feature, string> = {
-  step: 'the step',
-  width: 'the width',
-  toeOut: 'the toes',
-  height: 'the height',
-  share: 'where the weight is',
-  pitch: 'the lean',
-  pelvisYaw: 'the turn',
-  arms: 'the arms',
-  contact: 'the light foot',
-}
+const featureNamesIn = (words: Words): Record<Feature, string> => ({
+  step: words.say('screens.postures.theStep'),
+  width: words.say('screens.postures.theWidth'),
+  toeOut: words.say('screens.postures.theToes'),
+  height: words.say('screens.postures.theHeight'),
+  share: words.say('screens.postures.whereWeight'),
+  pitch: words.say('screens.postures.theLean'),
+  pelvisYaw: words.say('screens.postures.theTurn'),
+  arms: words.say('screens.postures.theArms'),
+  contact: words.say('screens.postures.theLightFoot'),
+})
 
 type MeasureField = {
   name: string
@@ -43,52 +45,52 @@ type MeasureField = {
   write: (m: MeasuresDocument, value: number) => MeasuresDocument
 }
 
-const FIELDS: readonly MeasureField[] = [
+const fieldsIn = (words: Words): readonly MeasureField[] => [
   {
     name: 'track',
-    label: 'Track, shoulder widths',
+    label: words.say('screens.postures.trackShoulderWidths'),
     read: (m) => m.trackShoulders,
     write: (m, trackShoulders) => ({ ...m, trackShoulders }),
   },
   {
     name: 'step',
-    label: 'Step, % of height',
+    label: words.say('screens.postures.stepHeight'),
     read: (m) => m.stepStatures * 100,
     write: (m, v) => ({ ...m, stepStatures: v / 100 }),
   },
   {
     name: 'load',
-    label: 'Weight on the named foot, %',
+    label: words.say('screens.postures.weightOnNamedFoot'),
     read: (m) => m.ownLoadPct,
     write: (m, ownLoadPct) => ({ ...m, ownLoadPct }),
   },
   {
     name: 'knee',
-    label: 'Knee bend, degrees',
+    label: words.say('screens.postures.kneeBendDegrees'),
     read: (m) => m.kneeFlexionDeg,
     write: (m, kneeFlexionDeg) => ({ ...m, kneeFlexionDeg }),
   },
   {
     name: 'ownToe',
-    label: 'Toes of the named foot out, degrees',
+    label: words.say('screens.postures.toesNamedFootOut'),
     read: (m) => m.own.toeOutDeg,
     write: (m, v) => ({ ...m, own: { ...m.own, toeOutDeg: v } }),
   },
   {
     name: 'otherToe',
-    label: 'Toes of the other foot out, degrees',
+    label: words.say('screens.postures.toesOtherFootOut'),
     read: (m) => m.other.toeOutDeg,
     write: (m, v) => ({ ...m, other: { ...m.other, toeOutDeg: v } }),
   },
   {
     name: 'turn',
-    label: 'Pelvis toward the named side, degrees',
+    label: words.say('screens.postures.pelvisTowardNamedSide'),
     read: (m) => m.pelvisYawDeg,
     write: (m, pelvisYawDeg) => ({ ...m, pelvisYawDeg }),
   },
   {
     name: 'lean',
-    label: 'Trunk forward, degrees',
+    label: words.say('screens.postures.trunkForwardDegrees'),
     read: (m) => m.trunk.pitchDeg,
     write: (m, v) => ({ ...m, trunk: { ...m.trunk, pitchDeg: v } }),
   },
@@ -98,18 +100,21 @@ const tidy = (value: number) => Number(value.toFixed(2))
 
 /** A posture's words, and its measures in one school; the school's original figures are one press away. */
 export function PostureEditor({ posture, school, changed, onSaved, onReset, onLeave }: PostureEditorProps) {
+  const t = useSay('screens.postures')
+  const words = useWords()
+
   const keeping = useKeeping<PostureDocument, OwnPosture>({
     what: `posture ${posture.id}`,
-    title: sayPostureName(posture),
+    title: sayPostureName(posture, words),
     revision: changed?.revision ?? 0,
     request: (document) => ({ path: `/api/library/${posture.id}`, body: { document } }),
     onSaved,
     readTheirs: (theirs) => theirs.document,
   })
-  const texts = readTexts(posture)
+  const texts = readTexts(posture, words)
   const document = fromPosture(posture, texts)
   const measures = document.measures[school] as MeasuresDocument
-  const original = findOriginal(posture.id)
+  const original = findOriginal(posture.id, words)
   const asShipped = original?.measures[school]
   const isSchoolChanged = changed !== null && JSON.stringify(asShipped) !== JSON.stringify(measures)
   const theirs = keeping.theirs
@@ -119,9 +124,9 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
         // Other figures came: the fields show them.
         key={changed?.revision ?? 0}
         className={styles.editor}
-        label="Change this posture"
-        verb="Save"
-        onEnter={(read) => keeping.keep(readForm(read, document, school))}
+        label={t('changePosture')}
+        verb={t('save')}
+        onEnter={(read) => keeping.keep(readForm(read, document, school, words))}
         onLeave={() => {
           keeping.accept(changed?.revision ?? 0)
           onLeave()
@@ -132,38 +137,34 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
               <Button
                 onClick={() => keeping.keep({ ...document, measures: { ...document.measures, [school]: asShipped } })}
               >
-                {saySchool(school)}: back to the original figures
+                {t('schoolBackOriginalFigures', { school: saySchool(school, words) })}
               </Button>
             )}
-            {changed && (
-              <Button onClick={onReset}>
-                {original ? 'All of it, words and every school, back to the original' : 'Take out of the library'}
-              </Button>
-            )}
+            {changed && <Button onClick={onReset}>{original ? t('allWordsEverySchool') : t('takeOutLibrary')}</Button>}
           </>
         }
       >
         <h2>
-          {texts.name}, {saySchool(school)}
+          {texts.name}, {saySchool(school, words)}
         </h2>
         <div className={styles.fields}>
           <label>
-            Name
+            {t('name')}
             <Field name="name" required maxLength={80} defaultValue={texts.name} />
           </label>
           <label data-wide="true">
-            What it is for
+            {t('whatFor')}
             <Field name="purpose" maxLength={300} defaultValue={texts.purpose} />
           </label>
           <label data-wide="true">
-            Cue
+            {t('cue')}
             <Field name="cue" maxLength={300} defaultValue={texts.cue} />
           </label>
           <label data-wide="true">
-            Watch (a comma between)
+            {t('watchCommaBetween')}
             <Field name="watch" maxLength={600} defaultValue={texts.watch.join(', ')} />
           </label>
-          {FIELDS.map(({ name, label, read }) => (
+          {fieldsIn(words).map(({ name, label, read }) => (
             <label key={name}>
               {label}
               <Field name={name} inputMode="decimal" autoComplete="off" defaultValue={tidy(read(measures))} />
@@ -171,18 +172,18 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
           ))}
         </div>
         <fieldset>
-          <legend>What carries its meaning (the smallest change keeps it)</legend>
+          <legend>{t('whatCarriesItsMeaning')}</legend>
           {FEATURES.map((feature) => (
             <Tick key={feature} name={`keeps-${feature}`} first={posture.keeps.includes(feature)}>
-              {FEATURE_NAMES[feature]}
+              {featureNamesIn(words)[feature]}
             </Tick>
           ))}
         </fieldset>
-        {keeping.problem && <p role="alert">{sayNotKept(keeping.problem)}</p>}
+        {keeping.problem && <p role="alert">{sayNotKept(keeping.problem, words)}</p>}
       </Form>
       <OvertakenSheet
         open={theirs !== null}
-        what={`a change of ${texts.name}`}
+        what={t('aChangeName', { name: texts.name })}
         onTheirs={() => {
           if (!theirs) return
           keeping.accept(theirs.revision)
@@ -196,13 +197,13 @@ export function PostureEditor({ posture, school, changed, onSaved, onReset, onLe
 }
 
 /** As it ships; null for one of the house's own. */
-function findOriginal(id: string): PostureDocument | null {
+function findOriginal(id: string, words: Words): PostureDocument | null {
   const original = mergeLibrary([]).find((one) => one.id === id)
-  return original ? fromPosture(original, readTexts(original)) : null
+  return original ? fromPosture(original, readTexts(original, words)) : null
 }
 
-function readForm(read: Read, document: PostureDocument, school: SchoolId): PostureDocument {
-  const measures = FIELDS.reduce((m, { name, read: now, write }) => {
+function readForm(read: Read, document: PostureDocument, school: SchoolId, words: Words): PostureDocument {
+  const measures = fieldsIn(words).reduce((m, { name, read: now, write }) => {
     const typed = read(name)
     // What was not touched keeps its full figure, not the rounded one of the field.
     return typed === String(tidy(now(m))) ? m : write(m, readFigure(typed))

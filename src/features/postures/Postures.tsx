@@ -14,7 +14,10 @@ import { ask } from '@/ui/api/ask'
 import { SetAsideNote } from '@/ui/api/SetAsideNote'
 import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { Spoken } from '@/ui/words/Spoken'
 import { UndoSnack } from '@/ui/words/UndoSnack'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { listWatch, sayCue, sayPostureName, sayPurpose } from '@/words/postures'
 import { useWaysIn } from '@/workers/use-ways-in'
 import { AlsoTaught } from './AlsoTaught'
@@ -37,17 +40,21 @@ type PosturesProps = {
   aside: readonly SetAside[]
 }
 
-const SIDES = [
-  { value: 'left', name: 'left' },
-  { value: 'right', name: 'right' },
-] as const
+const sidesIn = (words: Words) =>
+  [
+    { value: 'left', name: words.say('screens.postures.left') },
+    { value: 'right', name: words.say('screens.postures.right') },
+  ] as const
 
 /** Nobody in particular: a middling body. */
-const SOMEBODY = { value: '', name: 'Somebody middling' }
+const somebodyIn = (words: Words) => ({ value: '', name: words.say('screens.postures.somebodyMiddling') })
 const MIDDLING = { statureM: 1.65, massKg: 68 }
 
 /** The library: one posture, the schools laid over each other for one person, and what it is for. */
 export function Postures({ people, first, own: known, ways, aside }: PosturesProps) {
+  const t = useSay('screens.postures')
+  const words = useWords()
+
   const { own, done, put, reset, undo, problem: unsaved } = useLibrary(known)
   const [person, setPerson] = useState(first)
   const [problem, setProblem] = useState<string | null>(null)
@@ -58,7 +65,7 @@ export function Postures({ people, first, own: known, ways, aside }: PosturesPro
   const library = useMemo(() => mergeLibrary(own), [own])
   const posture = library.find(({ id }) => id === postureId) ?? (library[0] as Posture)
   const body = useMemo(() => bodyOf(person?.document ?? MIDDLING), [person])
-  const readings = useMemo(() => readSchools(posture, body, side), [posture, body, side])
+  const readings = useMemo(() => readSchools(posture, body, side, words), [posture, body, side, words])
   const asks = useMemo(
     () =>
       readings.map(({ school, stance, analysis }) =>
@@ -69,11 +76,11 @@ export function Postures({ people, first, own: known, ways, aside }: PosturesPro
     [readings, body, ways],
   )
   const waysIn = useWaysIn(asks)
-  const watched = listWatch(posture)
+  const watched = listWatch(posture, words)
   const isChanged = own.some(({ id }) => id === posture.id)
   const choosePerson = async (id: string) => {
     try {
-      setPerson(id === SOMEBODY.value ? null : (await ask<BenchOfPerson>(`/api/bench/${id}`, 'GET')).person)
+      setPerson(id === somebodyIn(words).value ? null : (await ask<BenchOfPerson>(`/api/bench/${id}`, 'GET')).person)
       setProblem(null)
     } catch {
       setProblem('That person could not be fetched; choose them once more.')
@@ -83,40 +90,44 @@ export function Postures({ people, first, own: known, ways, aside }: PosturesPro
     <main id="about" tabIndex={-1} className={styles.postures}>
       <PageHead at="/postures">
         <h1>
-          <ChoiceWord
-            label="Person"
-            value={person?.id ?? SOMEBODY.value}
-            choices={[...people.map(({ id, name }) => ({ value: id, name })), SOMEBODY]}
-            onChoose={choosePerson}
-          />{' '}
-          in{' '}
-          {posture.sided && (
-            <>
-              a <ChoiceWord label="Side" value={side} choices={SIDES} onChoose={setSide} />{' '}
-            </>
-          )}
-          <ChoiceWord
-            label="Posture"
-            value={posture.id}
-            choices={library.map((one) => ({ value: one.id, name: sayPostureName(one) }))}
-            onChoose={setPostureId}
-            then=","
-          />{' '}
-          the schools side by side.
+          <Spoken
+            of="screens.postures.sentence"
+            values={{ sided: String(posture.sided) }}
+            parts={{
+              person: (
+                <ChoiceWord
+                  label={t('person')}
+                  value={person?.id ?? somebodyIn(words).value}
+                  choices={[...people.map(({ id, name }) => ({ value: id, name })), somebodyIn(words)]}
+                  onChoose={choosePerson}
+                />
+              ),
+              side: <ChoiceWord label={t('side')} value={side} choices={sidesIn(words)} onChoose={setSide} />,
+              posture: (
+                <ChoiceWord
+                  label={t('posture')}
+                  value={posture.id}
+                  choices={library.map((one) => ({ value: one.id, name: sayPostureName(one, words) }))}
+                  onChoose={setPostureId}
+                  then={t('pause')}
+                />
+              ),
+            }}
+          />
         </h1>
         <p className={styles.purpose}>
-          {sayPurpose(posture)} <q>{sayCue(posture)}</q> {isChanged && <em>Changed here.</em>}
+          {sayPurpose(posture, words)} <q>{sayCue(posture, words)}</q> {isChanged && <em>{t('changedHere')}</em>}
         </p>
       </PageHead>
       {(problem ?? unsaved) && <p role="alert">{problem ?? unsaved}</p>}
-      <UndoSnack open={done !== null} message={done?.message ?? ''} action="As it was" onUndo={undo} />
+      <UndoSnack open={done !== null} message={done?.message ?? ''} action={t('asWas')} onUndo={undo} />
       <SetAsideNote aside={aside} />
       <div className={styles.sides}>
         <SchoolsFloor readings={readings} body={body} pointed={pointed} />
         <SchoolFigures readings={readings} waysIn={waysIn} pointed={pointed} onPoint={setPointed} onEdit={setEditing} />
       </div>
       <AlsoTaught posture={posture} body={body} side={side} person={person?.id ?? null} ways={ways} />
-      {watched.length > 0 && <p className={styles.watch}>Watch: {watched.join(', ')}.</p>}
+      {watched.length > 0 && <p className={styles.watch}>{t('watchJoin', { join: watched.join(', ') })}</p>}
       {editing ? (
         <PostureEditor
           key={`${posture.id} ${editing}`}
@@ -131,7 +142,7 @@ export function Postures({ people, first, own: known, ways, aside }: PosturesPro
         />
       ) : (
         <p className={styles.tools}>
-          <Button onClick={() => setEditing('long-upright')}>Change this posture</Button>
+          <Button onClick={() => setEditing('long-upright')}>{t('changePosture')}</Button>
         </p>
       )}
       <Index library={library} own={own} chosen={posture.id} onChoose={setPostureId} />

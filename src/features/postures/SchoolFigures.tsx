@@ -3,9 +3,10 @@ import { type Analysis, DEG, kneeLoad, type SchoolId, type WayIn } from '@/core'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_RIGHT, see, viewFrom } from '@/ui/figure/view'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { VerdictMark, verdictWordsIn } from '@/ui/words/VerdictMark'
 import { sayCentimetres } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
+import type { Words } from '@/words/language'
 import { saySchoolBecause } from '@/words/postures'
 import { sayWorst } from '@/words/reasons'
 import { briefWayIn } from '@/words/way-in'
@@ -26,11 +27,14 @@ type SchoolFiguresProps = {
 
 /** Each school's figure from its right side, at one scale, over what it costs: margin, knee, split. */
 export function SchoolFigures({ readings, waysIn, pointed, onPoint, onEdit }: SchoolFiguresProps) {
+  const t = useSay('screens.postures')
+  const words = useWords()
+
   const tallest = Math.max(...readings.map(({ analysis }) => analysis?.pose.joints.vertex[2] ?? 1.6))
   const scale = (HEIGHT - 46) / (tallest + 0.05)
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: what is wider than a phone is scrolled, by keys too
-    <section className={styles.scroll} aria-label="The schools’ figures" tabIndex={0}>
+    <section className={styles.scroll} aria-label={t('theSchoolsFigures')} tabIndex={0}>
       <table className={styles.schools}>
         <thead>
           <tr>
@@ -46,7 +50,7 @@ export function SchoolFigures({ readings, waysIn, pointed, onPoint, onEdit }: Sc
                 {analysis ? (
                   <Figure analysis={analysis} scale={scale} name={name} />
                 ) : (
-                  <p className={styles.impossible}>cannot be stood by this body</p>
+                  <p className={styles.impossible}>{t('cannotStoodByBody')}</p>
                 )}
                 <ButtonBase onFocus={() => onPoint(school)} onBlur={() => onPoint(null)} onClick={() => onEdit(school)}>
                   {name}
@@ -67,21 +71,21 @@ export function SchoolFigures({ readings, waysIn, pointed, onPoint, onEdit }: Sc
           </tr>
         </thead>
         <tbody>
-          {ROWS.map(({ name, read }) => (
+          {rowsIn(words).map(({ name, read }) => (
             <tr key={name}>
               <th scope="row">{name}</th>
               {readings.map(({ school, analysis }, i) => (
                 <td key={school} data-pointed={pointed === school}>
-                  {analysis ? read(analysis, waysIn[i]) : '–'}
+                  {analysis ? read(analysis, waysIn[i], words) : '–'}
                 </td>
               ))}
             </tr>
           ))}
           <tr className={styles.because}>
-            <th scope="row">{ENGLISH.say('postures.because.label')}</th>
+            <th scope="row">{words.say('postures.because.label')}</th>
             {readings.map(({ school }) => (
               <td key={school} data-pointed={pointed === school}>
-                {saySchoolBecause(school)}
+                {saySchoolBecause(school, words)}
               </td>
             ))}
           </tr>
@@ -92,58 +96,61 @@ export function SchoolFigures({ readings, waysIn, pointed, onPoint, onEdit }: Sc
 }
 
 function WayInFigure({ wayIn }: { wayIn: WayIn | null | undefined }) {
+  const words = useWords()
   if (wayIn === undefined) return '…'
   if (wayIn === null) return '–'
   return (
     <span className={styles.verdict}>
-      <VerdictMark verdict={wayIn.verdict} size={15} /> {VERDICT_WORDS[wayIn.verdict].toLowerCase()}
-      {wayIn.verdict !== 'holds' && <small>{briefWayIn(wayIn)}</small>}
+      <VerdictMark verdict={wayIn.verdict} size={15} /> {verdictWordsIn(words)[wayIn.verdict].toLowerCase()}
+      {wayIn.verdict !== 'holds' && <small>{briefWayIn(wayIn, words)}</small>}
     </span>
   )
 }
 
-const ROWS = [
+const rowsIn = (words: Words) => [
   {
-    name: 'verdict',
-    read: (analysis: Analysis) => (
+    name: words.say('screens.postures.verdict'),
+    read: (analysis: Analysis, _: unknown, words: Words) => (
       <span className={styles.verdict}>
-        <VerdictMark verdict={analysis.verdict} size={15} /> {VERDICT_WORDS[analysis.verdict].toLowerCase()}
-        {analysis.verdict !== 'holds' && <small>{sayWorst(analysis)}</small>}
+        <VerdictMark verdict={analysis.verdict} size={15} /> {verdictWordsIn(words)[analysis.verdict].toLowerCase()}
+        {analysis.verdict !== 'holds' && <small>{sayWorst(analysis, words)}</small>}
       </span>
     ),
   },
   {
-    name: 'the way in and back',
+    name: words.say('screens.postures.theWayInBack'),
     read: (_: Analysis, wayIn: WayIn | null | undefined) => <WayInFigure wayIn={wayIn} />,
   },
   {
-    name: 'its vial',
+    name: words.say('screens.postures.itsVial'),
     read: ({ margins: { usable }, reserve }: Analysis) => <SmallVial margins={usable} reserve={reserve} />,
   },
   {
-    name: 'room, needed for sway',
-    read: ({ assured, reserve }: Analysis) => (
+    name: words.say('screens.postures.roomNeededForSway'),
+    read: ({ assured, reserve }: Analysis, _: unknown, words: Words) => (
       <>
-        {sayCentimetres(Math.max(0, assured.margin))} <small>needs {sayCentimetres(reserve)}</small>
+        {sayCentimetres(Math.max(0, assured.margin), words)}{' '}
+        <small>{words.say('screens.postures.needsCentimetres', { centimetres: sayCentimetres(reserve, words) })}</small>
       </>
     ),
   },
   {
-    name: 'knee load, left and right',
+    name: words.say('screens.postures.kneeLoadLeftRight'),
     read: ({ legs }: Analysis) => `${Math.round(kneeLoad(legs.left))} · ${Math.round(kneeLoad(legs.right))} Nm`,
   },
   {
-    name: 'knees bent',
+    name: words.say('screens.postures.kneesBent'),
     read: ({ legs }: Analysis) => `${Math.round(legs.left.flexion / DEG)}° · ${Math.round(legs.right.flexion / DEG)}°`,
   },
   {
-    name: 'weight, left and right',
+    name: words.say('screens.postures.weightLeftRight'),
     read: ({ pose }: Analysis) =>
       pose.stance.seat ? 'seated' : `${Math.round(pose.loadLeft * 100)} · ${Math.round((1 - pose.loadLeft) * 100)} %`,
   },
 ]
 
 function Figure({ analysis, scale, name }: { analysis: Analysis; scale: number; name: string }) {
+  const t = useSay('screens.postures')
   const view = viewFrom(FROM_RIGHT)
   const xs = Object.values(analysis.pose.joints).map((joint) => see(view, joint)[0])
   const middle = (Math.min(...xs) + Math.max(...xs)) / 2
@@ -151,7 +158,7 @@ function Figure({ analysis, scale, name }: { analysis: Analysis; scale: number; 
     <FlatFigure
       analysis={analysis}
       view={view}
-      label={`${name}, from the right side`}
+      label={t('nameFromRightSide', { name })}
       width={WIDTH}
       height={HEIGHT}
       scale={scale}

@@ -1,6 +1,7 @@
 import { type Body, type FootSetting, otherSide, type SchoolId, type Stance, setFooting, type Vec2 } from '@/core'
 import { midline, solePath } from '@/draw/footprint'
 import { fitPlan, toScreen } from '@/draw/plan'
+import { useSay } from '@/ui/words/use-words'
 import styles from './postures.module.css'
 import { SCHOOL_LINES, type SchoolReading } from './read-schools'
 
@@ -19,6 +20,7 @@ type SchoolsFloorProps = { readings: readonly SchoolReading[]; body: Body; point
 
 /** The feet of every school on one floor, the rear or standing foot of each on the same spot; the centres as dots. */
 export function SchoolsFloor({ readings, body, pointed }: SchoolsFloorProps) {
+  const t = useSay('screens.postures')
   const laid = readings.map((reading) => ({ ...reading, footing: setFooting(body, fromStandingFoot(reading.stance)) }))
   const corners = laid.flatMap(({ footing: { feet } }): Vec2[] =>
     [feet.left, feet.right].flatMap((foot) => [
@@ -36,7 +38,7 @@ export function SchoolsFloor({ readings, body, pointed }: SchoolsFloorProps) {
       height={HEIGHT}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label="The feet of the five schools laid over each other"
+      aria-label={t('theFeetFiveSchools')}
     >
       {laid.map(({ school, footing }) => {
         const { stroke, dash } = SCHOOL_LINES[school]

@@ -7,6 +7,7 @@ import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
 import { setServerGone } from '@/testing/screens/server'
 import { expectReadable } from '@/testing/screens/sight'
+import { ENGLISH } from '@/words/english'
 
 const press = (name: string | RegExp) => user.click(button(name))
 const field = (name: string) => screen.getByRole<HTMLInputElement>('textbox', { name })
@@ -106,7 +107,7 @@ describe('the library', () => {
     const { readTexts } = await import('@/words/postures')
     const rooster = mergeLibrary([]).find(({ id }) => id === 'golden-rooster')
     if (!rooster) throw new Error('no golden rooster')
-    const document = { ...fromPosture(rooster, readTexts(rooster)), cue: 'theirs' }
+    const document = { ...fromPosture(rooster, readTexts(rooster, ENGLISH)), cue: 'theirs' }
     await changePosture('golden-rooster', { revision: 0, document })
     await press('Save')
     const sheet = within(await screen.findByRole('dialog', { name: 'Saved in two places' }))

@@ -9,15 +9,16 @@ import {
   tryAnalyse,
 } from '@/core'
 import type { Posture } from '@/documents/posture-document'
+import type { Words } from '@/words/language'
 import { saySchool } from '@/words/postures'
 
 /** A posture of one school for a body; no analysis where that body cannot stand it. */
 export type SchoolReading = { school: SchoolId; name: string; stance: Stance; analysis: Analysis | null }
 
-export function readSchools(posture: Posture, body: Body, side: Side): SchoolReading[] {
+export function readSchools(posture: Posture, body: Body, side: Side, words: Words): SchoolReading[] {
   return SCHOOL_IDS.map((school) => {
     const stance = buildPosture(posture, body, school, side)
-    return { school, name: saySchool(school), stance, analysis: tryAnalyse(body, stance) }
+    return { school, name: saySchool(school, words), stance, analysis: tryAnalyse(body, stance) }
   })
 }
 

@@ -3,6 +3,7 @@ import type { Posture } from '@/documents/posture-document'
 import type { OwnPosture } from '@/keeping/library'
 import { ask } from '@/ui/api/ask'
 import { useAttempt } from '@/ui/api/use-attempt'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayPostureName } from '@/words/postures'
 
 /** What was done last, with what was there before: the way back. */
@@ -10,6 +11,9 @@ type Done = { message: string; id: string; before: OwnPosture | null; revision: 
 
 /** The postures that were changed or added here, and the way back from the last change. */
 export function useLibrary(known: readonly OwnPosture[]) {
+  const t = useSay('screens.postures')
+  const words = useWords()
+
   const [own, setOwn] = useState(known)
   const [done, setDone] = useState<Done | null>(null)
   const { problem, attempt } = useAttempt()
@@ -28,7 +32,7 @@ export function useLibrary(known: readonly OwnPosture[]) {
     put: (changed: OwnPosture, posture: Posture) => {
       const before = find(changed.id)
       place(changed.id, changed)
-      const message = `${sayPostureName(posture)} was changed.`
+      const message = t('posturenameWasChanged', { postureName: sayPostureName(posture, words) })
       setDone({ message, id: changed.id, before, revision: changed.revision })
     },
     /** Back to what ships; one of the house's own is taken out. */
@@ -37,7 +41,7 @@ export function useLibrary(known: readonly OwnPosture[]) {
         const before = find(posture.id)
         await remove(posture.id)
         const isOwn = posture.id.startsWith('own-')
-        const message = `${sayPostureName(posture)} ${isOwn ? 'was taken out of the library' : 'is as it ships'}.`
+        const message = `${sayPostureName(posture, words)} ${isOwn ? t('wasTakenOutLibrary') : t('isAsShips')}.`
         setDone({ message, id: posture.id, before, revision: 0 })
       }),
     undo: () =>

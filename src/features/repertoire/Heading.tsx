@@ -1,6 +1,7 @@
 import { SCHOOL_IDS, type SchoolId } from '@/core'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
-import { ENGLISH } from '@/words/language'
+import { Spoken } from '@/ui/words/Spoken'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { saySchool } from '@/words/postures'
 import styles from './repertoire.module.css'
 import { TRAINED, type Trained } from './rows'
@@ -16,36 +17,51 @@ type WhatCanProps = {
 }
 
 /** "What can she do today, in the therapeutic frame?", whoever and the frame to be chosen. */
-export const WhatCan = ({ who, label, id, others, school, onSchool }: WhatCanProps) => (
-  <h1>
-    What can{' '}
-    <ChoiceWord
-      label={label}
-      value={id}
-      choices={others.map((one) => ({ value: one.id, name: one.name }))}
-      onChoose={(next) => window.location.assign(`/can?${who}=${encodeURIComponent(next)}`)}
-    />{' '}
-    do today, in the{' '}
-    <ChoiceWord
-      label="School"
-      value={school}
-      choices={SCHOOL_IDS.map((value) => ({ value, name: saySchool(value) }))}
-      onChoose={onSchool}
-      then="?"
-    />
-  </h1>
-)
+export const WhatCan = ({ who, label, id, others, school, onSchool }: WhatCanProps) => {
+  const t = useSay('screens.repertoire')
+  const words = useWords()
+  return (
+    <h1>
+      <Spoken
+        of="screens.repertoire.sentence"
+        parts={{
+          who: (
+            <ChoiceWord
+              label={label}
+              value={id}
+              choices={others.map((one) => ({ value: one.id, name: one.name }))}
+              onChoose={(next) => window.location.assign(`/can?${who}=${encodeURIComponent(next)}`)}
+            />
+          ),
+          school: (
+            <ChoiceWord
+              label={t('school')}
+              value={school}
+              choices={SCHOOL_IDS.map((value) => ({ value, name: saySchool(value, words) }))}
+              onChoose={onSchool}
+              then="?"
+            />
+          ),
+        }}
+      />
+    </h1>
+  )
+}
 
 /** Only what trains something. */
-export const ChooseTrained = ({ value, onChoose }: { value: Trained; onChoose: (next: Trained) => void }) => (
-  <p className={styles.choose}>
-    Show what trains{' '}
-    <ChoiceWord
-      label="Trains"
-      value={value}
-      choices={TRAINED.map((one) => ({ value: one, name: ENGLISH.say(`repertoire.trained.${one}`) }))}
-      onChoose={onChoose}
-      then="."
-    />
-  </p>
-)
+export const ChooseTrained = ({ value, onChoose }: { value: Trained; onChoose: (next: Trained) => void }) => {
+  const t = useSay('screens.repertoire')
+  const words = useWords()
+  return (
+    <p className={styles.choose}>
+      {t('showWhatTrains')}{' '}
+      <ChoiceWord
+        label={t('trains')}
+        value={value}
+        choices={TRAINED.map((one) => ({ value: one, name: words.say(`repertoire.trained.${one}`) }))}
+        onChoose={onChoose}
+        then="."
+      />
+    </p>
+  )
+}

@@ -14,7 +14,7 @@ import { isBaseEstimated } from '@/records/resolve'
 import { sayUnsaved } from '@/ui/api/ask'
 import { openOnBench } from '@/ui/api/put-draft'
 import { PageHead } from '@/ui/places/PageHead'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayAllBound } from '@/words/limits'
 import { sayUnanswered } from '@/words/records'
 import { useWaysIn } from '@/workers/use-ways-in'
@@ -35,13 +35,16 @@ const NO_ROWS: Row[] = []
 
 /** What somebody can do today: every posture of the library as they do it, the easiest first, to choose from. */
 export function Repertoire({ people, person, own, ways }: RepertoireProps) {
+  const t = useSay('screens.repertoire')
+  const words = useWords()
+
   const [school, setSchool] = useState<SchoolId>('therapeutic')
   const [trained, setTrained] = useState<Trained>('all')
   const [problem, setProblem] = useState<string | null>(null)
   const library = useMemo(() => mergeLibrary(own), [own])
   const body = useMemo(() => bodyOf(person.document), [person])
   const { asked, found, left, failed } = useRepertoire(body.person, library, school, person.decided)
-  const rows = useMemo(() => listRows(asked, found), [asked, found])
+  const rows = useMemo(() => listRows(asked, found, words), [asked, found, words])
   const byForm = useMemo(() => gatherRows(rows), [rows])
   const standing = useMemo(() => FORMS.flatMap((form) => byForm.get(form) ?? NO_ROWS), [byForm])
   // Whether they get there is worked out once it is known what they do.
@@ -58,7 +61,7 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
     try {
       await openOnBench(person.id, { posture: posture.id, school, stance: fromStance(stance) })
     } catch (error) {
-      setProblem(sayUnsaved(error))
+      setProblem(sayUnsaved(error, words))
     }
   }
   const count = (...forms: Form[]) => forms.reduce((sum, form) => sum + (byForm.get(form)?.length ?? 0), 0)
@@ -77,18 +80,21 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
       onOpen={() => open(row)}
     />
   )
-  const unanswered = sayUnanswered(person.unanswered)
+  const unanswered = sayUnanswered(person.unanswered, words)
   const estimated = isBaseEstimated(body)
   return (
     <main id="about" tabIndex={-1} className={styles.repertoire}>
-      <PageHead at="/people" tools={<Button href={`/people/${encodeURIComponent(person.id)}`}>Their page</Button>}>
-        <WhatCan who="person" label="Person" id={person.id} others={people} school={school} onSchool={setSchool} />
+      <PageHead
+        at="/people"
+        tools={<Button href={`/people/${encodeURIComponent(person.id)}`}>{t('theirPage')}</Button>}
+      >
+        <WhatCan who="person" label={t('person')} id={person.id} others={people} school={school} onSchool={setSchool} />
         <p aria-live="polite">
           {failed
-            ? ENGLISH.say('repertoire.failed')
+            ? words.say('repertoire.failed')
             : left > 0
-              ? ENGLISH.say('repertoire.working', { left })
-              : ENGLISH.say('repertoire.sum', {
+              ? words.say('repertoire.working', { left })
+              : words.say('repertoire.sum', {
                   stands: count('as-taught'),
                   less: count('less', 'other-use'),
                   hand: count('hand'),
@@ -99,24 +105,24 @@ export function Repertoire({ people, person, own, ways }: RepertoireProps) {
       </PageHead>
       {problem && <p role="alert">{problem}</p>}
       {unanswered && <p className={styles.caution}>{unanswered}</p>}
-      {person.beginsWithHand && <p className={styles.caution}>{ENGLISH.say('records.falls.begin')}</p>}
-      {person.limits.length > 0 && <p className={styles.orders}>{sayAllBound(person.limits)}.</p>}
+      {person.beginsWithHand && <p className={styles.caution}>{words.say('records.falls.begin')}</p>}
+      {person.limits.length > 0 && <p className={styles.orders}>{sayAllBound(person.limits, words)}.</p>}
       <ChooseTrained value={trained} onChoose={setTrained} />
       {/* While more is found nothing that is there moves: it is sorted once all is known. */}
       {!isKnown && !failed && <ul className={styles.cards}>{rows.filter(isTrained).map(card)}</ul>}
       {FORMS.map((form) => {
         const rows = isKnown || failed ? shown(form) : NO_ROWS
         return rows.length === 0 ? null : (
-          <section key={form} aria-label={ENGLISH.say(`repertoire.heading.${form}`)}>
+          <section key={form} aria-label={words.say(`repertoire.heading.${form}`)}>
             <h2>
-              {ENGLISH.say(`repertoire.heading.${form}`)} <small>{rows.length}</small>
+              {words.say(`repertoire.heading.${form}`)} <small>{rows.length}</small>
             </h2>
             <ul className={styles.cards}>{rows.map(card)}</ul>
           </section>
         )
       })}
       {left === 0 && FORMS.every((form) => shown(form).length === 0) && (
-        <p className={styles.orders}>{ENGLISH.say('repertoire.nothing')}</p>
+        <p className={styles.orders}>{words.say('repertoire.nothing')}</p>
       )}
     </main>
   )

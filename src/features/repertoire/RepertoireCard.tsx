@@ -1,9 +1,9 @@
 import ButtonBase from '@mui/material/ButtonBase'
 import type { Body, WayIn } from '@/core'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
+import { useWords } from '@/ui/words/use-words'
 import { Judged } from '@/ui/words/VerdictMark'
 import { sayHeading } from '@/words/findings'
-import { ENGLISH } from '@/words/language'
 import { uncapital } from '@/words/lists'
 import { sayAnswer } from '@/words/origin'
 import { sayPostureName } from '@/words/postures'
@@ -27,30 +27,31 @@ export function RepertoireCard({
   estimated,
   onOpen,
 }: RepertoireCardProps) {
+  const words = useWords()
   const { stance, verdict, reason } = found
-  const changes = sayChanges(found)
-  const way = markWayIn(wayIn)
-  const origin = sayAnswer(found)
+  const changes = sayChanges(found, words)
+  const way = markWayIn(wayIn, words)
+  const origin = sayAnswer(found, words)
   return (
     <li>
       <ButtonBase className={styles.card} onClick={onOpen} disabled={!stance} data-form={found.form}>
         {stance && <SmallFloor body={body} stance={stance} width={84} height={84} />}
         <span className={styles.said}>
           <strong>
-            <Judged verdict={verdict} size={14} estimated={estimated} /> {sayPostureName(posture)}
+            <Judged verdict={verdict} size={14} estimated={estimated} /> {sayPostureName(posture, words)}
           </strong>
           {sides !== 'none' && (
             <small>
               {not
-                ? ENGLISH.say('repertoire.only', {
-                    side: ENGLISH.say(`repertoire.sides.${sides}`),
-                    what: uncapital(sayHeading(not)),
+                ? words.say('repertoire.only', {
+                    side: words.say(`repertoire.sides.${sides}`),
+                    what: uncapital(sayHeading(not, words)),
                   })
-                : ENGLISH.say(`repertoire.sides.${sides}`)}
+                : words.say(`repertoire.sides.${sides}`)}
             </small>
           )}
           {changes && <span>{changes}</span>}
-          {reason && <small>{ENGLISH.say('repertoire.why', { what: uncapital(sayHeading(reason)) })}</small>}
+          {reason && <small>{words.say('repertoire.why', { what: uncapital(sayHeading(reason, words)) })}</small>}
           {way && <small>{way}</small>}
           {origin && <small>{origin}</small>}
         </span>

@@ -3,6 +3,7 @@ import { resolveBody } from '@/core'
 import { mergeLibrary } from '@/documents/posture-document'
 import { listAsked } from '@/documents/repertoire-document'
 import { findAnswer } from '@/teaching/answer'
+import { ENGLISH } from '@/words/english'
 import { gatherRows, listRows, trains } from './rows'
 
 const library = mergeLibrary([])
@@ -18,7 +19,7 @@ describe('what somebody can do, to choose from', () => {
     const found = asked.map(({ posture, side }) =>
       findAnswer(body, { posture, side: side ?? 'left', school: 'therapeutic' }, []),
     )
-    return gatherRows(listRows(asked, found))
+    return gatherRows(listRows(asked, found, ENGLISH))
   }
 
   it('is one line for both sides where they are alike, the surest first', () => {
@@ -41,7 +42,7 @@ describe('what somebody can do, to choose from', () => {
   })
 
   it('shows nothing of what is not worked out yet', () => {
-    expect(listRows(asked, [null, null, null])).toEqual([])
+    expect(listRows(asked, [null, null, null], ENGLISH)).toEqual([])
   })
 
   it('is chosen by what is trained', () => {

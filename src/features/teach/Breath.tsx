@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import type { Now } from './state/round'
 import styles from './teach.module.css'
 
@@ -15,6 +15,7 @@ const ease = (t: number) => 0.5 - 0.5 * Math.cos(Math.PI * t)
 
 /** The breath as a bubble that travels in a vial: in to the left, out to the right. It goes by the round, never insisting. */
 export function Breath({ read, kind, count }: BreathProps) {
+  const words = useWords()
   const bubble = useRef<SVGEllipseElement>(null)
   useEffect(() => {
     const calm = window.matchMedia('(prefers-reduced-motion: reduce)').matches
@@ -32,7 +33,7 @@ export function Breath({ read, kind, count }: BreathProps) {
   const arc = (y: number) => `${-WIDTH / 2} ${y + RISE}Q0 ${y - RISE} ${WIDTH / 2} ${y + RISE}`
   return (
     <div className={styles.breath} data-kind={kind ?? 'free'} aria-hidden="true">
-      <span data-on={kind === 'in'}>{ENGLISH.say('lesson.teach.in')}</span>
+      <span data-on={kind === 'in'}>{words.say('lesson.teach.in')}</span>
       <svg viewBox={`${-WIDTH / 2 - 4} ${-THICK / 2 - 22} ${WIDTH + 8} ${THICK + 48}`}>
         <path
           d={`M${arc(-THICK / 2)}L${WIDTH / 2} ${THICK / 2 + RISE}Q0 ${THICK / 2 - RISE} ${-WIDTH / 2} ${THICK / 2 + RISE}Z`}
@@ -45,8 +46,8 @@ export function Breath({ read, kind, count }: BreathProps) {
         ))}
         <ellipse ref={bubble} rx="46" ry="20" fill="var(--bubble)" stroke="var(--ink)" strokeWidth="2" />
       </svg>
-      <span data-on={kind === 'out'}>{ENGLISH.say('lesson.teach.out')}</span>
-      <output>{kind === 'hold' ? ENGLISH.say('lesson.teach.held', { n: count }) : count > 0 ? count : ''}</output>
+      <span data-on={kind === 'out'}>{words.say('lesson.teach.out')}</span>
+      <output>{kind === 'hold' ? words.say('lesson.teach.held', { n: count }) : count > 0 ? count : ''}</output>
     </div>
   )
 }

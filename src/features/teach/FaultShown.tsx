@@ -6,7 +6,7 @@ import { toRoutine } from '@/documents/routine-document'
 import { FAULTY } from '@/teaching/lessons/piece-routine'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_FRONT, FROM_RIGHT, viewFrom } from '@/ui/figure/view'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import styles from './teach.module.css'
 
 type FaultShownProps = { piece: PieceDocument; body: Body; postures: readonly Posture[] }
@@ -17,6 +17,9 @@ const SCALE = 128
 
 /** A fault beside its mending, on purpose: the fault first, struck, then as it should be. */
 export function FaultShown({ piece, body, postures }: FaultShownProps) {
+  const t = useSay('screens.teach')
+  const words = useWords()
+
   const pair = useMemo(() => makePair(piece, body, postures), [piece, body, postures])
   // Feet on one line are seen from the front; what bends, from the side.
   const view = viewFrom(piece.fault === 'one-line' ? FROM_FRONT : FROM_RIGHT, false)
@@ -28,14 +31,14 @@ export function FaultShown({ piece, body, postures }: FaultShownProps) {
           <FlatFigure
             analysis={analysis}
             view={view}
-            label={ENGLISH.say(`lesson.teach.${i === 0 ? 'notSo' : 'so'}`)}
+            label={words.say(`lesson.teach.${i === 0 ? t('notso') : t('so')}`)}
             width={WIDTH}
             height={HEIGHT}
             scale={SCALE}
             middle={0}
             withoutKnees
           />
-          <figcaption>{ENGLISH.say(`lesson.teach.${i === 0 ? 'notSo' : 'so'}`)}</figcaption>
+          <figcaption>{words.say(`lesson.teach.${i === 0 ? t('notso') : t('so')}`)}</figcaption>
         </figure>
       ))}
     </div>

@@ -4,7 +4,7 @@ import { asStoodBy, tryAnalyse } from '@/core'
 import type { BenchPerson } from '@/keeping/bench'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import { shortNames } from '@/words/people'
 import type { Lane } from './state/lanes'
 import styles from './teach.module.css'
@@ -71,10 +71,11 @@ function LaneFloor({ lane: { body, stance } }: { lane: Lane }) {
 
 /** What somebody has beside them: a chair, a wall, a helper. */
 function Beside({ person: { limits, helperBeside } }: { person: BenchPerson }) {
+  const words = useWords()
   const support = limits.find(({ what }) => what === 'support')?.entry.value
   if (support === 'chair-back')
     return (
-      <svg width="20" height="20" viewBox="0 0 20 20" role="img" aria-label={ENGLISH.say('lesson.who.chair')}>
+      <svg width="20" height="20" viewBox="0 0 20 20" role="img" aria-label={words.say('lesson.who.chair')}>
         <path d="M5 2V11H15M5 11V18M15 11V18" fill="none" stroke="currentColor" strokeWidth="2.2" />
       </svg>
     )

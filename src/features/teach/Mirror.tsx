@@ -5,7 +5,7 @@ import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { findInstant } from '@/ui/figure/instant'
 import { FROM_FRONT, viewFrom } from '@/ui/figure/view'
 import { useSize } from '@/ui/floor/stage/use-size'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import type { Now } from './state/round'
 import styles from './teach.module.css'
 
@@ -14,6 +14,7 @@ const VIEW = viewFrom(FROM_FRONT, true)
 
 /** The body that goes through the round, mirrored: whoever stands facing it moves as it does. */
 export function Mirror({ path, body, read }: { path: ShownPath | null; body: Body; read: () => Now | null }) {
+  const words = useWords()
   const box = useRef<HTMLDivElement>(null)
   const { width, height } = useSize(box)
   const [atS, setAtS] = useState(0)
@@ -36,7 +37,7 @@ export function Mirror({ path, body, read }: { path: ShownPath | null; body: Bod
         <FlatFigure
           analysis={drawn}
           view={VIEW}
-          label={ENGLISH.say('lesson.teach.body')}
+          label={words.say('lesson.teach.body')}
           width={width}
           height={height}
           scale={Math.min((height - 44) / (body.stature * HEAD_ROOM), width / 1.4)}

@@ -16,7 +16,7 @@ import type { Worked } from '@/teaching/lessons/work-piece'
 import { type LogEntry, useOutbox } from '@/ui/api/use-outbox'
 import { LightSwitch } from '@/ui/theme/LightSwitch'
 import { useKeys } from '@/ui/words/use-keys'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayFading, sayPiece } from '@/words/lessons'
 import { sayList } from '@/words/lists'
 import { makeStock, nameStock } from '@/workers/lesson'
@@ -49,8 +49,6 @@ export type TeachProps = {
   /** What the house does in an emergency. */
   emergency: string
 }
-
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.teach.${key}`, values)
 const MEANINGS = HAPPENINGS.filter((what) => what !== 'near-fall')
 /** The body that is shown: a middling one, for everybody to follow. */
 const SHOWN = resolveBody({ stature: 1.66, mass: 66, sex: 'female', age: 60 })
@@ -64,10 +62,12 @@ type Touched = { id: string; person: BenchPerson; what: Happening }
 
 /** The lesson as it is taught: one piece, one line of words, the breath, who does which; driven by a key or a tap. */
 export function Teach({ group, day, lesson: kept, people: all, own, routines, ways, emergency }: TeachProps) {
+  const say = useSay('lesson.teach')
+  const words = useWords()
   const lesson = kept.document
   const people = useMemo(() => all.filter(({ mark }) => mark !== 'away'), [all])
-  const stock = useMemo(() => makeStock(own, routines, ways), [own, routines, ways])
-  const named = useMemo(() => nameStock(stock), [stock])
+  const stock = useMemo(() => makeStock(own, routines, ways, words), [own, routines, ways, words])
+  const named = useMemo(() => nameStock(stock, words), [stock, words])
   const place = `${group.id} ${day}`
   const clock = useClock()
   const [now, setNow] = useState(nowMs())
@@ -89,7 +89,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
 
   const piece = lesson.pieces[clock.at] as PieceDocument
   const next = lesson.pieces[clock.at + 1]
-  const name = sayPiece(piece, named)
+  const name = sayPiece(piece, named, words)
   const elapsedS = elapsedMs(clock, now) / 1000
   const halfS = piece.minutes * 30
   const { round, path, changes } = useRound(piece, lesson, stock, SHOWN, elapsedS < halfS ? 0 : 1)
@@ -111,8 +111,8 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
     [people, worked, clock.at],
   )
   const lanes = useMemo(
-    () => listLanes(people, byId, piece, lesson, stock.postures, group.id),
-    [people, byId, piece, lesson, stock, group.id],
+    () => listLanes(people, byId, piece, lesson, stock.postures, group.id, words),
+    [people, byId, piece, lesson, stock, group.id, words],
   )
   const began = clock.lessonBeganAt !== null
 
@@ -124,7 +124,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
         { group: group.id, day },
         lesson.pieces,
         at,
-        sayPiece(lesson.pieces[at] as PieceDocument, named),
+        sayPiece(lesson.pieces[at] as PieceDocument, named, words),
         markTaught(nowMs()),
         people.map(({ id }, i) => ({ id, worked: worked?.[i] })),
       ),
@@ -187,7 +187,7 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
     (leftS + lesson.pieces.slice(clock.at + 1).reduce((sum, { minutes }) => sum + minutes * 60, 0)) / 60,
   )
   const isChanging = changes && elapsedS >= halfS && elapsedS < halfS + CHANGE_S
-  const said = isChanging ? say('change') : sayFading(piece, here?.round ?? 1, lesson.fading ?? true)
+  const said = isChanging ? say('change') : sayFading(piece, here?.round ?? 1, lesson.fading ?? true, words)
   return (
     <main
       id="about"
@@ -204,11 +204,11 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
       />
       <TeachHead
         name={name}
-        line={sayLine(round, here, piece, lesson)}
+        line={sayLine(round, here, piece, lesson, words)}
         minutes={piece.minutes}
         leftS={began ? leftS : null}
         lessonLeft={lessonLeft}
-        next={next ? sayPiece(next, named) : null}
+        next={next ? sayPiece(next, named, words) : null}
       />
       <div className={styles.middle}>
         <p className={styles.words} data-long={said.length > LONG_WORDS} aria-live="polite">
@@ -226,7 +226,10 @@ export function Teach({ group, day, lesson: kept, people: all, own, routines, wa
             {released.length === people.length
               ? say('together')
               : say('release', {
-                  name: sayList(released.map(({ person }) => person.name.split(' ')[0] ?? person.name)),
+                  name: sayList(
+                    released.map(({ person }) => person.name.split(' ')[0] ?? person.name),
+                    words,
+                  ),
                 })}
           </p>
         )}

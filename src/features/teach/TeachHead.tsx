@@ -1,6 +1,7 @@
 import type { LessonDocument, PieceDocument } from '@/documents/lesson-document'
 import { isOneFootAhead } from '@/documents/routines/exercises'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { sayUnder, type Words } from '@/words/language'
 import { sayMinutes } from '@/words/lessons'
 import { capital } from '@/words/lists'
 import type { Now, Round } from './state/round'
@@ -16,14 +17,14 @@ type TeachHeadProps = {
   lessonLeft: number
   next: string | null
 }
-
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.teach.${key}`, values)
 /** Names with more letters are set smaller: one line is read at a glance. */
 const LONG_NAME = 17
 
 /** What now, how long still, and what comes next. */
 export function TeachHead({ name, line, minutes, leftS, lessonLeft, next }: TeachHeadProps) {
-  const left = say('left', { minutes: sayMinutes(lessonLeft) })
+  const say = useSay('lesson.teach')
+  const words = useWords()
+  const left = say('left', { minutes: sayMinutes(lessonLeft, words) })
   return (
     <header>
       <div>
@@ -31,9 +32,9 @@ export function TeachHead({ name, line, minutes, leftS, lessonLeft, next }: Teac
         <p className={styles.line}>{line}</p>
       </div>
       <div className={styles.time}>
-        <output aria-label={left}>{leftS === null ? sayMinutes(minutes) : sayClock(leftS)}</output>
+        <output aria-label={left}>{leftS === null ? sayMinutes(minutes, words) : sayClock(leftS)}</output>
         <p>
-          {say('of', { minutes: sayMinutes(minutes) })}
+          {say('of', { minutes: sayMinutes(minutes, words) })}
           {', '}
           {next ? say('next', { piece: next }) : say('last')}
         </p>
@@ -50,16 +51,23 @@ const isAhead = ({ kind, exercise }: PieceDocument): boolean =>
   kind === 'exercise' && exercise !== undefined && isOneFootAhead(exercise)
 
 /** The side from the class's side, which round, and how many words. */
-export function sayLine(round: Round | null, here: Now | null, piece: PieceDocument, lesson: LessonDocument): string {
+export function sayLine(
+  round: Round | null,
+  here: Now | null,
+  piece: PieceDocument,
+  lesson: LessonDocument,
+  words: Words,
+): string {
+  const say = sayUnder(words, 'lesson.teach')
   if (!round || !here) return ''
   const part = here.beat ? round.routine.parts[here.beat.part] : null
   const isSided = part?.side && part.posture !== 'parallel' && piece.kind !== 'exercise'
   return [
-    isSided ? ENGLISH.say(`lesson.sides.${part.side}`) : '',
+    isSided ? words.say(`lesson.sides.${part.side}`) : '',
     part?.side && isAhead(piece) ? say('ahead', { side: part.side }) : '',
     say('round', { round: here.round }),
     (lesson.fading ?? true) ? say('words', { n: here.round }) : '',
-    piece.practised ? ENGLISH.say(`lesson.practised.${piece.practised}`) : '',
+    piece.practised ? words.say(`lesson.practised.${piece.practised}`) : '',
   ]
     .filter(Boolean)
     .join(' · ')

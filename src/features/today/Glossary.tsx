@@ -1,5 +1,5 @@
 import { PageHead } from '@/ui/places/PageHead'
-import { ENGLISH } from '@/words/language'
+import { useSay } from '@/ui/words/use-words'
 import styles from './today.module.css'
 
 const TERMS = [
@@ -20,10 +20,10 @@ const TERMS = [
   'split',
   'tip',
 ] as const
-const say = (key: string) => ENGLISH.say(`today.glossary.${key}`)
 
 /** What the words of the program mean, as one would say it in a hall. */
 export function Glossary() {
+  const say = useSay('today.glossary')
   return (
     <main id="about" tabIndex={-1} className={styles.today}>
       <PageHead at="/">

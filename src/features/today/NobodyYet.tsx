@@ -1,9 +1,8 @@
 import Button from '@mui/material/Button'
 import { PageHead } from '@/ui/places/PageHead'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import styles from './today.module.css'
 
-const say = (key: string) => ENGLISH.say(`today.empty.${key}`)
 const STEPS = [
   ['people', '/people?bring'],
   ['house', '/house'],
@@ -15,9 +14,11 @@ const STEPS = [
 
 /** From nobody to the first class. */
 export function NobodyYet() {
+  const say = useSay('today.empty')
+  const words = useWords()
   return (
     <main id="about" tabIndex={-1} className={styles.today}>
-      <PageHead at="/" tools={<Button href="/words">{ENGLISH.say('today.look.words')}</Button>}>
+      <PageHead at="/" tools={<Button href="/words">{words.say('today.look.words')}</Button>}>
         <h1>{say('title')}</h1>
         <p className={styles.hour}>{say('lead')}</p>
       </PageHead>

@@ -4,7 +4,7 @@ import type { Posture } from '@/documents/posture-document'
 import type { TodayPerson } from '@/keeping/today-page'
 import type { Group } from '@/records/groups'
 import { countNeeds } from '@/teaching/practice/needs'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayNeeds } from '@/words/lessons'
 import { sayPostureName } from '@/words/postures'
 import styles from './today.module.css'
@@ -17,13 +17,13 @@ type ReadyProps = {
   hall: Hall
 }
 
-const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`today.${key}`, values)
-
 const supportOf = (limits: TodayPerson['person']['limits']): string | null =>
   String(limits.find(({ what }) => what === 'support')?.entry.value ?? '') || null
 
 /** Chairs, wall places and helpers for whoever is here, by their limits and plans; and the tape of the hour's postures. */
 export function Ready({ members, group, postures, lesson, hall }: ReadyProps) {
+  const say = useSay('today')
+  const words = useWords()
   const present = members.filter(({ person }) => person.mark !== 'away')
   const here = present.map(({ person }) => person)
   // What is done on a chair has a seat for each.
@@ -46,7 +46,7 @@ export function Ready({ members, group, postures, lesson, hall }: ReadyProps) {
   return (
     <section aria-label={say('ready')}>
       <h2>{say('ready')}</h2>
-      <p>{isNothing ? say('nothing') : sayNeeds(asked, hall)}</p>
+      <p>{isNothing ? say('nothing') : sayNeeds(asked, hall, words)}</p>
       {taped.length > 0 && (
         <p className={styles.links}>
           {taped.map((id) => {
@@ -54,7 +54,7 @@ export function Ready({ members, group, postures, lesson, hall }: ReadyProps) {
             const at = `group=${encodeURIComponent(group.id)}&posture=${encodeURIComponent(id)}`
             return (
               <a key={id} href={`/paper?as=tape&${at}`}>
-                {say('tape', { posture: posture ? sayPostureName(posture) : id })}
+                {say('tape', { posture: posture ? sayPostureName(posture, words) : id })}
               </a>
             )
           })}

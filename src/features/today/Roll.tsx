@@ -1,12 +1,11 @@
 import { RollList } from '@/ui/people/RollList'
-import { ENGLISH } from '@/words/language'
+import { useSay } from '@/ui/words/use-words'
 import styles from './today.module.css'
 import type { RollState } from './use-roll'
 
-const say = (key: string) => ENGLISH.say(`today.${key}`)
-
 /** The roll, in place on the day of the class; before it who is in the group. */
 export function Roll({ roll: { members, isToday, called, mark, failed } }: { roll: RollState }) {
+  const say = useSay('today')
   const sorted = members.toSorted((a, b) => a.person.name.localeCompare(b.person.name))
   return (
     <section className={styles.roll} aria-label={say('roll')}>

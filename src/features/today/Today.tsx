@@ -8,7 +8,7 @@ import type { OwnRoutine } from '@/keeping/routines'
 import type { TodayPage } from '@/keeping/today-page'
 import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayPiece } from '@/words/lessons'
 import { sayRoutineName } from '@/words/routines'
 import { sayNext, sayWhen } from '@/words/today'
@@ -23,17 +23,18 @@ import { useRoll } from './use-roll'
 
 type TodayProps = { page: TodayPage; own: readonly OwnPosture[]; routines: readonly OwnRoutine[] }
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`today.${key}`, values)
-
 /** The day: which group comes, who, what has to be known before, what to have ready, and the one step that is next. */
 export function Today({ page, own, routines }: TodayProps) {
+  const t = useSay('screens.today')
+  const say = useSay('today')
+  const words = useWords()
   const { people, coming, groups, today } = page
   const roll = useRoll(page)
   const [looking, setLooking] = useState(false)
   if (people === 0) return <NobodyYet />
   const named = {
     postures: mergeLibrary(own),
-    routineName: (id: string) => sayRoutineName(id, routines.find((one) => one.id === id)?.document ?? null),
+    routineName: (id: string) => sayRoutineName(id, routines.find((one) => one.id === id)?.document ?? null, words),
   }
   const first = coming?.lesson?.pieces.find(({ kind }) => kind !== 'talk' && kind !== 'rest')
   const { next, at } = roll
@@ -54,12 +55,16 @@ export function Today({ page, own, routines }: TodayProps) {
           {coming ? (
             <>
               <ChoiceWord
-                label="Group"
+                label={t('group')}
                 value={coming.group.id}
                 choices={groups.map(({ id, name }) => ({ value: id, name }))}
                 onChoose={(id) => window.location.assign(`/?group=${encodeURIComponent(id)}`)}
               />{' '}
-              {say('comes', { when: sayWhen(coming.day, today), n: roll.members.length, away: roll.away.length })}
+              {say('comes', {
+                when: sayWhen(coming.day, today, words),
+                n: roll.members.length,
+                away: roll.away.length,
+              })}
             </>
           ) : (
             say('none')
@@ -67,7 +72,7 @@ export function Today({ page, own, routines }: TodayProps) {
         </h1>
         {coming && (
           <p className={styles.hour}>
-            {first ? say('begins', { piece: sayPiece(first, named), minutes: first.minutes }) : say('noHour')}
+            {first ? say('begins', { piece: sayPiece(first, named, words), minutes: first.minutes }) : say('noHour')}
           </p>
         )}
         {next && at && (
@@ -75,11 +80,11 @@ export function Today({ page, own, routines }: TodayProps) {
             <span>{say('nextLabel')}</span>{' '}
             {next === 'roll' ? (
               <Button variant="contained" onClick={roll.call}>
-                {sayNext(next, at.day, roll.away.length)}
+                {sayNext(next, at.day, roll.away.length, words)}
               </Button>
             ) : (
               <Button variant="contained" href={hrefOf(next, at)}>
-                {sayNext(next, at.day, roll.away.length)}
+                {sayNext(next, at.day, roll.away.length, words)}
               </Button>
             )}
           </p>

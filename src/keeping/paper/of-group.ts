@@ -12,7 +12,7 @@ import type { Sheet } from '@/paper/sheet'
 import { drawStood, isPassing, type Stood, stand } from '@/paper/stood'
 import { cutTrueSize } from '@/paper/true-size'
 import { holdLimitOf } from '@/records/hold-limit'
-import { ENGLISH } from '@/words/language'
+import { sayUnder, type Words } from '@/words/language'
 import { sayDay, sayPiece, sayWords } from '@/words/lessons'
 import { sayLevels, sayOwnKind } from '@/words/levels'
 import { sayAllBound, sayOrders } from '@/words/limits'
@@ -32,7 +32,6 @@ import type { PrintRequest } from './asked'
 import { withWayIn } from './way-in'
 
 type Printed = { title: string; sheets: Sheet[] }
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`paper.${key}`, values)
 
 async function readGroup(id: string) {
   const group = (await readGroups()).find((one) => one.id === id)
@@ -41,7 +40,11 @@ async function readGroup(id: string) {
 }
 
 /** Who does which of a class's plan, their cards, or the floor of a level. */
-export async function printClass(asked: PrintRequest & { group: string; posture: string }): Promise<Printed> {
+export async function printClass(
+  asked: PrintRequest & { group: string; posture: string },
+  words: Words,
+): Promise<Printed> {
+  const say = sayUnder(words, 'paper')
   const { as, size, unit, counts, hold } = asked
   const [{ group, members }, plans, own, { ways }] = await Promise.all([
     readGroup(asked.group),
@@ -52,12 +55,13 @@ export async function printClass(asked: PrintRequest & { group: string; posture:
   const plan = plans.find((one) => one.group === group.id && one.posture === asked.posture)?.plan
   const posture = mergeLibrary(own).find(({ id }) => id === asked.posture)
   if (!plan || !posture) throw new InputError('posture', asked.posture, { code: 'known.plan' })
-  const name = sayPostureName(posture)
+  const name = sayPostureName(posture, words)
   const title = say('class.title', { group: group.name, posture: name })
   const taught = plan.taught ? toMeasures(plan.taught) : posture.measures[plan.school]
   const titles = sayLevels(
     plan.levels.map(({ measures }) => toMeasures(measures)),
     taught,
+    words,
   ).map((level) => level.title)
   const choices = toChoices(plan.school, ways)
   const doing = members.flatMap((person) => {
@@ -76,9 +80,9 @@ export async function printClass(asked: PrintRequest & { group: string; posture:
               stances: [stood],
               counts,
               holdS: Math.min(hold, holdLimitOf(person.limits) ?? hold),
-              feel: sayCue(posture),
+              feel: sayCue(posture, words),
               helper: person.helperBeside,
-              orders: sayOrders(person.limits),
+              orders: sayOrders(person.limits, words),
               isUnasked: person.unanswered.length > 0,
             },
           ]
@@ -98,8 +102,8 @@ export async function printClass(asked: PrintRequest & { group: string; posture:
     )
     const sheets =
       as === 'tape'
-        ? cutTrueSize(drawStood(stood, 1, true), `${title}, ${stood.title}`, size)
-        : [planSheet(stood, unit, size)]
+        ? cutTrueSize(drawStood(stood, 1, true), `${title}, ${stood.title}`, size, words)
+        : [planSheet(stood, unit, size, words)]
     return { title, sheets }
   }
   const laneOf = (laneTitle: string, some: typeof doing): Lane[] =>
@@ -110,7 +114,7 @@ export async function printClass(asked: PrintRequest & { group: string; posture:
             title: laneTitle,
             stood: some[0]?.stood ?? null,
             people: some.map(({ person, mine, stood }) =>
-              toRow(person, mine.stance?.supports?.some(({ kind }) => kind === 'chair-back') ?? false, stood),
+              toRow(person, mine.stance?.supports?.some(({ kind }) => kind === 'chair-back') ?? false, stood, words),
             ),
           },
         ]
@@ -128,48 +132,58 @@ export async function printClass(asked: PrintRequest & { group: string; posture:
     ...(['seated', 'none'] as const).flatMap((kind) => laneOf(say(`class.${kind}`), withoutLevel(kind))),
     // Whoever joined since is not forgotten, and has no form that was looked at.
     ...(late.length > 0
-      ? [{ title: say('class.late'), stood: null, people: late.map((person) => toRow(person, false, null)) }]
+      ? [{ title: say('class.late'), stood: null, people: late.map((person) => toRow(person, false, null, words)) }]
       : []),
   ]
-  return { title, sheets: classSheets({ title, lanes }, size) }
+  return { title, sheets: classSheets({ title, lanes }, size, words) }
 }
 
-const toRow = (person: BenchPerson, chair: boolean, stood: Stood | null): Lane['people'][number] => ({
+const toRow = (person: BenchPerson, chair: boolean, stood: Stood | null, words: Words): Lane['people'][number] => ({
   name: person.name,
   chair,
   helper: person.helperBeside,
   wayIn: stood?.wayIn ?? null,
-  orders: sayOrders(person.limits),
-  watch: sayList(person.watch.map(({ sign }) => saySign(sign))),
+  orders: sayOrders(person.limits, words),
+  watch: sayList(
+    person.watch.map(({ sign }) => saySign(sign, words)),
+    words,
+  ),
 })
 
 /** Who does which level of a posture's plan, in a line; '' where none is kept. */
-function sayWhoDoes(posture: string | undefined, group: string, members: readonly BenchPerson[]): string {
+function sayWhoDoes(posture: string | undefined, group: string, members: readonly BenchPerson[], words: Words): string {
   const lanes = new Map<string, string[]>()
   for (const { name, planned, mark } of members) {
     const does = planned.find((one) => one.groupId === group && one.posture === posture)
     if (!does || mark === 'away') continue
     const { level, levels, taught, kind } = does
-    const titles = taught ? sayLevels(levels.map(toMeasures), toMeasures(taught)) : []
-    const title = (level !== null && titles[level]?.title) || sayOwnKind(kind)
+    const titles = taught ? sayLevels(levels.map(toMeasures), toMeasures(taught), words) : []
+    const title = (level !== null && titles[level]?.title) || sayOwnKind(kind, words)
     lanes.set(title, [...(lanes.get(title) ?? []), name])
   }
-  return [...lanes].map(([title, names]) => `${title}: ${sayList(names)}`).join(' · ')
+  return [...lanes].map(([title, names]) => `${title}: ${sayList(names, words)}`).join(' · ')
 }
 
 /** What has to be known of somebody before a lesson: what binds them (a chair or a helper among it), signs, what nobody answered; none where nothing is. */
-function sayToKnow({ name, limits, watch, mark, unanswered }: BenchPerson): string[] {
-  const sayWho = (what: string) => ENGLISH.say('paper.lesson.who', { name, what })
-  if (mark === 'away') return [sayWho(ENGLISH.say('paper.lesson.away'))]
-  const signs = sayList(watch.map(({ sign }) => saySign(sign)))
-  const known = [sayAllBound(limits), signs, sayUnanswered(unanswered)].filter(Boolean)
+function sayToKnow({ name, limits, watch, mark, unanswered }: BenchPerson, words: Words): string[] {
+  const sayWho = (what: string) => words.say('paper.lesson.who', { name, what })
+  if (mark === 'away') return [sayWho(words.say('paper.lesson.away'))]
+  const signs = sayList(
+    watch.map(({ sign }) => saySign(sign, words)),
+    words,
+  )
+  const known = [sayAllBound(limits, words), signs, sayUnanswered(unanswered, words)].filter(Boolean)
   return known.length > 0 ? [sayWho(known.join('; '))] : []
 }
 
 /** The hour with its minutes, or a sheet to write it down on by hand. */
-export async function printLesson(asked: PrintRequest & { group: string; day: string }): Promise<Printed> {
+export async function printLesson(
+  asked: PrintRequest & { group: string; day: string },
+  words: Words,
+): Promise<Printed> {
+  const say = sayUnder(words, 'paper')
   const { group, members } = await readGroup(asked.group)
-  const day = sayDay(asked.day)
+  const day = sayDay(asked.day, words)
   if (asked.as === 'log') {
     const title = say('log.title', { group: group.name, day })
     return {
@@ -178,6 +192,7 @@ export async function printLesson(asked: PrintRequest & { group: string; day: st
         title,
         members.map(({ name }) => name),
         asked.size,
+        words,
       ),
     }
   }
@@ -188,20 +203,20 @@ export async function printLesson(asked: PrintRequest & { group: string; day: st
   const title = say('lesson.title', { group: group.name, day, minutes: lesson.minutes })
   const named = {
     postures: mergeLibrary(own),
-    routineName: (id: string) => sayRoutineName(id, routines.find((one) => one.id === id)?.document ?? null),
+    routineName: (id: string) => sayRoutineName(id, routines.find((one) => one.id === id)?.document ?? null, words),
   }
   let from = 0
   const lines = lesson.pieces.map((piece) => {
     const line = {
       fromMin: from,
       minutes: piece.minutes,
-      title: sayPiece(piece, named),
-      say: sayWords(piece),
+      title: sayPiece(piece, named, words),
+      say: sayWords(piece, words),
       more: [
-        sayWhoDoes(piece.posture, group.id, members),
-        piece.practised && ENGLISH.say(`lesson.practised.${piece.practised}`),
-        piece.holdS ? `${ENGLISH.say('lesson.piece.held')} ${ENGLISH.number(piece.holdS)} s` : '',
-        piece.lookAt && ENGLISH.say('lesson.teach.lookAt', { what: piece.lookAt }),
+        sayWhoDoes(piece.posture, group.id, members, words),
+        piece.practised && words.say(`lesson.practised.${piece.practised}`),
+        piece.holdS ? `${words.say('lesson.piece.held')} ${words.number(piece.holdS)} s` : '',
+        piece.lookAt && words.say('lesson.teach.lookAt', { what: piece.lookAt }),
       ]
         .filter(Boolean)
         .join(' · '),
@@ -211,5 +226,15 @@ export async function printLesson(asked: PrintRequest & { group: string; day: st
     from += piece.minutes
     return line
   })
-  return { title, sheets: lessonSheets(title, lesson.note ?? '', lines, members.flatMap(sayToKnow), asked.size) }
+  return {
+    title,
+    sheets: lessonSheets(
+      title,
+      lesson.note ?? '',
+      lines,
+      members.flatMap((one) => sayToKnow(one, words)),
+      asked.size,
+      words,
+    ),
+  }
 }

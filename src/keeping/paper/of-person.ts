@@ -14,7 +14,7 @@ import { holdLimitOf } from '@/records/hold-limit'
 import { listClassDays } from '@/teaching/practice/class-days'
 import { sayForClinician } from '@/words/clinician'
 import { sayCentimetres } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
+import type { Words } from '@/words/language'
 import { sayOrders } from '@/words/limits'
 import { sayCue, sayPostureName } from '@/words/postures'
 import { readBench } from '../bench'
@@ -22,7 +22,6 @@ import { today } from '../clock'
 import { readHouse } from '../house'
 import { listOwn } from '../library'
 import { readWeeks } from '../weeks'
-import { readWords } from '../words'
 import type { PrintRequest } from './asked'
 import { withWayIn } from './way-in'
 
@@ -38,25 +37,25 @@ export type Printable = {
   stoods: (Stood & { where: string; feel: string; holdMost: number | null; choices: Choices })[]
 }
 
-export async function listPrintable(personId: string): Promise<Printable> {
+export async function listPrintable(personId: string, words: Words): Promise<Printable> {
   const [{ person, draft, kept }, own, { ways }] = await Promise.all([readBench(personId), listOwn(), readHouse()])
   const postures = mergeLibrary(own)
   const body = bodyOf(person.document)
   const holdMost = holdLimitOf(person.limits)
   const of = (posture: string, school: SchoolId, stance: Stance, where: string) => {
     const found = postures.find(({ id }) => id === posture)
-    const title = found ? sayPostureName(found) : posture
+    const title = found ? sayPostureName(found, words) : posture
     return {
       ...stand(title, body, stance),
       choices: toChoices(school, ways),
       where,
       holdMost,
-      feel: found ? sayCue(found) : '',
+      feel: found ? sayCue(found, words) : '',
     }
   }
   const stoods = [
     ...(draft
-      ? [of(draft.posture, draft.school as SchoolId, toStance(draft.stance), ENGLISH.say('paper.title.now'))]
+      ? [of(draft.posture, draft.school as SchoolId, toStance(draft.stance), words.say('paper.title.now'))]
       : []),
     ...person.planned.flatMap(({ posture, school, stance, group }) =>
       stance ? [of(posture, school, toStance(stance), group)] : [],
@@ -72,7 +71,7 @@ export async function listPrintable(personId: string): Promise<Printable> {
   }
   return {
     name: person.name,
-    orders: sayOrders(person.limits),
+    orders: sayOrders(person.limits, words),
     isUnasked: person.unanswered.length > 0,
     helper: person.helperBeside,
     stoods,
@@ -81,12 +80,12 @@ export async function listPrintable(personId: string): Promise<Printable> {
 
 export async function printPerson(
   asked: PrintRequest & { person: string },
+  words: Words,
 ): Promise<{ title: string; sheets: Sheet[] }> {
-  const { name, helper, orders, isUnasked, stoods } = await listPrintable(asked.person)
+  const { name, helper, orders, isUnasked, stoods } = await listPrintable(asked.person, words)
   const { as, size, unit, counts } = asked
-  const words = await readWords()
   if (as === 'clinician')
-    return { title: name, sheets: clinicianSheets(await readClinician(asked.person, stoods), size) }
+    return { title: name, sheets: clinicianSheets(await readClinician(asked.person, stoods, words), size, words) }
   const stood = stoods[asked.of] ?? stoods[0]
   if (!stood) return { title: name, sheets: [] }
   const title = `${name}: ${stood.title}`
@@ -103,8 +102,8 @@ export async function printPerson(
   }
   if ((as === 'card' || as === 'home') && !isPassing(stood)) return { title, sheets: [] }
   const sheets: Record<'tape' | 'plan' | 'card' | 'home', () => Sheet[]> = {
-    tape: () => cutTrueSize(drawStood(stood, 1, true), title, size),
-    plan: () => [planSheet({ ...stood, title }, unit, size)],
+    tape: () => cutTrueSize(drawStood(stood, 1, true), title, size, words),
+    plan: () => [planSheet({ ...stood, title }, unit, size, words)],
     card: () => cardSheets([card], unit, size, words),
     home: () => [
       homeSheet(
@@ -124,21 +123,25 @@ const twoOf = <One extends Stood>(stoods: readonly One[], first: One): One[] => 
   return other ? [first, other] : [first]
 }
 
-async function readClinician(personId: string, stoods: readonly Stood[]) {
+async function readClinician(personId: string, stoods: readonly Stood[], words: Words) {
   const [{ person, rows: all, practice }, on] = await Promise.all([readWeeks(personId), today()])
   const rows = all.filter(({ day }) => day <= on)
   const days = listClassDays(rows)
   const concerns = listConcerns(days, toPractice(practice))
   return {
     name: person.name,
-    ...sayForClinician({ name: person.name, falls: person.falls, limits: person.limits, rows, days, concerns }, on),
+    ...sayForClinician(
+      { name: person.name, falls: person.falls, limits: person.limits, rows, days, concerns },
+      on,
+      words,
+    ),
     margins: stoods.slice(0, 5).flatMap(({ title, analysis }) =>
       analysis
         ? [
-            ENGLISH.say('paper.clinician.margin', {
+            words.say('paper.clinician.margin', {
               posture: title,
-              spare: sayCentimetres(analysis.assured.margin - analysis.reserve),
-              sd: sayCentimetres(analysis.assured.sd),
+              spare: sayCentimetres(analysis.assured.margin - analysis.reserve, words),
+              sd: sayCentimetres(analysis.assured.sd, words),
             }),
           ]
         : [],

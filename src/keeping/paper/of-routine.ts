@@ -8,7 +8,7 @@ import type { Sheet } from '@/paper/sheet'
 import { drawStep } from '@/paper/step'
 import { cutTrueSize } from '@/paper/true-size'
 import { giveForms, makeDecidedOf } from '@/teaching/given'
-import { ENGLISH } from '@/words/language'
+import type { Words } from '@/words/language'
 import { sayAllBound } from '@/words/limits'
 import { sayList } from '@/words/lists'
 import { sayPostureName } from '@/words/postures'
@@ -28,6 +28,7 @@ const SAMPLES = 10
  */
 export async function printPath(
   asked: PrintRequest & { routine: string },
+  words: Words,
 ): Promise<{ title: string; sheets: Sheet[] }> {
   const [own, routines, last, { ways }] = await Promise.all([
     listOwn(),
@@ -37,7 +38,7 @@ export async function printPath(
   ])
   const shipped = ROUTINE_IDS.find((id) => id === asked.routine)
   const kept = routines.find(({ id }) => id === asked.routine)?.document
-  const document = kept ?? (shipped ? readShipped(shipped) : null)
+  const document = kept ?? (shipped ? readShipped(shipped, words) : null)
   if (!document) throw new InputError('routine', asked.routine, { code: 'known.routine' })
   const who = asked.person ?? last
   if (!who) throw new InputError('person', null, { code: 'known.person' })
@@ -55,21 +56,21 @@ export async function printPath(
   const path = makePath(body, parts, SAMPLES, 'verdicts')
   const names = parts.map(({ stance }) => {
     const found = stance.posture === undefined ? undefined : find(stance.posture)
-    return found ? sayPostureName(found) : ''
+    return found ? sayPostureName(found, words) : ''
   })
-  const title = `${sayRoutineName(asked.routine, kept ?? null)}, ${person.name}`
+  const title = `${sayRoutineName(asked.routine, kept ?? null, words)}, ${person.name}`
   const prints = listFootprints(path)
   if (asked.as === 'path')
-    return { title, sheets: [pathSheet(title, body, prints, names, sayAbout(person, path), asked.size)] }
+    return { title, sheets: [pathSheet(title, body, prints, names, sayAbout(person, path, words), asked.size, words)] }
   const part = Math.min(names.length - 1, asked.of)
   const rolls = path.transitions[part - 1]?.made?.readings.rolls ?? []
-  const step = ENGLISH.say('paper.tape.step', { n: part + 1, posture: names[part] ?? '' })
-  return { title, sheets: cutTrueSize(drawStep(body, prints, part, rolls), `${title}, ${step}`, asked.size) }
+  const step = words.say('paper.tape.step', { n: part + 1, posture: names[part] ?? '' })
+  return { title, sheets: cutTrueSize(drawStep(body, prints, part, rolls), `${title}, ${step}`, asked.size, words) }
 }
 
 /** What binds whoever walks it, and which parts they cannot be led to as it is written. */
-function sayAbout({ name, limits }: BenchPerson, path: Path): string[] {
-  const orders = sayAllBound(limits)
+function sayAbout({ name, limits }: BenchPerson, path: Path, words: Words): string[] {
+  const orders = sayAllBound(limits, words)
   const verdicts = listVerdicts(path)
   const not = path.parts.flatMap(({ analysis }, i) => {
     const isStood = analysis !== null && analysis.verdict !== 'beyond'
@@ -77,7 +78,7 @@ function sayAbout({ name, limits }: BenchPerson, path: Path): string[] {
     return isStood && isReached ? [] : [String(i + 1)]
   })
   return [
-    ...(not.length > 0 ? [ENGLISH.say('paper.path.not', { name, parts: sayList(not) })] : []),
-    ...(orders ? [ENGLISH.say('paper.path.orders', { name, orders })] : []),
+    ...(not.length > 0 ? [words.say('paper.path.not', { name, parts: sayList(not, words) })] : []),
+    ...(orders ? [words.say('paper.path.orders', { name, orders })] : []),
   ]
 }

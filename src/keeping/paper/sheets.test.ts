@@ -7,6 +7,7 @@ import { widthOf } from '@/paper/letters'
 import type { Mark, Sheet } from '@/paper/sheet'
 import type { Stood } from '@/paper/stood'
 import { openHouse } from '@/testing/screens/house'
+import { ENGLISH } from '@/words/english'
 import { LENGTH_UNITS } from '@/words/units'
 import { today } from '../clock'
 import { takeGroups } from '../groups'
@@ -38,7 +39,7 @@ function expectOnPaper(sheets: readonly Sheet[]): void {
     }
 }
 
-const print = async (given: Record<string, string>) => (await makeSheets(readAsked(given))).sheets
+const print = async (given: Record<string, string>) => (await makeSheets(readAsked(given), ENGLISH)).sheets
 const fieldOf = (given: Record<string, string>) =>
   print(given).then(
     () => null,
@@ -68,7 +69,7 @@ describe('what is printed of somebody', () => {
   )
 
   it('a card of whom nothing is kept is one that they may do: seated, where both feet may not carry', async () => {
-    const [first] = (await listPrintable('calla-wynd')).stoods
+    const [first] = (await listPrintable('calla-wynd', ENGLISH)).stoods
     expect(first?.stance.seat).toBeDefined()
     expect(await print({ as: 'card', person: 'calla-wynd' })).not.toEqual([])
     // Nobody sits on a card who stands, or stands with a hand.
@@ -76,7 +77,7 @@ describe('what is printed of somebody', () => {
       ['tomasz-ferrow', []],
       ['marit-quill', ['chair-back']],
     ] as const) {
-      const { stance } = (await listPrintable(id)).stoods[0] as Stood
+      const { stance } = (await listPrintable(id, ENGLISH)).stoods[0] as Stood
       expect([id, stance.seat, stance.supports.map(({ kind }) => kind)]).toEqual([id, undefined, hands])
     }
   })

@@ -1,6 +1,7 @@
 import { join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { InputError } from '@/core'
+import type { Language } from '@/documents/languages'
 import type { Answered, Job, JobRequest } from './jobs'
 
 /** A search ends by itself after this long, with the best it has; one that does not is ended. */
@@ -23,10 +24,10 @@ let running = 0
  * page meanwhile. Whoever goes away before it is their turn is left out.
  * @throws InputError naming the field; BusyError where too many wait
  */
-export async function search(job: Job, value: unknown, signal?: AbortSignal): Promise<unknown> {
+export async function search(job: Job, value: unknown, language: Language, signal?: AbortSignal): Promise<unknown> {
   if (waiting.length >= WAITING_MOST) throw new BusyError('too many searches are waiting; try again in a moment')
   const answer = await new Promise<Answered>((resolve, reject) => {
-    const mine = { asked: { job, value, limitMs: LIMIT_MS }, resolve, reject }
+    const mine = { asked: { job, value, language, limitMs: LIMIT_MS }, resolve, reject }
     waiting.push(mine)
     signal?.addEventListener('abort', () => {
       const at = waiting.indexOf(mine)

@@ -2,14 +2,14 @@
 import { parentPort } from 'node:worker_threads'
 import { InputError } from '@/core'
 import { shortenValue } from '@/documents/error-document'
-import { type Answered, JOBS, type JobRequest } from './jobs'
+import { type Answered, type JobRequest, runJob } from './jobs'
 
 parentPort?.on('message', (asked: JobRequest) => parentPort?.postMessage(answer(asked)))
 
-function answer({ job, value, limitMs }: JobRequest): Answered {
+function answer({ limitMs, ...asked }: JobRequest): Answered {
   const until = performance.now() + limitMs
   try {
-    return { ok: true, document: JOBS[job](value, () => performance.now() > until) }
+    return { ok: true, document: runJob(asked, () => performance.now() > until) }
   } catch (error) {
     return {
       ok: false,

@@ -6,12 +6,13 @@ import { LOG_FORMAT, type LogDocument } from '@/documents/log-document'
 import { parse } from '@/documents/parse'
 import { exerciseParts } from '@/documents/routines/exercises'
 import { findMend, listLearning, listOtherWays, pickOtherWay } from '@/teaching/practice/lesson-loads'
+import { ENGLISH } from '@/words/english'
 import { readShipped } from '@/words/routines'
 import { pieceRounds, pieceRoutine, roundSeconds, roundsOf, seatedRoutine } from './piece-routine'
 import { workPiece } from './work-piece'
 
 const makings = {
-  routineOf: (id: string) => readShipped(id as Parameters<typeof readShipped>[0]),
+  routineOf: (id: string) => readShipped(id as Parameters<typeof readShipped>[0], ENGLISH),
   find: postureOf,
   formOf: () => null,
 }

@@ -15,6 +15,7 @@ import {
 import { AIMS, type Aim, type PieceDocument } from '@/documents/lesson-document'
 import type { LogRow } from '@/documents/log-document'
 import { type RoutineDocument, toRoutine } from '@/documents/routine-document'
+import { ENGLISH } from '@/words/english'
 import { readShipped } from '@/words/routines'
 import { findCauses } from './causes'
 import { listClassDays, listDoneDays } from './class-days'
@@ -28,7 +29,7 @@ import { moveOn, planTerm, type TermLesson } from './term'
 import { findWayCauses } from './way-causes'
 
 const known = {
-  routineOf: (id: string) => readShipped(id as Parameters<typeof readShipped>[0]),
+  routineOf: (id: string) => readShipped(id as Parameters<typeof readShipped>[0], ENGLISH),
   traitsOf: knowTraits(LIBRARY),
 }
 const AT = { at: '2026-03-03T10:00:00.000Z', isLater: false }

@@ -2,7 +2,8 @@ import { render, waitFor } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { readHouse } from '@/keeping/house'
 import { ThemeFrame } from '@/ui/theme/ThemeFrame'
-import { WordsFrame } from '@/ui/words/WordsFrame'
+import { WordsIn } from '@/ui/words/WordsIn'
+import { ENGLISH } from '@/words/english'
 import { settle } from './act'
 import { router } from './navigation'
 import { findRoute } from './routes'
@@ -20,14 +21,14 @@ export async function openPage(path: string): Promise<void> {
   const { default: make } = await load()
   const page = async () => (
     <ThemeFrame>
-      <WordsFrame bends={(await readHouse()).bends}>
+      <WordsIn words={ENGLISH} bends={(await readHouse()).bends}>
         {
           await make({
             params: Promise.resolve(params),
             searchParams: Promise.resolve(Object.fromEntries(url.searchParams)),
           })
         }
-      </WordsFrame>
+      </WordsIn>
     </ThemeFrame>
   )
   const { container, rerender } = render(await page())

@@ -1,15 +1,14 @@
 import Button from '@mui/material/Button'
 import { download } from '@/ui/files/download'
-import { ENGLISH } from '@/words/language'
+import { useSay } from '@/ui/words/use-words'
 import { useLate } from './use-late'
 import type { useOutbox } from './use-outbox'
-
-const say = (key: string, values?: Record<string, number>) => ENGLISH.say(`log.machine.${key}`, values)
 
 type OnThisMachineProps = { outbox: Pick<ReturnType<typeof useOutbox>, 'unkept' | 'unreadable' | 'forgetUnreadable'> }
 
 /** What of the log this machine does not keep, or kept and cannot read: that can be taken out. */
 export function OnThisMachine({ outbox: { unkept, unreadable, forgetUnreadable } }: OnThisMachineProps) {
+  const say = useSay('log.machine')
   const isUnkept = useLate(unkept > 0)
   const takeOut = () => {
     download('log-unread.txt', 'text/plain', unreadable.join('\n'))

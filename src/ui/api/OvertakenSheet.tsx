@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button'
 import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
+import { useSay } from '@/ui/words/use-words'
 
 type OvertakenSheetProps = {
   open: boolean
@@ -12,15 +13,16 @@ type OvertakenSheetProps = {
 
 /** Saved in two places: the second is told, and chooses which stays. */
 export function OvertakenSheet({ open, what, onTheirs, onMine }: OvertakenSheetProps) {
+  const t = useSay('screens.ui')
   return (
-    <Sheet title="Saved in two places" open={open}>
-      <p>Meanwhile somebody else saved {what}. Yours is not saved yet.</p>
+    <Sheet title={t('savedInTwoPlaces')} open={open}>
+      <p>{t('meanwhileSomebodyElseSaved', { what })}</p>
       <div className={sheet.actions}>
         <Button variant="outlined" onClick={onTheirs}>
-          Open theirs
+          {t('openTheirs')}
         </Button>
         <Button variant="contained" onClick={onMine}>
-          Go on with mine
+          {t('goOnWithMine')}
         </Button>
       </div>
     </Sheet>

@@ -1,14 +1,19 @@
-import { InputError } from '@/core'
-import { sayFieldError } from '@/words/fields'
+import { InputError, type Refusal } from '@/core'
+import { sayRefusal } from '@/words/fields'
+import type { Words } from '@/words/language'
 import { tellChange } from './changes'
 
-/** What the server said was wrong, as a screen says it. */
-export class RefusedError extends Error {}
+/** What the server refused, and why; null where it did not answer as it should. */
+export class RefusedError extends Error {
+  constructor(readonly why: Refusal | null) {
+    super(why ? `${why.field}: ${why.accepts.code}` : 'unexpected')
+  }
+}
 
 /** Somebody else saved in the meantime: what is there now. */
 export class OvertakenError<T> extends Error {
   constructor(readonly current: T) {
-    super('Somebody else saved this in the meantime.')
+    super('overtaken')
   }
 }
 
@@ -28,14 +33,14 @@ export async function ask<T>(path: string, method: string, value?: unknown): Pro
     return response.json()
   }
   if (response.status === 409) throw new OvertakenError(((await response.json()) as { current: T }).current)
-  if (response.status === 503) throw new Error('The server is busy.')
-  if (response.status !== 400) throw new RefusedError('The server did not answer as it should; nothing was changed.')
-  const { error } = (await response.json()) as { error: { field: string; code: InputError['accepts'] } }
-  throw new RefusedError(sayFieldError({ field: error.field, accepts: error.code }))
+  if (response.status === 503) throw new Error('busy')
+  if (response.status !== 400) throw new RefusedError(null)
+  const { error } = (await response.json()) as { error: { field: string; code: Refusal['accepts'] } }
+  throw new RefusedError({ field: error.field, accepts: error.code })
 }
 
 /** Why something was not saved: the field that is wrong, what the server refused, or that nothing answers. */
-export function sayUnsaved(error: unknown, unanswered = 'It could not be saved; nothing was lost, try again.'): string {
-  if (error instanceof InputError) return sayFieldError(error)
-  return error instanceof RefusedError ? error.message : unanswered
+export function sayUnsaved(error: unknown, words: Words, unanswered = words.say('errors.unanswered')): string {
+  if (error instanceof InputError) return sayRefusal(error, words)
+  return error instanceof RefusedError ? sayRefusal(error.why, words) : unanswered
 }

@@ -42,7 +42,7 @@ function setUp() {
       async (values) => {
         await server.hold
         if (server.gone) throw new Error('no server')
-        if (server.refuses && values.includes(server.refuses)) throw new RefusedError(`not ${server.refuses}`)
+        if (server.refuses && values.includes(server.refuses)) throw new RefusedError(notSo(server.refuses))
         server.got.push(...values)
       },
       (state) => states.push(state),
@@ -51,6 +51,8 @@ function setUp() {
     )
   return { server, states, open, kept, room }
 }
+
+const notSo = (field: string) => ({ field, accepts: { code: 'boolean' } })
 
 describe('what waits to be sent', () => {
   it('goes at once and in order', async () => {
@@ -113,9 +115,9 @@ describe('what waits to be sent', () => {
     box.add(['a', 'b', 'c'])
     await box.flush()
     expect(server.got).toEqual(['a', 'c'])
-    expect(states.at(-1)).toMatchObject({ waiting: 0, refused: 'not b' })
+    expect(states.at(-1)).toMatchObject({ waiting: 0, refused: { why: notSo('b') } })
     expect([...kept].map(([key, text]) => [key.slice(0, 11), JSON.parse(text)])).toEqual([
-      ['log refused', { value: 'b', reason: 'not b' }],
+      ['log refused', { value: 'b', why: notSo('b') }],
     ])
   })
 

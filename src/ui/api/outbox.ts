@@ -1,4 +1,5 @@
 import { nowMs } from '@/clock'
+import type { Refusal } from '@/core'
 import { RefusedError } from './ask'
 import { readJson, type Shelf } from './shelf'
 
@@ -9,7 +10,7 @@ export type OutboxState = {
   /** How many entries the server does not have yet. */
   waiting: number
   /** Why the server did not take some: they stay on this machine. */
-  refused: string | null
+  refused: { why: Refusal | null } | null
   /** How many of them this browser does not keep: they are lost with the page. */
   unkept: number
   /** Entries on this machine that cannot be read, as they lie there. */
@@ -36,7 +37,7 @@ function nameNext(): string {
 export class Outbox<T> {
   private timer: ReturnType<typeof setTimeout> | undefined
   private underWay: Promise<void> | null = null
-  private refused: string | null = null
+  private refused: { why: Refusal | null } | null = null
   private readonly unkept = new Map<string, T>()
 
   constructor(
@@ -117,9 +118,9 @@ export class Outbox<T> {
           this.wait()
           return false
         }
-        this.refused = error.message
+        this.refused = { why: error.why }
         this.drop(id)
-        this.shelf.write(`${this.key} refused ${id}`, JSON.stringify({ value, reason: error.message }))
+        this.shelf.write(`${this.key} refused ${id}`, JSON.stringify({ value, why: error.why }))
       }
     }
     return true

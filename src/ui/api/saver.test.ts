@@ -57,6 +57,8 @@ function makeServer(revision = 3) {
   return { server, saver, state: () => state as SaveState<{ revision: number }> | null }
 }
 
+const NAMELESS = { field: 'name', accepts: { code: 'text' } }
+
 describe('a saver', () => {
   it('sends what rests, the newest alone, and calls saved only what the server has', async () => {
     const { server, saver, state } = makeServer()
@@ -176,11 +178,11 @@ describe('a saver', () => {
     expect(state()).toMatchObject({ isSaved: false, problem: { kind: 'no-server' } })
     await vi.advanceTimersByTimeAsync(3000)
     expect(state()).toMatchObject({ isSaved: true, problem: null })
-    server.fails.push(new RefusedError('name: accepted is text'))
+    server.fails.push(new RefusedError(NAMELESS))
     saver.change('')
     await vi.advanceTimersByTimeAsync(10_000)
     expect(server.sent).toHaveLength(3)
-    expect(state()).toMatchObject({ isSaved: false, problem: { kind: 'refused', reason: 'name: accepted is text' } })
+    expect(state()).toMatchObject({ isSaved: false, problem: { kind: 'refused', why: NAMELESS } })
   })
 
   it('saves nothing over somebody else’s before one of the two was chosen', async () => {

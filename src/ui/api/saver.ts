@@ -1,3 +1,4 @@
+import type { Refusal } from '@/core'
 import { ask, OvertakenError, RefusedError } from './ask'
 import { rememberLeaving } from './leaving'
 import { dropUnsent, isAlike, keepUnsent, readUnsent, type SaveRequest } from './unsent'
@@ -7,8 +8,8 @@ const AGAIN_MS = 3000
 export type SaveState<Theirs> = {
   /** What is here is what the server has. */
   isSaved: boolean
-  /** Why it is not: the server refused it, in its words, or does not answer yet. */
-  problem: { kind: 'refused'; reason: string } | { kind: 'no-server' } | null
+  /** Why it is not: the server refused it, or does not answer yet. */
+  problem: { kind: 'refused'; why: Refusal | null } | { kind: 'no-server' } | null
   /** What somebody else saved meanwhile; nothing is saved before one of the two was chosen. */
   theirs: Theirs | null
 }
@@ -173,7 +174,7 @@ export class Saver<T, Theirs extends { revision: number }> {
       this.tell({ isSaved: isNewest, problem: null })
     } catch (error) {
       if (error instanceof OvertakenError) this.meet(error.current as (Theirs & { revision: number }) | null)
-      else if (error instanceof RefusedError) this.tell({ problem: { kind: 'refused', reason: error.message } })
+      else if (error instanceof RefusedError) this.tell({ problem: { kind: 'refused', why: error.why } })
       else {
         this.unanswered += 1
         this.keep(this.newest?.value ?? sending.value)

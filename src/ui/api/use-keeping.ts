@@ -1,4 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
+import { sayRefusal } from '@/words/fields'
+import type { Words } from '@/words/language'
 import { ask, OvertakenError } from './ask'
 import { type Put, SAVED, Saver, type SaveState, type Saving } from './saver'
 import { useLeaving } from './use-leaving'
@@ -57,7 +59,7 @@ const putOrMake: Put = async (path, body) => {
 }
 
 /** Why something pressed to be kept is not kept. */
-export const sayNotKept = (problem: NonNullable<SaveState<never>['problem']>): string =>
+export const sayNotKept = (problem: NonNullable<SaveState<never>['problem']>, words: Words): string =>
   problem.kind === 'refused'
-    ? `Not kept. ${problem.reason}`
-    : 'Not kept yet: the server does not answer. It is tried again.'
+    ? words.say('screens.ui.notKeptRefusal', { refusal: sayRefusal(problem.why, words) })
+    : words.say('screens.ui.notKeptYetServer')

@@ -6,6 +6,8 @@ import { useEffect, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { type Analysis, DEG } from '@/core'
 import { useTheme } from '@/ui/theme/use-theme'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import styles from './body-view.module.css'
 import { FlatPair } from './FlatPair'
 import type { Place } from './place'
@@ -14,7 +16,11 @@ import type { Look, Lowering } from './solid/TurningFigure'
 const TurningFigure = dynamic(() => import('./solid/TurningFigure'), { ssr: false })
 
 export const LOOKS = ['three-quarter', 'front', 'side'] as const satisfies readonly Look[]
-const NAMES: Record<Look, string> = { 'three-quarter': 'Three-quarter', front: 'Front', side: 'Side' }
+const namesIn = (words: Words): Record<Look, string> => ({
+  'three-quarter': 'Three-quarter',
+  front: words.say('screens.ui.front2'),
+  side: words.say('screens.ui.side'),
+})
 
 /** In space from somewhere, where a look that is asked for anew is turned back to; or drawn level. */
 export type Shown = { look: Look; asked: number } | 'drawn'
@@ -34,17 +40,19 @@ type BodyViewProps = {
 
 /** The body: in space, turned and bent by hand; or drawn level, where there is no WebGL. */
 export function BodyView({ analysis, stale = false, shown, onShow, pointed = null, lowering }: BodyViewProps) {
+  const t = useSay('screens.ui')
+  const words = useWords()
   const canTurn = useCanTurn()
   const theme = useTheme()
   const isPrinting = useIsPrinting()
   const drawn = !canTurn || shown === 'drawn' || isPrinting
   return (
-    <section className={styles.body} data-stale={stale} aria-label="The body">
+    <section className={styles.body} data-stale={stale} aria-label={t('theBody')}>
       <div className={styles.bodyView}>
         {drawn ? (
           <FlatPair analysis={analysis} pointed={pointed} />
         ) : (
-          <div role="img" aria-label={sayBody(analysis, lowering !== undefined)} className={styles.turning}>
+          <div role="img" aria-label={sayBody(analysis, lowering !== undefined, words)} className={styles.turning}>
             <TurningFigure {...shown} analysis={analysis} theme={theme} pointed={pointed} lowering={lowering} />
           </div>
         )}
@@ -53,11 +61,11 @@ export function BodyView({ analysis, stale = false, shown, onShow, pointed = nul
         <div className={styles.looks}>
           {LOOKS.map((look) => (
             <Button key={look} aria-pressed={!drawn && shown.look === look} onClick={() => onShow(askFor(look, shown))}>
-              {NAMES[look]}
+              {namesIn(words)[look]}
             </Button>
           ))}
           <Button aria-pressed={drawn} onClick={() => onShow('drawn')}>
-            Drawn
+            {t('drawn')}
           </Button>
         </div>
       )}
@@ -65,10 +73,9 @@ export function BodyView({ analysis, stale = false, shown, onShow, pointed = nul
   )
 }
 
-function sayBody({ legs }: Analysis, bends: boolean): string {
-  const [left, right] = [legs.left, legs.right].map((leg) => Math.round(leg.flexion / DEG))
-  const stance = `The body in this stance: left knee bent ${left}°, right knee bent ${right}°.`
-  return `${stance} Drag to turn it${bends ? ', drag the pelvis to bend the knees' : ''}.`
+function sayBody({ legs }: Analysis, bends: boolean, words: Words): string {
+  const [left, right] = [legs.left, legs.right].map((leg) => words.number(leg.flexion / DEG)) as [string, string]
+  return words.say('screens.ui.bodyInStance', { left, right, bends: String(bends) })
 }
 
 /** On paper the body is drawn level: what is drawn in space has the colours and the size of the screen. */

@@ -3,6 +3,7 @@
 import { useRef } from 'react'
 import { type Analysis, DEG, type Vec3 } from '@/core'
 import { useSize } from '@/ui/floor/stage/use-size'
+import { useSay } from '@/ui/words/use-words'
 import styles from './body-view.module.css'
 import { FlatFigure } from './FlatFigure'
 import type { Place } from './place'
@@ -18,6 +19,7 @@ const SIDE_ROOM = 50
 
 /** The body drawn level from its right side and from the front, at one scale. */
 export function FlatPair({ analysis, pointed }: { analysis: Analysis; pointed: Place | null }) {
+  const t = useSay('screens.ui')
   const panel = useRef<HTMLDivElement>(null)
   const { width, height } = useSize(panel)
   const { stature } = analysis.pose.body
@@ -27,7 +29,7 @@ export function FlatPair({ analysis, pointed }: { analysis: Analysis; pointed: P
   const spans = side.span + front.span
   const scale = Math.max(1, Math.min((tall - FLOOR_SPACE) / (stature + HEAD_ROOM), (width - SIDE_ROOM) / spans))
   const [left, right] = [analysis.legs.left, analysis.legs.right].map((leg) => Math.round(leg.flexion / DEG))
-  const knees = `left knee bent ${left}°, right knee bent ${right}°`
+  const knees = t('knees', { left: left as number, right: right as number })
   return (
     <div ref={panel} className={styles.flatPair}>
       {width > 0 && (
@@ -36,27 +38,27 @@ export function FlatPair({ analysis, pointed }: { analysis: Analysis; pointed: P
             <FlatFigure
               analysis={analysis}
               view={viewFrom(FROM_RIGHT)}
-              label={`The body from its right side: ${knees}`}
+              label={t('theBodyFromIts', { knees })}
               width={(width * side.span) / spans}
               middle={side.middle}
               pointed={pointed}
               height={tall}
               scale={scale}
             />
-            <figcaption>right side</figcaption>
+            <figcaption>{t('rightSide')}</figcaption>
           </figure>
           <figure>
             <FlatFigure
               analysis={analysis}
               view={viewFrom(FROM_FRONT)}
-              label={`The body from the front: ${knees}`}
+              label={t('theBodyFromFront', { knees })}
               width={(width * front.span) / spans}
               middle={front.middle}
               pointed={pointed}
               height={tall}
               scale={scale}
             />
-            <figcaption>front</figcaption>
+            <figcaption>{t('front')}</figcaption>
           </figure>
         </>
       )}

@@ -4,6 +4,7 @@ import { FormProvider, get, useForm } from 'react-hook-form'
 import { InputError } from '@/core'
 import { sayUnsaved } from '@/ui/api/ask'
 import sheet from '@/ui/words/sheet.module.css'
+import { useSay, useWords } from '@/ui/words/use-words'
 
 /** What stands under a name, without blanks around it; '' where nothing does. */
 export type Read = (name: string) => string
@@ -35,18 +36,21 @@ export function Form({
   verb,
   onEnter,
   onLeave,
-  say = sayUnsaved,
+  say,
   names = {},
   more,
   children,
 }: FormProps) {
+  const t = useSay('screens.ui')
+  const words = useWords()
+
   const form = useForm<Record<string, unknown>>({ shouldUnregister: true })
   const enter = async (values: Record<string, unknown>) => {
     try {
       await onEnter((name) => sayEntered(get(values, name)))
     } catch (error) {
       const field = error instanceof InputError ? findField(error.field, names, values) : null
-      form.setError(field ?? 'root', { message: say(error) })
+      form.setError(field ?? 'root', { message: say?.(error) ?? sayUnsaved(error, words) })
       if (field) form.setFocus(field)
     }
   }
@@ -68,7 +72,7 @@ export function Form({
           {more}
           {onLeave && (
             <Button variant="outlined" onClick={onLeave}>
-              Cancel
+              {t('cancel')}
             </Button>
           )}
         </div>

@@ -7,6 +7,8 @@ import type { Group } from '@/records/groups'
 import { compareRecords, joinRecords, type Version } from '@/records/merge'
 import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { sayItem, sayPart } from '@/words/records'
 import styles from './conflict.module.css'
 
@@ -20,13 +22,16 @@ type ConflictSheetProps = {
   onSettle: (record: RecordDocument) => void
 }
 
-const VERSIONS: readonly [Version, string][] = [
-  ['here', 'here, not saved yet'],
-  ['there', 'saved meanwhile'],
+const versionsIn = (words: Words): readonly [Version, string][] => [
+  ['here', words.say('screens.ui.hereNotSavedYet')],
+  ['there', words.say('screens.ui.savedMeanwhile')],
 ]
 
 /** Saved in two places: what differs is laid side by side, and chosen part by part. */
 export function ConflictSheet({ base, here, there, groups, units, onSettle }: ConflictSheetProps) {
+  const t = useSay('screens.ui')
+  const words = useWords()
+
   const [chosen, setChosen] = useState<Record<string, Version>>({})
   const differences = compareRecords(base, here, there).map((one) => ({
     ...one,
@@ -37,13 +42,13 @@ export function ConflictSheet({ base, here, there, groups, units, onSettle }: Co
     onSettle(joinRecords(here, there, fromThere))
   }
   return (
-    <Sheet title="Somebody else saved this record meanwhile" open wide>
-      <p>Yours is not saved yet. Choose what stays; what both have stays anyway.</p>
+    <Sheet title={t('somebodyElseSavedRecord')} open wide>
+      <p>{t('yoursNotSavedYet')}</p>
       <div className={styles.conflict}>
         {differences.map(({ part, items, version }) => (
           <fieldset key={part.name}>
-            <legend>{sayPart(part.name)}</legend>
-            {VERSIONS.map(([of, words]) => (
+            <legend>{sayPart(part.name, words)}</legend>
+            {versionsIn(words).map(([of, said]) => (
               <label key={of} data-chosen={version === of}>
                 <Radio
                   name={part.name}
@@ -51,12 +56,12 @@ export function ConflictSheet({ base, here, there, groups, units, onSettle }: Co
                   onChange={() => setChosen({ ...chosen, [part.name]: of })}
                 />
                 <span>
-                  <small>{words}</small>
+                  <small>{said}</small>
                   {items[of].length === 0 ? (
-                    <em>nothing more</em>
+                    <em>{t('nothingMore')}</em>
                   ) : (
                     items[of].map((item) => (
-                      <span key={sayItem(item, groups, units)}>{sayItem(item, groups, units)}</span>
+                      <span key={sayItem(item, groups, units, words)}>{sayItem(item, groups, units, words)}</span>
                     ))
                   )}
                 </span>
@@ -67,7 +72,7 @@ export function ConflictSheet({ base, here, there, groups, units, onSettle }: Co
       </div>
       <div className={sheet.actions}>
         <Button variant="contained" onClick={settle}>
-          Keep what is chosen
+          {t('keepWhatChosen')}
         </Button>
       </div>
     </Sheet>

@@ -12,6 +12,8 @@ import { Form, type Read } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
 import { Sheet } from '@/ui/words/Sheet'
 import styles from '@/ui/words/sheet.module.css'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { sayRow } from '@/words/records'
 
 type NewPersonSheetProps = {
@@ -36,16 +38,24 @@ export function NewPersonSheet({
   day,
   action,
 }: NewPersonSheetProps) {
+  const t = useSay('screens.ui')
+  const words = useWords()
+
   const enter = async (read: Read) => {
     const record = readForm(read, units, day)
     const [added] = await ask<{ id: string }[]>('/api/people', 'POST', { records: [record] })
     if (added) onAdded(added.id)
   }
   return (
-    <Sheet title="Somebody new" open={open} onClose={onClose}>
-      <Form verb={action ?? 'Put on the list'} onEnter={enter} names={BODY} say={(error) => sayProblem(error, units)}>
+    <Sheet title={t('somebodyNew')} open={open} onClose={onClose}>
+      <Form
+        verb={action ?? t('putOnList')}
+        onEnter={enter}
+        names={BODY}
+        say={(error) => sayProblem(error, units, words)}
+      >
         <label>
-          Name
+          {t('name')}
           <Field name="name" required maxLength={120} autoComplete="off" autoFocus />
         </label>
         <label>
@@ -57,26 +67,23 @@ export function NewPersonSheet({
           <Field name="mass" required autoComplete="off" />
         </label>
         <label>
-          Age (optional)
+          {t('ageOptional')}
           <Field name="age" autoComplete="off" inputMode="decimal" />
         </label>
         <label>
-          Sex (optional)
+          {t('sexOptional')}
           <Pick name="sex" defaultValue="unspecified">
-            <option value="unspecified">not given</option>
-            <option value="female">female</option>
-            <option value="male">male</option>
+            <option value="unspecified">{t('notGiven')}</option>
+            <option value="female">{t('female')}</option>
+            <option value="male">{t('male')}</option>
           </Pick>
         </label>
-        <p className={styles.hint}>
-          Without a sex the masses of the body’s parts are the mean of women’s and men’s, and a chair stand has no range
-          to be read against.
-        </p>
+        <p className={styles.hint}>{t('withoutSexMassesBodys')}</p>
         {groups.length > 0 && (
           <label>
-            Group (optional)
+            {t('groupOptional')}
             <Pick name="group" defaultValue="">
-              <option value="">none yet</option>
+              <option value="">{t('noneYet')}</option>
               {groups.map(({ id, name }) => (
                 <option key={id}>{name}</option>
               ))}
@@ -84,7 +91,7 @@ export function NewPersonSheet({
           </label>
         )}
         <label>
-          What to know (optional)
+          {t('whatKnowOptional')}
           <Field name="story" maxLength={500} autoComplete="off" />
         </label>
       </Form>
@@ -112,6 +119,6 @@ function readForm(read: Read, units: BodyUnits, day: string | undefined) {
 }
 
 /** Heights and masses are typed in the house's own units, and what is accepted is said in them. */
-function sayProblem(error: unknown, units: BodyUnits): string {
-  return error instanceof InputError ? sayRow(error, units) : sayUnsaved(error)
+function sayProblem(error: unknown, units: BodyUnits, words: Words): string {
+  return error instanceof InputError ? sayRow(error, units, words) : sayUnsaved(error, words)
 }

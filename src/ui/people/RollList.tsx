@@ -3,6 +3,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import type { ReactNode } from 'react'
 import type { PainPlace } from '@/documents/pain-places'
 import { MARKS, type Mark } from '@/records/today'
+import { useWords } from '@/ui/words/use-words'
 import { sayToday } from '@/words/limits'
 import { sayMark } from '@/words/records'
 import styles from './roll-list.module.css'
@@ -22,13 +23,14 @@ type RollListProps = { people: readonly OnRoll[]; onMark: (person: string, mark:
 
 /** A roll call: one touch for each who is not as usual. */
 export function RollList({ people, onMark }: RollListProps) {
+  const words = useWords()
   return (
     <ul className={styles.roll}>
       {people.map(({ id, name, mark, today, at, more }) => (
         <li key={id} data-mark={mark ?? 'other'}>
           <div>
             <strong>{name}</strong>
-            {mark === null && today && <small>{sayToday(today)}</small>}
+            {mark === null && today && <small>{sayToday(today, words)}</small>}
             {mark === 'sore' && <SoreAt name={name} at={at ?? null} onChoose={(where) => onMark(id, 'sore', where)} />}
             {more}
           </div>
@@ -40,7 +42,7 @@ export function RollList({ people, onMark }: RollListProps) {
           >
             {MARKS.map((one) => (
               <ToggleButton key={one} value={one}>
-                {sayMark(one)}
+                {sayMark(one, words)}
               </ToggleButton>
             ))}
           </ToggleButtonGroup>

@@ -1,8 +1,9 @@
-import { render, screen, waitFor } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { listRecords } from '@/keeping/people'
 import { button, user, write } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
+import { renderSaid } from '@/testing/screens/render-said'
 import { setServerGone } from '@/testing/screens/server'
 import { NewPersonSheet } from './NewPersonSheet'
 
@@ -10,7 +11,7 @@ type Given = Partial<Parameters<typeof NewPersonSheet>[0]>
 
 const added = vi.fn()
 const open = (given: Given = {}) =>
-  render(<NewPersonSheet open onClose={() => {}} onAdded={added} day="2026-05-04" {...given} />)
+  renderSaid(<NewPersonSheet open onClose={() => {}} onAdded={added} day="2026-05-04" {...given} />)
 const field = (name: RegExp) => screen.getByLabelText<HTMLInputElement>(name)
 
 async function enter(figures: { name?: string; height: string; mass: string; age?: string }) {

@@ -1,7 +1,7 @@
 'use client'
 
 import Button from '@mui/material/Button'
-import { ENGLISH } from '@/words/language'
+import { useSay } from '@/ui/words/use-words'
 import { PageHead } from './PageHead'
 import styles from './places.module.css'
 
@@ -11,10 +11,9 @@ type AstrayProps = {
   onAgain?: () => void
 }
 
-const say = (key: string) => ENGLISH.say(`places.astray.${key}`)
-
 /** Where a page should be and is not: what that means for what was saved, and ways on. */
 export function Astray({ why, onAgain }: AstrayProps) {
+  const say = useSay('places.astray')
   return (
     <main id="about" tabIndex={-1} className={styles.astray}>
       <PageHead at="/">

@@ -1,5 +1,6 @@
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import { LightSwitch } from '../theme/LightSwitch'
+import { LanguageWord } from './LanguageWord'
 import styles from './places.module.css'
 
 const PLACES = [
@@ -21,17 +22,19 @@ export type Place = (typeof PLACES)[number][0]
  * to page, and a page remembered from before would show what was.
  */
 export function Places({ at }: { at: Place }) {
+  const words = useWords()
   return (
-    <nav className={styles.places} aria-label={ENGLISH.say('places.label')}>
+    <nav className={styles.places} aria-label={words.say('places.label')}>
       <span className={styles.mark}>
         {/* biome-ignore lint/performance/noImgElement: a vector of half a kilobyte */}
         <img src="/mark.svg" alt="" width="26" height="26" /> <span>Nivrel</span>
       </span>
       {PLACES.map(([path, name]) => (
         <a key={path} href={path} aria-current={path === at ? 'page' : undefined}>
-          {ENGLISH.say(`places.nav.${name}`)}
+          {words.say(`places.nav.${name}`)}
         </a>
       ))}
+      <LanguageWord className={styles.light} />
       <LightSwitch className={styles.light} />
     </nav>
   )

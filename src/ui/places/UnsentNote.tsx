@@ -3,12 +3,13 @@
 import { usePathname } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import { sendUnsent, type Waiting } from '@/ui/api/unsent'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 
 const AGAIN_MS = 5000
 
 /** Changes of other pages that no server took: they are sent from whatever page is open, and named while they wait. */
 export function UnsentNote() {
+  const words = useWords()
   const path = usePathname()
   const [waiting, setWaiting] = useState<readonly Waiting[]>([])
   useEffect(() => {
@@ -29,7 +30,7 @@ export function UnsentNote() {
   if (waiting.length === 0) return null
   return (
     <p role="status" data-print="no" style={{ margin: '0.5rem 1.75rem 0' }}>
-      {ENGLISH.say('places.unsent')}{' '}
+      {words.say('places.unsent')}{' '}
       {waiting.map(({ href, title }, i) => (
         <span key={href}>
           {i > 0 && ', '}

@@ -1,9 +1,10 @@
-import { cleanup, render, screen, waitFor } from '@testing-library/react'
+import { cleanup, screen, waitFor } from '@testing-library/react'
 import { expect, it } from 'vitest'
 import { readRecord, saveRecord } from '@/keeping/people'
 import { user } from '@/testing/screens/hands'
 import { openHouse } from '@/testing/screens/house'
 import { openPage } from '@/testing/screens/open-page'
+import { renderSaid } from '@/testing/screens/render-said'
 import { setServerGone } from '@/testing/screens/server'
 import { UnsentNote } from './UnsentNote'
 
@@ -20,7 +21,7 @@ async function leaveUnsent() {
   expect(await screen.findByText(/the server does not answer yet/)).toBeTruthy()
   cleanup()
   window.history.replaceState(null, '', '/elsewhere')
-  render(<UnsentNote />)
+  renderSaid(<UnsentNote />)
   expect(await screen.findByRole('link', { name: 'Marit Quill' })).toBeTruthy()
 }
 
@@ -38,7 +39,7 @@ it('what somebody else changed meanwhile is not gone over: it waits for its page
   await saveRecord('marit-quill', { revision, record: { ...record, story: 'Another line.' } })
   cleanup()
   setServerGone(false)
-  render(<UnsentNote />)
+  renderSaid(<UnsentNote />)
   expect(await screen.findByRole('link', { name: 'Marit Quill' })).toBeTruthy()
   expect([await storyOf('marit-quill'), waiting().length]).toEqual(['Another line.', 1])
 })

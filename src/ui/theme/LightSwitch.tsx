@@ -2,10 +2,12 @@
 
 import Button from '@mui/material/Button'
 import { LOCAL } from '@/ui/api/shelf'
+import { useWords } from '@/ui/words/use-words'
 import { LIGHT_KEY } from './light-script'
 import { useTheme } from './use-theme'
 
 export function LightSwitch({ className }: { className?: string }) {
+  const words = useWords()
   const light = useTheme()
   const next = light === 'dark' ? 'light' : 'dark'
   const turn = () => {
@@ -14,7 +16,7 @@ export function LightSwitch({ className }: { className?: string }) {
   }
   return (
     <Button className={className} onClick={turn}>
-      {next === 'dark' ? 'Dark' : 'Light'}
+      {words.say(`places.${next}`)}
     </Button>
   )
 }

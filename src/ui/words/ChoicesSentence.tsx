@@ -1,6 +1,6 @@
 import { CHOICES, type Choices, LANDINGS, type Landing } from '@/core'
 import type { ChoicesDocument } from '@/documents/choices-document'
-import { ENGLISH } from '@/words/language'
+import { useSay } from '@/ui/words/use-words'
 import { ChoiceWord } from './ChoiceWord'
 
 type Given = ChoicesDocument
@@ -16,12 +16,12 @@ type ChoicesSentenceProps = {
 }
 
 const AS_USUAL = '*'
-const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.choices.${key}`, values)
 const KEYS = Object.keys(CHOICES) as Key[]
 const WAYS: readonly Way[] = ['ahead', 'back', 'side']
 
 /** How one comes from stance to stance, word by word; what is not chosen is as the school has it. */
 export function ChoicesSentence({ className, given = {}, usual, onChange }: ChoicesSentenceProps) {
+  const say = useSay('path.choices')
   const put = (change: Given) => {
     const { landing, ...rest } = { ...given, ...change }
     const kept = Object.fromEntries(Object.entries(rest).filter(([, value]) => value !== undefined))

@@ -6,6 +6,7 @@ import { type ComponentProps, type CSSProperties, useEffect, useRef } from 'reac
 import { flushSync } from 'react-dom'
 import { readFigure } from '@/documents/read-figure'
 import { useTaking } from './use-taking'
+import { useWords } from './use-words'
 import styles from './words.module.css'
 
 type NumberWordProps = {
@@ -39,6 +40,7 @@ const SIGNED = /^\s*[+−-]/
  */
 export function NumberWord(props: NumberWordProps) {
   const { label, value, unit, step, min, max, digits = 1, way, onChange, unsaid, onDragStart, onDragEnd } = props
+  const words = useWords()
   const input = useRef<HTMLInputElement>(null)
   const before = useRef(value)
   const typed = useRef(false)
@@ -121,7 +123,7 @@ export function NumberWord(props: NumberWordProps) {
         smallStep={step}
         largeStep={LARGE * step}
         allowOutOfRange
-        locale="en"
+        locale={words.locale}
         format={{ useGrouping: false, maximumFractionDigits: digits, signDisplay: way ? 'never' : 'negative' }}
         onValueChange={onValueChange}
         onValueCommitted={onValueCommitted}

@@ -5,6 +5,7 @@ import ListItemButton from '@mui/material/ListItemButton'
 import Popover from '@mui/material/Popover'
 import useAutocomplete, { createFilterOptions } from '@mui/material/useAutocomplete'
 import { useState } from 'react'
+import { useSay } from '@/ui/words/use-words'
 import { type Choice, ChoiceText } from './ChoiceText'
 import styles from './words.module.css'
 
@@ -39,6 +40,7 @@ export function SoughtChoice<T extends string>({
   onChoose,
   onClose,
 }: SoughtChoiceProps<T>) {
+  const t = useSay('screens.ui')
   const [sought, setSought] = useState('')
   const { getRootProps, getInputProps, getListboxProps, getOptionProps, groupedOptions } = useAutocomplete<Choice<T>>({
     id: `sought-${label}`,
@@ -68,8 +70,8 @@ export function SoughtChoice<T extends string>({
       <div {...getRootProps()}>
         <InputBase
           className={styles.sought}
-          placeholder="type to find…"
-          slotProps={{ input: { ...getInputProps(), 'aria-label': `${label}: type to find`, autoFocus: true } }}
+          placeholder={t('typeFind')}
+          slotProps={{ input: { ...getInputProps(), 'aria-label': t('labelTypeFind', { label }), autoFocus: true } }}
         />
       </div>
       <ul {...getListboxProps()} className={styles.found}>
@@ -82,7 +84,7 @@ export function SoughtChoice<T extends string>({
           )
         })}
       </ul>
-      {found.length === 0 && <p className={styles.none}>Nothing here is called that.</p>}
+      {found.length === 0 && <p className={styles.none}>{t('nothingHereCalled')}</p>}
     </Popover>
   )
 }

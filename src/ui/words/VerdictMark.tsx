@@ -1,4 +1,5 @@
 import type { Verdict } from '@/core'
+import type { Words } from '@/words/language'
 
 /** A verdict has a shape as well as a colour: a full disc, a half disc, an open ring with a notch. */
 export function VerdictMark({ verdict, size = 18 }: { verdict: Verdict; size?: number }) {
@@ -25,9 +26,13 @@ export function VerdictMark({ verdict, size = 18 }: { verdict: Verdict; size?: n
   )
 }
 
-export const VERDICT_WORDS: Record<Verdict, string> = { holds: 'Steady', close: 'Nearly', beyond: 'Not like this' }
+export const verdictWordsIn = (words: Words): Record<Verdict, string> => ({
+  holds: words.say('screens.ui.steady'),
+  close: words.say('screens.ui.nearly'),
+  beyond: words.say('screens.ui.notLike'),
+})
 
-export const BY_ESTIMATE = 'not tested yet'
+export const byEstimateIn = (words: Words) => words.say('screens.ui.notTestedYet')
 
 type JudgedProps = { verdict: Verdict; size: number; estimated: boolean }
 

@@ -1,15 +1,17 @@
 'use client'
 
-import { createContext, type ReactNode, useContext, useMemo } from 'react'
-import type { BendsDocument } from '@/documents/bends'
-import { type Words, withBends, wordsIn } from '@/words/language'
+import dynamic from 'next/dynamic'
+import type { ComponentType } from 'react'
+import type { Language } from '@/documents/languages'
+import type { LanguageProps } from './WordsIn'
 
-const Context = createContext<Words>(wordsIn('en'))
-
-/** What everything within is said in: the language, and the house's own words. */
-export function WordsFrame({ bends, children }: { bends: BendsDocument; children: ReactNode }) {
-  const words = useMemo(() => withBends(wordsIn('en'), bends), [bends])
-  return <Context value={words}>{children}</Context>
+/** Each language comes with its own messages, and no other is loaded. */
+const FRAMES: Record<Language, ComponentType<LanguageProps>> = {
+  en: dynamic(() => import('./languages/en')),
+  es: dynamic(() => import('./languages/es')),
 }
 
-export const useWords = (): Words => useContext(Context)
+export function WordsFrame({ language, ...props }: LanguageProps & { language: Language }) {
+  const Frame = FRAMES[language]
+  return <Frame {...props} />
+}

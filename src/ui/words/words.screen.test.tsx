@@ -1,7 +1,8 @@
-import { act, fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { act, fireEvent, screen, waitFor } from '@testing-library/react'
 import { useState } from 'react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { user } from '@/testing/screens/hands'
+import { renderSaid } from '@/testing/screens/render-said'
 import { ChoiceWord } from './ChoiceWord'
 import { NumberWord } from './NumberWord'
 import { TypedField } from './TypedField'
@@ -32,7 +33,7 @@ function Hold() {
 }
 
 function openNumber(first: number, given: Given = {}) {
-  render(<Turn first={first} {...given} />)
+  renderSaid(<Turn first={first} {...given} />)
   const field = screen.getByRole<HTMLInputElement>('spinbutton', { name: 'Turn' })
   return { field, now: () => Number(field.getAttribute('aria-valuenow')) }
 }
@@ -103,7 +104,7 @@ describe('a number in a sentence', () => {
   })
 
   it('that nobody said is no nought: it is said by a figure, unsaid by emptying it, and as it was by Escape', async () => {
-    render(<Hold />)
+    renderSaid(<Hold />)
     const field = screen.getByRole<HTMLInputElement>('spinbutton', { name: 'Turn' })
     const said = () => [field.value, field.getAttribute('aria-valuenow'), field.getAttribute('aria-valuetext')]
     expect(said()).toEqual(['', null, 'not said'])
@@ -137,7 +138,7 @@ describe('a word that can be another', () => {
   }))
 
   it('of a few is a menu: chosen by key it is told once, chosen again it is not', async () => {
-    render(<ChoiceWord label="Side" value="left" choices={few} onChoose={told} />)
+    renderSaid(<ChoiceWord label="Side" value="left" choices={few} onChoose={told} />)
     const word = screen.getByRole('button', { name: 'Side: the left' })
     word.focus()
     await user.keyboard('{Enter}')
@@ -150,7 +151,7 @@ describe('a word that can be another', () => {
   })
 
   it('of many is sought by typing, also by what is said of them; Escape leaves it as it was', async () => {
-    render(<ChoiceWord label="Person" value="p1" choices={many} onChoose={told} />)
+    renderSaid(<ChoiceWord label="Person" value="p1" choices={many} onChoose={told} />)
     await user.click(screen.getByRole('button', { name: 'Person: Person 1' }))
     await user.type(screen.getByRole('combobox'), 'stick')
     expect(screen.getAllByRole('option')).toHaveLength(1)
@@ -165,14 +166,14 @@ describe('a word that can be another', () => {
   })
 
   it('that is none of its choices is shown as it is, not as nothing', () => {
-    render(<ChoiceWord label="Side" value={'gone' as string} choices={few} onChoose={() => {}} />)
+    renderSaid(<ChoiceWord label="Side" value={'gone' as string} choices={few} onChoose={() => {}} />)
     expect(screen.getByRole('button', { name: 'Side: gone' }).textContent).toBe('gone')
   })
 })
 
 describe('a field that is taken while it is typed', () => {
   it('is told when it rests, at once when it is left, and never twice', async () => {
-    render(<TypedField value="as it was" onTyped={told} />)
+    renderSaid(<TypedField value="as it was" onTyped={told} />)
     const field = screen.getByRole<HTMLInputElement>('textbox')
     await user.type(field, '!')
     expect(told).not.toHaveBeenCalled()

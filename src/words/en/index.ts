@@ -26,6 +26,7 @@ import records from './records.json'
 import repertoire from './repertoire.json'
 import routines from './routines.json'
 import safer from './safer.json'
+import { screens } from './screens'
 import tests from './tests.json'
 import today from './today.json'
 import variants from './variants.json'
@@ -63,6 +64,7 @@ export const en = {
   today,
   routines,
   safer,
+  screens,
   tests,
   variants,
   walkers,

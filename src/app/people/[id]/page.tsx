@@ -7,10 +7,11 @@ import { readGroups } from '@/keeping/groups'
 import { readHouse } from '@/keeping/house'
 import { listOwn } from '@/keeping/library'
 import { readRecord } from '@/keeping/people'
+import { readWords } from '@/keeping/words'
 import { titleOf } from '@/words/places'
 
 export const dynamic = 'force-dynamic'
-export const metadata = titleOf('person')
+export const generateMetadata = async () => titleOf('person', await readWords())
 
 export default async function OnePersonPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params

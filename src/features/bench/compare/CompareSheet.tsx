@@ -9,7 +9,8 @@ import { FROM_RIGHT, see, viewFrom } from '@/ui/figure/view'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { Sheet } from '@/ui/words/Sheet'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { VerdictMark, verdictWordsIn } from '@/ui/words/VerdictMark'
 import { sayGain } from '@/words/changes'
 import type { OnBenchView } from '../state/use-analysis'
 import styles from './compare.module.css'
@@ -21,10 +22,11 @@ type CompareSheetProps = { open: boolean; onClose: () => void; view: OnBenchView
 
 /** Any two stances of this person side by side: the floors laid over each other, the figures beside each other. */
 export function CompareSheet({ open, onClose, view, kept }: CompareSheetProps) {
+  const t = useSay('screens.bench')
   const [first, setFirst] = useState<string>(BENCH)
   const [second, setSecond] = useState<string | null>(null)
   const choices = [
-    { value: BENCH, name: 'what is on the bench' },
+    { value: BENCH, name: t('whatOnBench') },
     ...kept.map(({ id, name, note }) => ({ value: id, name, detail: note })),
   ]
   const other = second ?? kept[0]?.id ?? BENCH
@@ -34,10 +36,10 @@ export function CompareSheet({ open, onClose, view, kept }: CompareSheetProps) {
   }
   const [a, b] = [find(first), find(other)]
   return (
-    <Sheet title="Side by side" open={open} onClose={onClose} wide>
+    <Sheet title={t('sideBySide')} open={open} onClose={onClose} wide>
       <p className={styles.words}>
-        From <ChoiceWord label="First" value={first} choices={choices} onChoose={setFirst} /> (dotted) to{' '}
-        <ChoiceWord label="Second" value={other} choices={choices} onChoose={setSecond} />.
+        {t('from')} <ChoiceWord label={t('first')} value={first} choices={choices} onChoose={setFirst} /> {t('dotted')}{' '}
+        <ChoiceWord label={t('second')} value={other} choices={choices} onChoose={setSecond} />.
       </p>
       {open && <Comparison view={view} a={a} b={b} />}
     </Sheet>
@@ -45,34 +47,34 @@ export function CompareSheet({ open, onClose, view, kept }: CompareSheetProps) {
 }
 
 function Comparison({ view, a, b }: { view: OnBenchView; a: Stance; b: Stance }) {
+  const t = useSay('screens.bench')
+  const words = useWords()
+
   const [before, after] = [tryAnalyse(view.body, a), tryAnalyse(view.body, b)]
-  if (!before || !after) return <p role="alert">One of the two cannot be stood by this person as they are now.</p>
-  const differences = sayDifferences(a, b)
+  if (!before || !after) return <p role="alert">{t('oneTwoCannotStood')}</p>
+  const differences = sayDifferences(a, b, words)
   return (
     <div className={styles.comparison}>
       <SmallFloor body={view.body} stance={b} over={a} width={300} height={330} />
       {[before, after].map((analysis, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: the first and the second
         <figure key={i}>
-          <LevelFigure
-            analysis={analysis}
-            label={i === 0 ? 'The first, from its right side' : 'The second, from its right side'}
-          />
+          <LevelFigure analysis={analysis} label={i === 0 ? t('theFirstFromIts') : t('theSecondFromIts')} />
           <figcaption>
-            <VerdictMark verdict={analysis.verdict} /> {VERDICT_WORDS[analysis.verdict]}
+            <VerdictMark verdict={analysis.verdict} /> {verdictWordsIn(words)[analysis.verdict]}
           </figcaption>
         </figure>
       ))}
       <div>
-        <h3>What differs</h3>
+        <h3>{t('whatDiffers')}</h3>
         <ul>
           {differences.map((line) => (
             <li key={line}>{line}</li>
           ))}
-          {differences.length === 0 && <li>nothing that can be set</li>}
+          {differences.length === 0 && <li>{t('nothingCanSet')}</li>}
         </ul>
-        <h3>What that buys</h3>
-        <p>{sayGain(before, after)}</p>
+        <h3>{t('whatBuys')}</h3>
+        <p>{sayGain(before, after, words)}</p>
       </div>
     </div>
   )

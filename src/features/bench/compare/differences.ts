@@ -3,11 +3,11 @@ import { fromStance } from '@/documents/from-core'
 import type { StanceBody } from '@/documents/stance-document'
 import { sayContact } from '@/words/changes'
 import { saySupport } from '@/words/findings'
-import { ENGLISH, type Words } from '@/words/language'
+import type { Words } from '@/words/language'
 import { frontSide, stepLength, trackWidth } from '../state/edits'
 
 /** What differs from one stance to another, in words. */
-export function sayDifferences(from: Stance, to: Stance, words: Words = ENGLISH): string[] {
+export function sayDifferences(from: Stance, to: Stance, words: Words): string[] {
   const a = fromStance(from)
   const b = fromStance(to)
   const said: string[] = []
@@ -35,7 +35,7 @@ export function sayDifferences(from: Stance, to: Stance, words: Words = ENGLISH)
   say(name('trunk'), (s) => s.trunk?.pitchDeg ?? 0, 'lean', 0.5)
   for (const side of SIDES) {
     const [x, y] = [a.feet[side].contact, b.feet[side].contact]
-    if (x !== y) tell(name('foot', { side }), sayContact(x), sayContact(y))
+    if (x !== y) tell(name('foot', { side }), sayContact(x, words), sayContact(y, words))
     say(name('arm', { side }), (s) => s.arms?.[side]?.elevationDeg ?? 0, 'degrees', 1)
   }
   const hands = (s: StanceBody) =>

@@ -11,8 +11,8 @@ import { drawStood, stand } from '@/paper/stood'
 import { toSvg } from '@/paper/svg'
 import { download } from '@/ui/files/download'
 import { OpenFileButton } from '@/ui/files/OpenFileButton'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayFieldError } from '@/words/fields'
-import { ENGLISH } from '@/words/language'
 import shared from '../shared.module.css'
 import { useLibrary } from '../state/library'
 import { openOnBench, openStance, useBench } from '../state/store'
@@ -22,6 +22,9 @@ import { NewPostureSheet } from './NewPostureSheet'
 
 /** A stance to a file and from one, and the floor at true scale. */
 export function FileTools({ view }: { view: OnBenchView }) {
+  const t = useSay('screens.bench')
+  const words = useWords()
+
   const [problem, setProblem] = useState<string | null>(null)
   const [adding, setAdding] = useState(false)
   const id = useBench((state) => state.person.id)
@@ -31,7 +34,7 @@ export function FileTools({ view }: { view: OnBenchView }) {
       setProblem(null)
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      setProblem(`${file.name} was not opened, and nothing was changed. ${sayFieldError(error)}`)
+      setProblem(t('nameWasNotOpened', { name: file.name, fieldError: sayFieldError(error, words) }))
     }
   }
   const saveStance = () => {
@@ -41,24 +44,24 @@ export function FileTools({ view }: { view: OnBenchView }) {
   }
   return (
     <div className={`${styles.files} ${shared.tools}`}>
-      <Button onClick={saveStance}>Save to a file</Button>
-      <OpenFileButton label="A stance file" onFile={open}>
-        Open a file
+      <Button onClick={saveStance}>{t('saveFile')}</Button>
+      <OpenFileButton label={t('aStanceFile')} onFile={open}>
+        {t('openFile')}
       </OpenFileButton>
       <Button
         onClick={() => {
           const { person } = useBench.getState()
           const stood = stand('', bodyOf(person.document), view.footing.stance)
-          const svg = toSvg(floorSheet(drawStood(stood, 1, true)), 'The floor at true scale')
+          const svg = toSvg(floorSheet(drawStood(stood, 1, true)), t('theFloorAtTrue'))
           download('floor.svg', 'image/svg+xml', svg)
         }}
       >
-        Floor at true scale
+        {t('floorAtTrueScale')}
       </Button>
-      <Button href={`/paper?as=tape&person=${encodeURIComponent(id)}`}>{ENGLISH.say('paper.on')}</Button>
-      <Button href={`/measure?person=${encodeURIComponent(id)}`}>{ENGLISH.say('measure.title.measure')}</Button>
+      <Button href={`/paper?as=tape&person=${encodeURIComponent(id)}`}>{words.say('paper.on')}</Button>
+      <Button href={`/measure?person=${encodeURIComponent(id)}`}>{words.say('measure.title.measure')}</Button>
       <Button disabled={!view.analysis} onClick={() => setAdding(true)}>
-        Into the library
+        {t('intoLibrary')}
       </Button>
       {problem && <p role="alert">{problem}</p>}
       <NewPostureSheet open={adding} onClose={() => setAdding(false)} view={view} />

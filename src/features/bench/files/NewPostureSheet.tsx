@@ -3,6 +3,7 @@ import { fromMeasures, POSTURE_FORMAT, toPosture } from '@/documents/posture-doc
 import { Field } from '@/ui/forms/Field'
 import { Form, type Read } from '@/ui/forms/Form'
 import { Sheet } from '@/ui/words/Sheet'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { listWatch } from '@/words/postures'
 import { addPosture } from '../state/api'
 import { findPosture, setLibrary, useLibrary } from '../state/library'
@@ -13,6 +14,9 @@ type NewPostureSheetProps = { open: boolean; onClose: () => void; view: OnBenchV
 
 /** Makes a posture of the library of what is on the bench: in the body's own measures, so that others can be taught it. */
 export function NewPostureSheet({ open, onClose, view: { analysis, body, stance } }: NewPostureSheetProps) {
+  const t = useSay('screens.bench')
+  const words = useWords()
+
   const enter = async (read: Read) => {
     if (!analysis) return
     const { posture, school } = useBench.getState()
@@ -25,7 +29,7 @@ export function NewPostureSheet({ open, onClose, view: { analysis, body, stance 
       purpose: read('purpose'),
       keeps: [...from.keeps],
       cue: read('cue'),
-      watch: listWatch(from),
+      watch: listWatch(from, words),
       measures: { [school]: fromMeasures(measureStance(stance, body, stance.side ?? 'left', flexion)) },
     })
     setLibrary([...useLibrary.getState().postures, toPosture(added.id, added.document)])
@@ -33,18 +37,18 @@ export function NewPostureSheet({ open, onClose, view: { analysis, body, stance 
     onClose()
   }
   return (
-    <Sheet title="Into the library" open={open} onClose={onClose}>
-      <Form verb="Add the posture" onEnter={enter}>
+    <Sheet title={t('intoLibrary')} open={open} onClose={onClose}>
+      <Form verb={t('addPosture')} onEnter={enter}>
         <label>
-          Name
+          {t('name')}
           <Field name="name" required maxLength={80} autoComplete="off" autoFocus />
         </label>
         <label>
-          What it is for
+          {t('whatFor')}
           <Field name="purpose" maxLength={300} autoComplete="off" />
         </label>
         <label>
-          Cue
+          {t('cue')}
           <Field name="cue" maxLength={300} autoComplete="off" />
         </label>
       </Form>

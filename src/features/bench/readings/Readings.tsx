@@ -2,14 +2,18 @@
 
 import { useMemo } from 'react'
 import type { Analysis } from '@/core'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { listReadings, type Reading } from '@/words/readings'
 import styles from './readings.module.css'
 
 /** Every reading, a step away: each opens to its formula, its source, how sure it is and what it is held against. */
 export function Readings({ analysis }: { analysis: Analysis }) {
-  const groups = useMemo(() => listReadings(analysis), [analysis])
+  const t = useSay('screens.bench')
+  const words = useWords()
+
+  const groups = useMemo(() => listReadings(analysis, words), [analysis, words])
   return (
-    <section className={styles.readings} aria-label="All readings">
+    <section className={styles.readings} aria-label={t('allReadings')}>
       {groups.map(({ name, readings }) => (
         <div key={name}>
           <h2>{name}</h2>
@@ -23,27 +27,28 @@ export function Readings({ analysis }: { analysis: Analysis }) {
 }
 
 function OneReading({ reading: { name, value, formula, source, sure, held, past } }: { reading: Reading }) {
+  const t = useSay('screens.bench')
   return (
     <details className={styles.reading}>
       <summary>
         <span>{name}</span> <b data-past={past}>{value}</b>
       </summary>
       <dl>
-        <dt>How</dt>
+        <dt>{t('how')}</dt>
         <dd>{formula}</dd>
         {sure && (
           <>
-            <dt>How sure</dt>
+            <dt>{t('howSure')}</dt>
             <dd>{sure}</dd>
           </>
         )}
         {held && (
           <>
-            <dt>Held against</dt>
+            <dt>{t('heldAgainst')}</dt>
             <dd>{held}</dd>
           </>
         )}
-        <dt>Source</dt>
+        <dt>{t('source')}</dt>
         <dd>{source}</dd>
       </dl>
     </details>

@@ -5,8 +5,8 @@ import { bendOf } from '@/documents/bends'
 import type { StanceBody } from '@/documents/stance-document'
 import { bodyOf } from '@/documents/to-core'
 import { NumberWord } from '@/ui/words/NumberWord'
-import { useWords } from '@/ui/words/WordsFrame'
-import { sayDepth } from '@/words/figures'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { sayDegrees, sayDepth } from '@/words/figures'
 import { metresIn, stepOf } from '@/words/units'
 import styles from '../bench.module.css'
 import {
@@ -28,18 +28,31 @@ import { useAnalysis } from '../state/use-analysis'
 const drag = { onDragStart: beginDrag, onDragEnd: endDrag }
 
 /** What a length is called where it goes the usual way, and where it goes the other. */
-type Ways = { usual: string; other: string }
+const WAYS = {
+  apart: ['apart', 'across'],
+  side: ['side', 'acrossOther'],
+  long: ['long', 'back'],
+  ahead: ['ahead', 'behind'],
+} as const
 
-export function TrackWidth({ usual, other }: Ways) {
-  const width = useBench((state) => trackWidth(state.stance))
-  const way = (value: number) => (value < 0 ? other : usual)
-  return <Length label="Track width" metres={width} min={-0.2} max={1.2} onChange={setTrackWidth} way={way} />
+/** Which way a length goes, in words. */
+function useWay(ways: keyof typeof WAYS): (value: number) => string {
+  const t = useSay('screens.bench.sentence')
+  return (value) => t('ways', { way: WAYS[ways][value < 0 ? 1 : 0] })
 }
 
-export function StepLength({ usual, other }: Ways) {
+export function TrackWidth({ ways }: { ways: 'apart' | 'side' }) {
+  const t = useSay('screens.bench')
+  const width = useBench((state) => trackWidth(state.stance))
+  const way = useWay(ways)
+  return <Length label={t('trackWidth')} metres={width} min={-0.2} max={1.2} onChange={setTrackWidth} way={way} />
+}
+
+export function StepLength({ ways }: { ways: 'long' | 'ahead' }) {
+  const t = useSay('screens.bench')
   const length = useBench((state) => stepLength(state.stance))
-  const way = (value: number) => (value < 0 ? other : usual)
-  return <Length label="Step length" metres={length} min={-0.6} max={1.2} onChange={setStepLength} way={way} />
+  const way = useWay(ways)
+  return <Length label={t('stepLength')} metres={length} min={-0.6} max={1.2} onChange={setStepLength} way={way} />
 }
 
 type LengthProps = {
@@ -75,6 +88,7 @@ function Length({ label, metres, min, max, onChange, way }: LengthProps) {
 }
 
 export function ToeOut({ side, label }: { side: Side; label: string }) {
+  const t = useSay('screens.bench.sentence')
   const degrees = useBench((state) => state.stance.feet[side].toeOutDeg ?? 0)
   const set = (next: number) => setStance((stance) => turnFoot(stance, side, next))
   return (
@@ -85,7 +99,7 @@ export function ToeOut({ side, label }: { side: Side; label: string }) {
       step={1}
       min={-100}
       max={100}
-      way={(value) => (value < 0 ? 'in' : 'out')}
+      way={(value) => t('ways', { way: value < 0 ? 'in' : 'out' })}
       onChange={set}
       {...drag}
     />
@@ -94,30 +108,34 @@ export function ToeOut({ side, label }: { side: Side; label: string }) {
 
 /** The bend that is asked for; where an ankle or the other leg stops it elsewhere, what is reached is said with it. */
 export function KneeBend() {
+  const t = useSay('screens.bench')
   const stance = useBench((state) => state.stance)
   const { analysis } = useAnalysis()
   const leg = heightLeg(stance)
   const reached = analysis ? analysis.legs[leg].flexion / DEG : undefined
   const asked = stance.height?.kneeFlexionDeg ?? reached ?? 0
   const set = (next: number) => setStance((s) => setKneeBend(s, next))
-  const label = `Bend of the ${leg} knee`
+  const label = t('bendLegKnee', { leg })
   const words = useWords()
   return (
     <>
       <NumberWord label={label} value={asked} unit="°" step={1} min={0} max={140} onChange={set} {...drag} />
-      {reached !== undefined && Math.abs(reached - asked) >= 1 && ` (here ${Math.round(reached)}°)`}
+      {reached !== undefined &&
+        Math.abs(reached - asked) >= 1 &&
+        ` ${t('sentence.here', { angle: sayDegrees(analysis?.legs[leg].flexion ?? 0, words) })}`}
       <span className={styles.depth}>, {sayDepth(bendOf(Math.round(reached ?? asked)), words)}</span>
     </>
   )
 }
 
 export function Share({ side }: { side: Side }) {
+  const t = useSay('screens.bench')
   const left = useBench((state) => state.stance.loadLeftPct ?? 50)
   const value = side === 'left' ? left : 100 - left
   const set = (percent: number) => setStance((stance) => setLoadLeft(stance, side === 'left' ? percent : 100 - percent))
   return (
     <NumberWord
-      label={`Weight on the ${side} foot`}
+      label={t('weightOnSideFoot', { side })}
       value={value}
       unit="%"
       step={1}
@@ -131,16 +149,18 @@ export function Share({ side }: { side: Side }) {
 
 /** Which knee sets the height, by where it stands. */
 export function FullerKnee() {
+  const t = useSay('screens.bench.sentence')
   const stance = useBench((state) => state.stance)
-  return heightLeg(stance) === frontSide(stance) ? 'front' : 'rear'
+  return t('fuller', { knee: heightLeg(stance) === frontSide(stance) ? 'front' : 'rear' })
 }
 
 export function SeatHeight() {
+  const t = useSay('screens.bench')
   const height = useBench((state) => state.stance.seat?.heightM ?? 0.45)
   const set = (cm: number) => setStance((stance) => setSeatHeight(stance, cm / 100))
   return (
     <NumberWord
-      label="Seat height"
+      label={t('seatHeight')}
       value={height * 100}
       unit="cm"
       step={1}

@@ -2,27 +2,31 @@
 
 import { Sheet } from '@/ui/words/Sheet'
 import styles from '@/ui/words/sheet.module.css'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 
-const KEYS: [string, string][] = [
-  ['?', 'this sheet'],
-  ['M', 'more of the stance, or less'],
-  ['A', 'all readings, or away with them'],
-  ['N', 'take the smallest change'],
-  ['K', 'keep the stance'],
-  ['C', 'compare what was kept'],
-  ['1 2 3 4', 'the body: three-quarter, front, right side, drawn'],
-  ['R  P  T  F', 'on the floor: the rose, the tip test, tape lines, fit'],
-  ['arrows', 'a number in the sentence, a foot, a chair or the weight: nudge it (with Shift: a millimetre)'],
-  [',  .', 'a foot or a wall: turn it left, right'],
-  ['Delete', 'remove what a hand is on'],
+const keysIn = (words: Words): [string, string][] => [
+  ['?', words.say('screens.bench.thisSheet')],
+  ['M', words.say('screens.bench.moreStanceOrLess')],
+  ['A', words.say('screens.bench.allReadingsOrAway')],
+  ['N', words.say('screens.bench.takeSmallestChange')],
+  ['K', words.say('screens.bench.keepStance')],
+  ['C', words.say('screens.bench.compareWhatWasKept')],
+  ['1 2 3 4', words.say('screens.bench.theBodyThreeQuarter')],
+  ['R  P  T  F', words.say('screens.bench.onFloorRoseTip')],
+  ['arrows', words.say('screens.bench.aNumberInSentence')],
+  [',  .', words.say('screens.bench.aFootOrWall')],
+  ['Delete', words.say('screens.bench.removeWhatHandOn')],
   ['Ctrl Z', 'undo; with Shift, redo'],
 ]
 
 export function ShortcutSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const t = useSay('screens.bench')
+  const words = useWords()
   return (
-    <Sheet title="Keys" open={open} onClose={onClose}>
+    <Sheet title={t('keys')} open={open} onClose={onClose}>
       <dl className={styles.keys}>
-        {KEYS.map(([key, does]) => (
+        {keysIn(words).map(([key, does]) => (
           <div key={key} style={{ display: 'contents' }}>
             <dt>{key}</dt>
             <dd>{does}</dd>

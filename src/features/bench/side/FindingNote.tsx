@@ -1,5 +1,6 @@
 import type { Finding, House } from '@/core'
 import type { Binding } from '@/records/binding'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayFinding, sayHeading, sayRule } from '@/words/findings'
 import { sayLimitOrigin } from '@/words/limit-origin'
 import { pointAt } from '../state/pointing'
@@ -15,6 +16,9 @@ type FindingNoteProps = {
 
 /** Pointed at, it shows its place on floor and figure; opened, its reason, its figure and its source. */
 export function FindingNote({ finding, limits, house, says }: FindingNoteProps) {
+  const t = useSay('screens.bench')
+  const words = useWords()
+
   return (
     <details
       className={styles.finding}
@@ -25,12 +29,15 @@ export function FindingNote({ finding, limits, house, says }: FindingNoteProps) 
       onBlur={() => pointAt(null)}
     >
       <summary>
-        <strong>{says?.heading ?? sayHeading(finding)}</strong>
-        {says?.text ?? sayFinding(finding)} <span className={styles.why}>why</span>
+        <strong>{says?.heading ?? sayHeading(finding, words)}</strong>
+        {says?.text ?? sayFinding(finding, words)} <span className={styles.why}>{t('why')}</span>
       </summary>
-      <p>{sayRule(finding.rule, 'advice')}</p>
+      <p>{sayRule(finding.rule, 'advice', words)}</p>
       <p>
-        It looks at {sayRule(finding.rule, 'looksAt')}. {sayLimitOrigin(finding, limits, house)}
+        {t('itLooksAtRule', {
+          rule: sayRule(finding.rule, 'looksAt', words),
+          limitOrigin: sayLimitOrigin(finding, limits, house, words),
+        })}
       </p>
     </details>
   )

@@ -4,7 +4,8 @@ import Button from '@mui/material/Button'
 import { type Finding, findMeasurements, type InputError, UnreachableError, type WayIn } from '@/core'
 import type { BenchPerson } from '@/keeping/bench'
 import { capVerdict } from '@/records/cap-verdict'
-import { Judged, VERDICT_WORDS } from '@/ui/words/VerdictMark'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { Judged, verdictWordsIn } from '@/ui/words/VerdictMark'
 import {
   describeAim,
   describeBalance,
@@ -15,7 +16,7 @@ import {
 } from '@/words/balance'
 import { sayAccepts } from '@/words/errors'
 import { sayCentimetres } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
+import type { Words } from '@/words/language'
 import { sayBinding, sayBoundBy, sayToday } from '@/words/limits'
 import { capital } from '@/words/lists'
 import { sayAnswer } from '@/words/origin'
@@ -39,11 +40,14 @@ type FindingsProps = {
 
 /** What the stance shows, as prose: the verdict, the way they would go, and what else, the worst first. */
 export function Findings({ view, wayIn, person, allShown, onAll }: FindingsProps) {
+  const t = useSay('screens.bench')
+  const words = useWords()
+
   const { analysis, error } = view
   if (!analysis) return <CannotSay error={error} />
-  const ofStanding = describeOfStanding(analysis)
-  const aim = describeAim(analysis)
-  const balance = describeBalance(analysis)
+  const ofStanding = describeOfStanding(analysis, words)
+  const aim = describeAim(analysis, words)
+  const balance = describeBalance(analysis, words)
   const verdict = capVerdict(analysis.verdict, person?.unanswered.length ?? 0)
   const [best] = findMeasurements(analysis)
   const estimated = restsOnEstimate(analysis)
@@ -58,9 +62,9 @@ export function Findings({ view, wayIn, person, allShown, onAll }: FindingsProps
     />
   )
   return (
-    <section aria-label="What the stance shows" className={styles.findings}>
+    <section aria-label={t('whatStanceShows')} className={styles.findings}>
       <h2 className={styles.verdict} aria-live="polite" data-testid="verdict">
-        <Judged verdict={verdict} size={26} estimated={estimated} /> {VERDICT_WORDS[verdict]}
+        <Judged verdict={verdict} size={26} estimated={estimated} /> {verdictWordsIn(words)[verdict]}
       </h2>
       <OriginNote />
       {/* Why it does not hold comes first; what is well comes after. */}
@@ -69,32 +73,35 @@ export function Findings({ view, wayIn, person, allShown, onAll }: FindingsProps
       <WayInNote wayIn={wayIn} limits={person?.limits ?? []} house={analysis.pose.body.person.house} />
       {aim && <p className={styles.measure}>{aim}</p>}
       {balance && <p>{balance}</p>}
-      {analysis.margins.usable.nearest >= 0 && <p>{describeReserve(analysis)}</p>}
+      {analysis.margins.usable.nearest >= 0 && <p>{describeReserve(analysis, words)}</p>}
       {ofStanding && <p>{ofStanding}</p>}
-      {estimated && <p className={styles.measure}>{describeEstimate(analysis)}</p>}
-      {best && <p className={styles.measure}>{describeMeasurement(best)}</p>}
+      {estimated && <p className={styles.measure}>{describeEstimate(analysis, words)}</p>}
+      {best && <p className={styles.measure}>{describeMeasurement(best, words)}</p>}
       {sorted.filter(({ severity }) => severity === 'note').map(note)}
       <Button className={shared.take} aria-expanded={allShown} onClick={onAll}>
-        {allShown ? 'Away with the readings' : 'All readings'}
+        {allShown ? t('awayWithReadings') : t('allReadings')}
       </Button>
       {person && <AboutPerson person={person} />}
-      <p className={styles.caution}>A calculation for instructors, not a diagnosis. A clinician’s order comes first.</p>
+      <p className={styles.caution}>{t('aCalculationForInstructors')}</p>
     </section>
   )
 }
 
 /** What nobody answered of their conditions yet, with the way there; and what a list brought in with them. */
 function Unanswered({ person: { id, unanswered, notes } }: { person: BenchPerson }) {
+  const t = useSay('screens.bench')
+  const words = useWords()
+
   return (
     <>
       {unanswered.length > 0 && (
         <p className={styles.finding} data-severity="caution">
-          {sayUnanswered(unanswered)} <a href={`/people/${encodeURIComponent(id)}`}>Answer them</a>
+          {sayUnanswered(unanswered, words)} <a href={`/people/${encodeURIComponent(id)}`}>{t('answerThem')}</a>
         </p>
       )}
       {notes && !unanswered.some((one) => 'note' in one) && (
         <p className={styles.measure}>
-          Noted of them: <q>{notes}</q>
+          {t('notedThem')} <q>{notes}</q>
         </p>
       )}
     </>
@@ -103,73 +110,86 @@ function Unanswered({ person: { id, unanswered, notes } }: { person: BenchPerson
 
 /** What the instructor should know of the person, and what only an eye sees. */
 function AboutPerson({ person }: { person: BenchPerson }) {
+  const t = useSay('screens.bench')
+  const words = useWords()
+
   return (
     <div className={styles.story}>
       {person.limits.length > 0 && (
-        <section aria-label="Limits that count here">
-          <h3>Limits that count here</h3>
+        <section aria-label={t('limitsCountHere')}>
+          <h3>{t('limitsCountHere')}</h3>
           <ul>
             {person.limits.map((one) => (
               <li key={`${one.what} ${one.side}`}>
-                {sayBinding(one)} <small data-overdue={one.overdue}>{sayBoundBy(one)}</small>
+                {sayBinding(one, words)} <small data-overdue={one.overdue}>{sayBoundBy(one, words)}</small>
               </li>
             ))}
           </ul>
         </section>
       )}
-      {person.today && <p>Today: {sayToday(person.today)}. What they may do is lowered until the day ends.</p>}
+      {person.today && <p>{t('todayTodayWhatThey', { today: sayToday(person.today, words) })}</p>}
       {person.falls && person.falls.times > 0 && (
         <p>
-          {sayFalls(person.falls)}. {person.beginsWithHand && ENGLISH.say('records.falls.begin')}
+          {sayFalls(person.falls, words)}. {person.beginsWithHand && words.say('records.falls.begin')}
         </p>
       )}
       {person.story && <p>{person.story}</p>}
       {person.watch.length > 0 && (
-        <p>Watch: {person.watch.map(({ sign, on }) => `${saySign(sign)} (${ENGLISH.day(on)})`).join(', ')}.</p>
-      )}
-      {person.measured.length > 0 && (
-        <p>{capital(person.measured.map(({ effect, from }) => sayEffect(effect, from)).join('; '))}.</p>
-      )}
-      {person.seenStanding && (
         <p>
-          Seen standing unaided on {ENGLISH.day(person.seenStanding)}: the estimate from age is cautious. A functional
-          reach would replace it.
+          {t('watchJoin', {
+            join: person.watch.map(({ sign, on }) => `${saySign(sign, words)} (${words.day(on)})`).join(', '),
+          })}
         </p>
       )}
+      {person.measured.length > 0 && (
+        <p>{capital(person.measured.map(({ effect, from }) => sayEffect(effect, from, words)).join('; '))}.</p>
+      )}
+      {person.seenStanding && <p>{t('seenStandingUnaidedOn', { day: words.day(person.seenStanding) })}</p>}
     </div>
   )
 }
 
 function CannotSay({ error }: { error: InputError | null }) {
+  const t = useSay('screens.bench')
+  const words = useWords()
+
   return (
-    <section aria-label="What the stance shows" className={styles.findings}>
+    <section aria-label={t('whatStanceShows')} className={styles.findings}>
       <h2 className={styles.verdict} aria-live="polite">
-        This cannot be stood
+        {t('thisCannotStood')}
       </h2>
-      <p role="alert">{error && sayWhy(error)} Undo brings back what was.</p>
+      <p role="alert">
+        {error && sayWhy(error, words)} {t('undoBringsBackWhat')}
+      </p>
     </section>
   )
 }
 
-function sayWhy(error: InputError): string {
+function sayWhy(error: InputError, words: Words): string {
   if (error instanceof UnreachableError && error.byM > 0) {
-    return `The ${error.leg} leg cannot reach: its foot is ${sayCentimetres(error.byM)} too far away.`
+    return words.say('screens.bench.theLegLegCannot', { leg: error.leg, centimetres: sayCentimetres(error.byM, words) })
   }
-  if (error.accepts.code === 'pose')
-    return 'No place was found for the pelvis over feet that stand so: bring them nearer, or the weight further over.'
-  return `${WHERE_WRONG[error.field] ?? 'The stance cannot be computed'}: accepted is ${sayAccepts(error.accepts)}.`
+  if (error.accepts.code === 'pose') return words.say('screens.bench.noPlaceWasFound')
+  return words.say('screens.bench.aAcceptedAccepts', {
+    a: whereWrongIn(words)[error.field] ?? words.say('screens.bench.theStanceCannotComputed'),
+    accepts: sayAccepts(error.accepts, words),
+  })
 }
 
-const WHERE_WRONG: Record<string, string> = {
-  'stance.feet': 'The feet overlap or stand too far apart',
-  'stance.feet.left.heel': 'The left leg cannot stand so',
-  'stance.feet.right.heel': 'The right leg cannot stand so',
-  'stance.loadLeftPct': 'The weight',
-  'person.limits.loadMaxPct': 'The load limits leave no way to stand',
-}
+const whereWrongIn = (words: Words): Record<string, string> => ({
+  'stance.feet': words.say('screens.bench.theFeetOverlapOr'),
+  'stance.feet.left.heel': words.say('screens.bench.theLeftLegCannot'),
+  'stance.feet.right.heel': words.say('screens.bench.theRightLegCannot'),
+  'stance.loadLeftPct': words.say('screens.bench.theWeight'),
+  'person.limits.loadMaxPct': words.say('screens.bench.theLoadLimitsLeave'),
+})
 
 /** From where the stance comes, where it was decided for them; and what was decided and may not be done today. */
 function OriginNote() {
-  const said = sayAnswer(useBench(({ stance }) => originOf(stance)))
+  const words = useWords()
+  const said = sayAnswer(
+    useBench(({ stance }) => originOf(stance)),
+    words,
+  )
   return said && <p className={styles.measure}>{said}</p>
 }

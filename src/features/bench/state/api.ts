@@ -12,7 +12,7 @@ export const keepStance = (personId: string, on: OnBench & { name: string; note:
 
 export const takeAwayKept = (id: string) => ask<KeptStance>(`/api/kept/${id}`, 'DELETE', {})
 
-export const rewordKept = (id: string, words: { name: string; note: string }) =>
-  ask<null>(`/api/kept/${id}`, 'PATCH', words)
+export const rewordKept = (id: string, named: { name: string; note: string }) =>
+  ask<null>(`/api/kept/${id}`, 'PATCH', named)
 
 export const addPosture = (posture: PostureDocument) => ask<OwnPosture>('/api/library', 'POST', posture)

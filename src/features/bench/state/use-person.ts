@@ -1,6 +1,8 @@
 import { useCallback, useEffect, useState } from 'react'
 import type { BenchOfPerson, KeptStance, NamedPerson } from '@/keeping/bench'
 import { useAttempt } from '@/ui/api/use-attempt'
+import { useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { fetchBench, fetchNames } from './api'
 import { openOnBench, putOnBench, toState, useBench } from './store'
 import { useDraft } from './use-draft'
@@ -11,10 +13,11 @@ export function putOpened({ person, draft }: BenchOfPerson, opened: KeptStance |
   if (opened) openOnBench(toState(opened))
 }
 
-const UNFETCHED = 'They could not be fetched: the server does not answer. Choose them once more.'
+const unfetchedIn = (words: Words) => words.say('screens.bench.theyCouldNotFetched')
 
 /** Who is on the bench, what is kept for them, and who else could be put on it. */
 export function usePerson(known: readonly NamedPerson[], first: BenchOfPerson, opened: KeptStance | null) {
+  const words = useWords()
   const [people, setPeople] = useState(known)
   const [person, setPerson] = useState(first.person)
   const [kept, setKept] = useState(first.kept)
@@ -42,13 +45,13 @@ export function usePerson(known: readonly NamedPerson[], first: BenchOfPerson, o
         show(found, null)
         // The address follows the bench: a reload shows whoever is on it.
         window.history.replaceState(null, '', `/bench?person=${encodeURIComponent(id)}`)
-      }, UNFETCHED)
+      }, unfetchedIn(words))
     },
-    [begin, saveNow, show, attempt],
+    [begin, saveNow, show, attempt, words],
   )
   /** Somebody who was just added is on the list, and on the bench. */
   const takeNew = async (id: string) => {
-    await attempt(async () => setPeople(await fetchNames()), UNFETCHED)
+    await attempt(async () => setPeople(await fetchNames()), unfetchedIn(words))
     await choosePerson(id)
   }
   return { people, person, kept, setKept, draft, problem, choosePerson, takeNew }

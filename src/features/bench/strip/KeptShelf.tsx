@@ -11,7 +11,8 @@ import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { Field } from '@/ui/forms/Field'
 import { Form } from '@/ui/forms/Form'
 import { UndoSnack } from '@/ui/words/UndoSnack'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { VerdictMark, verdictWordsIn } from '@/ui/words/VerdictMark'
 import { sayPostureName } from '@/words/postures'
 import shared from '../shared.module.css'
 import { keepStance, rewordKept, takeAwayKept } from '../state/api'
@@ -32,6 +33,9 @@ type KeptShelfProps = {
 
 /** What was kept for this person and posture, and a way to keep what is on the bench. */
 export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, onCompare }: KeptShelfProps) {
+  const t = useSay('screens.bench')
+  const words = useWords()
+
   const posture = useBench((state) => state.posture)
   const personId = useBench((state) => state.person.id)
   const [renaming, setRenaming] = useState<string | null>(null)
@@ -49,48 +53,56 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
     setRenaming(null)
   }
   const takeAway = (one: KeptStance) =>
-    attempt(async () => {
-      setTaken(await takeAwayKept(one.id))
-      onChange(kept.filter((k) => k.id !== one.id))
-    }, `“${one.name}” is still kept: the server does not answer. Try again.`)
+    attempt(
+      async () => {
+        setTaken(await takeAwayKept(one.id))
+        onChange(kept.filter((k) => k.id !== one.id))
+      },
+      t('nameStillKeptServer', { name: one.name }),
+    )
   const putBack = (one: KeptStance) =>
-    attempt(async () => {
-      const { posture: itsPosture, school, stance, name, note } = one
-      onChange([await keepStance(personId, { posture: itsPosture, school, stance, name, note }), ...kept])
-      setTaken(null)
-    }, `“${one.name}” is not back: the server does not answer. Try again.`)
+    attempt(
+      async () => {
+        const { posture: itsPosture, school, stance, name, note } = one
+        onChange([await keepStance(personId, { posture: itsPosture, school, stance, name, note }), ...kept])
+        setTaken(null)
+      },
+      t('nameNotBackServer', { name: one.name }),
+    )
   return (
-    <section className={styles.shelf} aria-label="Kept">
+    <section className={styles.shelf} aria-label={t('kept')}>
       {keeping ? (
         <WordsForm
           name={`Variant ${here.length + 1}`}
           note=""
-          action="Keep"
+          action={t('keep')}
           onSave={keep}
           onLeave={() => onKeeping(false)}
         />
       ) : (
         <div className={styles.shelfHead}>
-          <h2>Kept</h2>
+          <h2>{t('kept')}</h2>
           {kept.length > 0 && (
             <Button className={shared.take} onClick={onCompare}>
-              Compare
+              {t('compare')}
             </Button>
           )}
           <Button variant="contained" disabled={!view.analysis} onClick={() => onKeeping(true)}>
-            Keep this
+            {t('keep2')}
           </Button>
         </div>
       )}
       <UndoSnack
         open={taken !== null}
-        message={`“${taken?.name ?? ''}” was removed.`}
-        action="Put it back"
+        message={t('aWasRemoved', { a: taken?.name ?? '' })}
+        action={t('putBack')}
         onUndo={() => taken && putBack(taken)}
       />
       {problem && <p role="alert">{problem}</p>}
       {here.length === 0 && !keeping && !taken && (
-        <p className={shared.quiet}>Nothing kept yet for this {sayPostureName(findPosture(posture))}.</p>
+        <p className={shared.quiet}>
+          {t('nothingKeptYetFor', { postureName: sayPostureName(findPosture(posture), words) })}
+        </p>
       )}
       <ul>
         {here.map((one) =>
@@ -99,7 +111,7 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
               <WordsForm
                 name={one.name}
                 note={one.note}
-                action="Rename"
+                action={t('rename')}
                 onSave={(words) => rename(one, words)}
                 onLeave={() => setRenaming(null)}
               />
@@ -115,11 +127,11 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
                 </span>
               </ButtonBase>
               <span className={`${styles.keptTools} ${shared.tools}`}>
-                <Button onClick={() => setRenaming(one.id)} aria-label={`Rename ${one.name}`}>
-                  rename
+                <Button onClick={() => setRenaming(one.id)} aria-label={t('renameName', { name: one.name })}>
+                  {t('rename2')}
                 </Button>
-                <Button onClick={() => takeAway(one)} aria-label={`Remove ${one.name}`}>
-                  remove
+                <Button onClick={() => takeAway(one)} aria-label={t('removeName', { name: one.name })}>
+                  {t('remove')}
                 </Button>
               </span>
             </li>
@@ -131,23 +143,24 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
 }
 
 function KeptVerdict({ body, one }: { body: Body; one: KeptStance }) {
+  const t = useSay('screens.bench')
+  const words = useWords()
   const analysis = tryAnalyse(body, toStance(one.stance))
   return (
     <small>
       {analysis && <VerdictMark verdict={analysis.verdict} size={13} />}{' '}
-      {analysis ? VERDICT_WORDS[analysis.verdict].toLowerCase() : 'cannot be stood now'}, {sayDate(one.createdAt)}
+      {analysis ? verdictWordsIn(words)[analysis.verdict].toLowerCase() : t('cannotStoodNow')},{' '}
+      {words.day(one.createdAt.slice(0, 10), '')}
     </small>
   )
 }
-
-const sayDate = (iso: string): string =>
-  new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
 
 type Words = { name: string; note: string }
 
 type WordsFormProps = Words & { action: string; onSave: (words: Words) => Promise<void>; onLeave: () => void }
 
 function WordsForm({ name, note, action, onSave, onLeave }: WordsFormProps) {
+  const t = useSay('screens.bench')
   return (
     <Form
       className={styles.keepForm}
@@ -156,7 +169,7 @@ function WordsForm({ name, note, action, onSave, onLeave }: WordsFormProps) {
       onLeave={onLeave}
     >
       <label>
-        Name
+        {t('name')}
         <Field
           name="name"
           required
@@ -167,8 +180,8 @@ function WordsForm({ name, note, action, onSave, onLeave }: WordsFormProps) {
         />
       </label>
       <label>
-        Note
-        <Field name="note" maxLength={500} defaultValue={note} placeholder="what to say, what to watch" />
+        {t('note')}
+        <Field name="note" maxLength={500} defaultValue={note} placeholder={t('whatSayWhatWatch')} />
       </label>
     </Form>
   )

@@ -7,9 +7,11 @@ import { analyse, type Stance, type Variant } from '@/core'
 import { fromStance } from '@/documents/from-core'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { SmallVial } from '@/ui/vial/SmallVial'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { VerdictMark, verdictWordsIn } from '@/ui/words/VerdictMark'
 import { sayChange, sayGain, sayKind, sayNudges, saySideNudge } from '@/words/changes'
 import { sayFinding, sayHeading } from '@/words/findings'
+import type { Words } from '@/words/language'
 import { uncapital } from '@/words/lists'
 import { sayPosture } from '@/words/postures'
 import { worstFirst } from '@/words/reasons'
@@ -25,19 +27,22 @@ type VariantStripProps = { view: OnBenchView } & ReturnType<typeof useVariants>
 
 /** The safer variants as small floors over the original, each with what changes and what it buys. */
 export function VariantStrip({ view, found, searching, progress, isStopped, stop, lookAgain }: VariantStripProps) {
-  if (!view.analysis) return <section className={styles.variants} aria-label="Safer variants" />
+  const t = useSay('screens.bench')
+  const words = useWords()
+
+  if (!view.analysis) return <section className={styles.variants} aria-label={t('saferVariants')} />
   return (
-    <section className={styles.variants} aria-label="Safer variants" aria-busy={searching}>
+    <section className={styles.variants} aria-label={t('saferVariants')} aria-busy={searching}>
       {searching && (
         <Button className={shared.take} onClick={stop}>
-          Stop looking
+          {t('stopLooking')}
         </Button>
       )}
       {isStopped && (
         <p className={shared.quiet}>
-          The search was ended.{' '}
+          {t('theSearchWasEnded')}{' '}
           <Button className={shared.take} onClick={lookAgain}>
-            Look again
+            {t('lookAgain')}
           </Button>
         </p>
       )}
@@ -46,16 +51,14 @@ export function VariantStrip({ view, found, searching, progress, isStopped, stop
           className={styles.searching}
           variant="determinate"
           value={progress * 100}
-          aria-label="Looking for safer variants"
+          aria-label={t('lookingForSaferVariants')}
         />
       )}
       {found && !searching && found.set.variants.length === 0 && (
-        <p className={shared.quiet}>{sayNothingFound(view, found)}</p>
+        <p className={shared.quiet}>{sayNothingFound(view, found, words)}</p>
       )}
-      {found?.set.cut && !searching && (
-        <p className={shared.quiet}>It took too long and was ended: this is the best that was found until then.</p>
-      )}
-      {!found && searching && <p className={shared.quiet}>Looking for what would make it safer…</p>}
+      {found?.set.cut && !searching && <p className={shared.quiet}>{t('itTookTooLong')}</p>}
+      {!found && searching && <p className={shared.quiet}>{t('lookingForWhatWould')}</p>}
       {found?.set.variants.map((variant) => (
         <OneVariant key={variant.kind} view={view} variant={variant} of={found.of} stale={searching} />
       ))}
@@ -63,25 +66,30 @@ export function VariantStrip({ view, found, searching, progress, isStopped, stop
   )
 }
 
-function sayNothingFound({ analysis }: OnBenchView, { set }: NonNullable<VariantsFound>): string {
-  if (analysis?.verdict === 'holds') return 'It holds, and nothing within reach improves it much.'
+function sayNothingFound({ analysis }: OnBenchView, { set }: NonNullable<VariantsFound>, words: Words): string {
+  if (analysis?.verdict === 'holds') return words.say('screens.bench.itHoldsNothingWithin')
   if (set.conflicts.length > 0) {
-    return `Nothing was found that passes. What stands against it: ${set.conflicts.map((one) => sayFinding(one)).join(' ')}`
+    return words.say('screens.bench.nothingWasFoundPasses', {
+      join: set.conflicts.map((one) => sayFinding(one, words)).join(' '),
+    })
   }
-  return 'Nothing within reach was found that passes.'
+  return words.say('screens.bench.nothingWithinReachWas')
 }
 
 type OneVariantProps = { view: OnBenchView; variant: Variant; of: Stance; stale: boolean }
 
 function OneVariant({ view, variant, of, stale }: OneVariantProps) {
+  const t = useSay('screens.bench')
+  const words = useWords()
+
   const { body } = view
   const { before, after } = useMemo(() => {
     const options = { standing: null, withoutFreeTurn: true }
     return { before: analyse(body, of, options), after: analyse(body, variant.stance, options) }
   }, [body, of, variant])
-  const gain = sayGain(before, after)
-  const note = sayNote(variant, sayPosture(findPosture(useBench((state) => state.posture))))
-  const name = [variant.kind, ...variant.also].map((kind) => sayKind(kind)).join(', ')
+  const gain = sayGain(before, after, words)
+  const note = sayNote(variant, sayPosture(findPosture(useBench((state) => state.posture)), words), words)
+  const name = [variant.kind, ...variant.also].map((kind) => sayKind(kind, words)).join(', ')
   return (
     <article className={styles.variant} data-stale={stale} aria-label={name}>
       <div className={styles.variantFloor}>
@@ -90,9 +98,12 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
           className={shared.take}
           disabled={stale}
           onClick={() => openStance(fromStance(variant.stance))}
-          aria-label={`Take this: ${name}, ${VERDICT_WORDS[after.verdict].toLowerCase()}`}
+          aria-label={t('takeNameTolowercase', {
+            name,
+            toLowerCase: verdictWordsIn(words)[after.verdict].toLowerCase(),
+          })}
         >
-          Take this
+          {t('take')}
         </Button>
       </div>
       <div>
@@ -101,19 +112,19 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
         </h3>
         {note && <p className={styles.givesUp}>{note}</p>}
         <SmallVial margins={after.margins.usable} reserve={after.reserve} />
-        <p>{variant.changes.map((change) => sayChange(change)).join(', ')}</p>
+        <p>{variant.changes.map((change) => sayChange(change, words)).join(', ')}</p>
         {gain && <p className={styles.gain}>{gain}</p>}
         <details className={styles.oneByOne}>
-          <summary>{saySideNudge(before, after)}</summary>
-          <p>{sayNudges(before, after)}</p>
+          <summary>{saySideNudge(before, after, words)}</summary>
+          <p>{sayNudges(before, after, words)}</p>
         </details>
         {after.findings.length > 0 && (
           <p className={styles.after}>
-            After it:{' '}
-            {worstFirst(after.findings)
-              .map((finding) => uncapital(sayHeading(finding)))
-              .join('; ')}
-            .
+            {t('afterFindingsmapfindinguncapitalsayheadingfindingwordsjoin', {
+              findingsmapfindinguncapitalsayHeadingfindingwordsjoin: worstFirst(after.findings)
+                .map((finding) => uncapital(sayHeading(finding, words)))
+                .join('; '),
+            })}
           </p>
         )}
         {variant.changes.length > 1 && <OneByOne variant={variant} stale={stale} />}
@@ -124,16 +135,19 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
 
 /** The changes one at a time: one can be taken and another left. */
 function OneByOne({ variant, stale }: { variant: Variant; stale: boolean }) {
+  const t = useSay('screens.bench')
+  const words = useWords()
+
   return (
     <details className={styles.oneByOne}>
-      <summary>one at a time</summary>
+      <summary>{t('oneAtTime')}</summary>
       <ul>
         {variant.changes.map((change) => (
           <li key={change.what}>
             <Button className={shared.take} disabled={stale} onClick={() => openStance(fromStance(change.alone))}>
-              {sayChange(change)}
+              {sayChange(change, words)}
             </Button>
-            : {sayBuys(change.buys)}
+            : {sayBuys(change.buys, words)}
           </li>
         ))}
       </ul>

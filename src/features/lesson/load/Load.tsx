@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { SIDES } from '@/core'
 import type { LessonDocument } from '@/documents/lesson-document'
 import type { Learning, Mend } from '@/teaching/practice/lesson-loads'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import type { Named } from '@/words/lessons'
 import type { Pupil } from '../state/use-learning'
 import styles from './load.module.css'
@@ -24,10 +24,9 @@ type LoadProps = {
   more: number
 }
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.load.${key}`, values)
-
 /** What the hour asks: whoever passes what they are used to, with what mends it; how it tires them, behind one word. */
 export function Load({ learning, lesson, isStale, broken, otherWay, named, more }: LoadProps) {
+  const say = useSay('lesson.load')
   const [all, setAll] = useState(false)
   const hardest = learning?.[0]
   const works = hardest && hardest.hour.load.kneeNms.left + hardest.hour.load.kneeNms.right > 0
@@ -57,6 +56,8 @@ export function Load({ learning, lesson, isStale, broken, otherWay, named, more 
 
 /** Left against right: minutes under load, and weight shifts. */
 function Legs({ learning: { hour } }: { learning: Learning<Pupil> }) {
+  const say = useSay('lesson.load')
+  const words = useWords()
   const { loadedS, shifts, kneeNms } = hour.load
   const most = Math.max(kneeNms.left, kneeNms.right, 1)
   return (
@@ -66,7 +67,7 @@ function Legs({ learning: { hour } }: { learning: Learning<Pupil> }) {
           <dt>{say('side', { side })}</dt>
           <dd>
             <span data-side={side} style={{ width: `${(kneeNms[side] / most) * 40}%` }} />
-            {say('under', { minutes: ENGLISH.number(loadedS[side] / 60, 1), shifts: shifts[side] })}
+            {say('under', { minutes: words.number(loadedS[side] / 60, 1), shifts: shifts[side] })}
           </dd>
         </div>
       ))}

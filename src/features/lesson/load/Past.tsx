@@ -2,15 +2,14 @@ import Button from '@mui/material/Button'
 import type { LessonDocument, PieceDocument } from '@/documents/lesson-document'
 import { findMend, type Learning, listLongHolds, type Mend } from '@/teaching/practice/lesson-loads'
 import { takeMend } from '@/teaching/practice/take-mend'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayPercent } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
 import { type Named, sayPiece, sayTimes } from '@/words/lessons'
 import { capital, sayList } from '@/words/lists'
 import { editLesson, editPiece } from '../state/store'
 import type { Pupil } from '../state/use-learning'
 import styles from './load.module.css'
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.load.${key}`, values)
 const HARD_PRESSED = 3
 
 type PastProps = {
@@ -23,9 +22,11 @@ type PastProps = {
 
 /** Whoever would pass theirs, with what mends it. */
 export function Past({ learning, lesson, otherWay, named }: PastProps) {
+  const say = useSay('lesson.load')
+  const words = useWords()
   const past = learning.filter(({ pressed }) => pressed.share > 1)
   const pieceOf = (id: string) => lesson.pieces.find((piece) => piece.id === id) as PieceDocument
-  const name = (id: string) => sayPiece(pieceOf(id), named)
+  const name = (id: string) => sayPiece(pieceOf(id), named, words)
   const take = (mend: Mend) =>
     editLesson((now) => ({ ...now, pieces: takeMend(now.pieces, mend, crypto.randomUUID()) }))
   const sayMend = (mend: Mend) =>
@@ -36,7 +37,7 @@ export function Past({ learning, lesson, otherWay, named }: PastProps) {
         : mend.what === 'higher'
           ? say('mend.higher', { by: mend.higherDeg, piece: name(mend.piece) })
           : mend.what === 'gentler'
-            ? say('mend.gentler', { share: sayPercent(mend.share) })
+            ? say('mend.gentler', { share: sayPercent(mend.share, words) })
             : say('mend.hold', { hold: mend.holdS, piece: name(mend.piece) })
   const holds = learning.flatMap(({ person, worked }) => {
     const most = person.person.limits.find(({ what }) => what === 'holdMaxS')?.entry.value
@@ -59,13 +60,18 @@ export function Past({ learning, lesson, otherWay, named }: PastProps) {
         // The hardest pressed comes first.
         const [{ one, mends }] = alike
         const { side, what, share } = one.pressed
-        const times = sayTimes(share)
+        const times = sayTimes(share, words)
         const many = alike.length > 1
         const of = say(`of.${one.budget.from}`, { many: many ? 'yes' : 'no' })
         return (
           <li key={one.person.person.id}>
-            <strong>{sayList(alike.map(({ one: { person } }) => person.person.name))}</strong>
-            <p title={sayPercent(share)}>{say(many ? 'pastMany' : 'past', { side, what, times, of })}</p>
+            <strong>
+              {sayList(
+                alike.map(({ one: { person } }) => person.person.name),
+                words,
+              )}
+            </strong>
+            <p title={sayPercent(share, words)}>{say(many ? 'pastMany' : 'past', { side, what, times, of })}</p>
             {mends.map((way) => (
               <div key={way.what}>
                 <span>{capital(sayMend(way))}</span> <Button onClick={() => take(way)}>{say('mend.take')}</Button>
@@ -76,13 +82,13 @@ export function Past({ learning, lesson, otherWay, named }: PastProps) {
       })}
       {holds.slice(0, HARD_PRESSED).map(({ name, piece, holdS, limit }) => (
         <li key={`${name} ${piece.id}`}>
-          {say('hold', { name, piece: sayPiece(piece, named), hold: holdS, limit })}{' '}
+          {say('hold', { name, piece: sayPiece(piece, named, words), hold: holdS, limit })}{' '}
           <Button onClick={() => editPiece(piece.id, { holdS: limit })}>{say('mend.take')}</Button>
         </li>
       ))}
       {high.map(({ person, hour }) => (
         <li key={`arms ${person.person.id}`}>
-          {say('arms', { name: person.person.name, seconds: ENGLISH.number(hour.load.armsHighS) })}
+          {say('arms', { name: person.person.name, seconds: words.number(hour.load.armsHighS) })}
         </li>
       ))}
     </ul>

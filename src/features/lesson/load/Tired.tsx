@@ -1,7 +1,7 @@
 import type { LessonDocument } from '@/documents/lesson-document'
 import type { Learning } from '@/teaching/practice/lesson-loads'
+import { useWords } from '@/ui/words/use-words'
 import { sayPercent } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
 import type { Pupil } from '../state/use-learning'
 import styles from './load.module.css'
 
@@ -12,6 +12,7 @@ const ROOM = 1.18
 
 /** How the leg of whoever is hardest pressed tires through the hour, against what it is used to at a stretch. */
 export function Tired({ learning, lesson, more }: TiredProps) {
+  const words = useWords()
   const { hour, budget, pressed, person } = learning
   const { side } = pressed
   const limit = budget.stretch[side]
@@ -20,11 +21,11 @@ export function Tired({ learning, lesson, more }: TiredProps) {
   const x = (atS: number) => (atS / Math.max(1, seconds)) * 1000
   const y = (nms: number) => HEIGHT - (nms / most) * HEIGHT
   const line = hour.curve.map(({ atS, tired }) => `${x(atS).toFixed(1)} ${y(tired[side]).toFixed(1)}`).join('L')
-  const used = ENGLISH.say(`lesson.load.limit.${budget.from}`, { more: sayPercent(more) })
+  const used = words.say(`lesson.load.limit.${budget.from}`, { more: sayPercent(more, words) })
   return (
     <figure className={styles.tired}>
       <figcaption>
-        <strong>{ENGLISH.say('lesson.load.hardest', { side, name: person.person.name })}</strong>
+        <strong>{words.say('lesson.load.hardest', { side, name: person.person.name })}</strong>
         <span style={{ top: `calc(${(y(limit) / HEIGHT) * 100}% )` }}>{used}</span>
       </figcaption>
       <svg viewBox={`0 0 1000 ${HEIGHT}`} preserveAspectRatio="none" aria-hidden="true">

@@ -5,6 +5,7 @@ import { ask } from '@/ui/api/ask'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'
 import { useLeaving } from '@/ui/api/use-leaving'
+import { useWords } from '@/ui/words/use-words'
 import { sayDay } from '@/words/lessons'
 import { EMPTY, editLesson, openLesson, useLesson } from './store'
 
@@ -17,6 +18,7 @@ const findAt = (lessons: readonly Lesson[], place: string): Lesson | undefined =
 
 /** The lesson of a group and a day, saved as it changes; nothing is kept for a day before something is changed. */
 export function useSavedLesson(group: string, day: string, first: readonly Lesson[]) {
+  const words = useWords()
   const [known, setKnown] = useState(first)
   const [state, setState] = useState<SaveState<Lesson>>(SAVED)
   const place = placeOf(group, day)
@@ -35,7 +37,7 @@ export function useSavedLesson(group: string, day: string, first: readonly Lesso
     const mine: Saver<LessonDocument, Lesson> = new Saver<LessonDocument, Lesson>(
       {
         what: `lesson ${which}`,
-        title: `${document.title}, ${sayDay(of.day)}`,
+        title: `${document.title}, ${sayDay(of.day, words)}`,
         revision: there?.revision ?? 0,
         restMs: REST_MS,
         readTheirs: (theirs) => theirs.document,

@@ -2,13 +2,11 @@ import type { PieceDocument } from '@/documents/lesson-document'
 import type { Posture } from '@/documents/posture-document'
 import { EXERCISE_IDS } from '@/documents/routines/exercises'
 import { ChoiceButton } from '@/ui/words/ChoiceButton'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayExercise } from '@/words/lessons'
 import { sayPostureName } from '@/words/postures'
 import { addAfter } from '../state/edits'
 import { editLesson } from '../state/store'
-
-const say = (key: string) => ENGLISH.say(`lesson.${key}`)
 
 type AddPieceProps = {
   routines: readonly { id: string; name: string }[]
@@ -18,14 +16,20 @@ type AddPieceProps = {
 
 /** Everything that a piece can be, found by typing. */
 export function AddPiece({ routines, postures, after }: AddPieceProps) {
+  const say = useSay('lesson')
+  const words = useWords()
   const choices = [
     { value: 'rest', name: say('add.rest') },
     { value: 'talk', name: say('add.talk') },
-    ...EXERCISE_IDS.map((id) => ({ value: `exercise ${id}`, name: sayExercise(id), detail: say('kinds.exercise') })),
+    ...EXERCISE_IDS.map((id) => ({
+      value: `exercise ${id}`,
+      name: sayExercise(id, words),
+      detail: say('kinds.exercise'),
+    })),
     ...routines.map(({ id, name }) => ({ value: `routine ${id}`, name, detail: say('kinds.routine') })),
     ...postures.map((posture) => ({
       value: `posture ${posture.id}`,
-      name: sayPostureName(posture),
+      name: sayPostureName(posture, words),
       detail: say('kinds.posture'),
     })),
   ]

@@ -13,7 +13,8 @@ import { rangeOf } from '@/teaching/lessons/piece-routine'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { TypedField } from '@/ui/words/TypedField'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { type Named, sayExercise, sayPiece, sayWords } from '@/words/lessons'
 import { sayPostureName } from '@/words/postures'
 import styles from '../lesson.module.css'
@@ -26,8 +27,6 @@ type PieceSentenceProps = {
   named: Named
   routines: readonly { id: string; name: string }[]
 }
-
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.${key}`, values)
 const drag = { onDragStart: beginDrag, onDragEnd: endDrag }
 const USUAL_COUNTS = 8
 /** What is written of a piece, and how long it may be. */
@@ -56,14 +55,17 @@ const WHOLE_OR_SEATED = ['both', 'seated'] as const
 
 /** The chosen piece, as a sentence whose words can be others. */
 export function PieceSentence({ lesson, piece, named, routines }: PieceSentenceProps) {
+  const t = useSay('screens.lesson')
+  const say = useSay('lesson')
+  const words = useWords()
   const { id, kind, minutes, side = 'both', limbs = 'both', practised, counts, holdS = 0, paced = false } = piece
   const set = (change: Partial<PieceDocument>) => editPiece(id, change)
   const at = lesson.pieces.indexOf(piece)
-  const postures = named.postures.map((posture) => ({ value: posture.id, name: sayPostureName(posture) }))
+  const postures = named.postures.map((posture) => ({ value: posture.id, name: sayPostureName(posture, words) }))
   const moves = kind !== 'rest' && kind !== 'talk'
   const usual: Partial<Record<string, string>> = {
-    say: sayWords({ ...piece, say: undefined }),
-    title: sayPiece({ ...piece, title: undefined }, named),
+    say: sayWords({ ...piece, say: undefined }, words),
+    title: sayPiece({ ...piece, title: undefined }, named, words),
   }
   const isHeld = kind === 'posture' || kind === 'transition' || kind === 'exercise'
   return (
@@ -81,7 +83,7 @@ export function PieceSentence({ lesson, piece, named, routines }: PieceSentenceP
           <ChoiceWord
             label={say('piece.what')}
             value={piece.exercise as string}
-            choices={EXERCISE_IDS.map((value) => ({ value: value as string, name: sayExercise(value) }))}
+            choices={EXERCISE_IDS.map((value) => ({ value: value as string, name: sayExercise(value, words) }))}
             onChoose={(exercise) => set({ exercise: exercise as (typeof EXERCISE_IDS)[number] })}
           />
         )}
@@ -181,7 +183,7 @@ export function PieceSentence({ lesson, piece, named, routines }: PieceSentenceP
         <NumberWord
           label={say('piece.minutes')}
           value={minutes}
-          unit="min"
+          unit={t('min')}
           step={1}
           min={1}
           max={120}
@@ -317,4 +319,4 @@ export function PieceSentence({ lesson, piece, named, routines }: PieceSentenceP
   )
 }
 
-export const AIM_CHOICES = AIMS.map((value) => ({ value, name: ENGLISH.say(`lesson.aims.${value}`) }))
+export const listAims = (words: Words) => AIMS.map((value) => ({ value, name: words.say(`lesson.aims.${value}`) }))

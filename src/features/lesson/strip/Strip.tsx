@@ -11,7 +11,7 @@ import {
 import ButtonBase from '@mui/material/ButtonBase'
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef } from 'react'
 import type { PieceDocument } from '@/documents/lesson-document'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import { type Named, sayMinutes, sayPiece } from '@/words/lessons'
 import { capital } from '@/words/lists'
 import { movePiece, setMinutes } from '../state/edits'
@@ -24,6 +24,7 @@ const SPOKEN = { screenReaderInstructions: { draggable: '' } }
 
 /** The hour as a strip of tape, its pieces torn off one after another: dragged along it, their edges for their minutes. */
 export function Strip({ pieces, named, warned }: StripProps) {
+  const words = useWords()
   const strip = useRef<HTMLOListElement>(null)
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
@@ -42,14 +43,14 @@ export function Strip({ pieces, named, warned }: StripProps) {
           ref={strip}
           className={styles.strip}
           style={{ gridTemplateColumns: pieces.map(({ minutes }) => `minmax(0, ${minutes}fr)`).join(' ') }}
-          aria-label={ENGLISH.say('lesson.piece.strip')}
+          aria-label={words.say('lesson.piece.strip')}
         >
           {pieces.map((piece, i) => (
             <Piece
               key={piece.id}
               piece={piece}
               at={i}
-              name={sayPiece(piece, named)}
+              name={sayPiece(piece, named, words)}
               warned={warned.has(piece.id)}
               perMinute={perMinute}
             />
@@ -63,6 +64,7 @@ export function Strip({ pieces, named, warned }: StripProps) {
 type PieceProps = { piece: PieceDocument; at: number; name: string; warned: boolean; perMinute: () => number }
 
 function Piece({ piece, at, name, warned, perMinute }: PieceProps) {
+  const words = useWords()
   const chosen = useLesson(({ chosen }) => chosen === piece.id)
   const dragging = useDraggable({ id: piece.id })
   const dropping = useDroppable({ id: piece.id })
@@ -95,8 +97,8 @@ function Piece({ piece, at, name, warned, perMinute }: PieceProps) {
         data-chosen={chosen}
         data-warned={warned}
         aria-pressed={chosen}
-        aria-label={`${at + 1}. ${name}, ${sayMinutes(piece.minutes)}`}
-        aria-description={ENGLISH.say('lesson.piece.move')}
+        aria-label={`${at + 1}. ${name}, ${sayMinutes(piece.minutes, words)}`}
+        aria-description={words.say('lesson.piece.move')}
         title={name}
         style={shift ? { transform: `translate(${shift.x}px, ${shift.y}px)`, zIndex: 2 } : undefined}
         {...dragging.listeners}
@@ -107,7 +109,7 @@ function Piece({ piece, at, name, warned, perMinute }: PieceProps) {
         {(piece.side === 'left' || piece.side === 'right') && <i data-side={piece.side} />}
       </ButtonBase>
       <Edge piece={piece} perMinute={perMinute} />
-      <small>{sayMinutes(piece.minutes)}</small>
+      <small>{sayMinutes(piece.minutes, words)}</small>
     </li>
   )
 }

@@ -9,8 +9,8 @@ import { ask } from '@/ui/api/ask'
 import { useAttempt } from '@/ui/api/use-attempt'
 import { download } from '@/ui/files/download'
 import { NumberWord } from '@/ui/words/NumberWord'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { makeCalendar } from '@/words/calendar'
-import { ENGLISH } from '@/words/language'
 import { type Named, sayAim, sayDay } from '@/words/lessons'
 import styles from '../lesson.module.css'
 
@@ -26,12 +26,12 @@ type TermProps = {
   onLessons: (lessons: Lesson[]) => void
   onOpen: (day: string) => void
 }
-
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`lesson.term.${key}`, values)
 const WEEKS = 7
 
 /** The lessons of a group one after another, as marks along a line; planning those that follow, and missing one. */
 export function Term(props: TermProps) {
+  const say = useSay('lesson.term')
+  const words = useWords()
   const { lessons, group, day, today, lesson, named, known, fitHour, onLessons, onOpen } = props
   const [weeks, setWeeks] = useState(WEEKS)
   const [isPlanning, setPlanning] = useState(false)
@@ -73,6 +73,7 @@ export function Term(props: TermProps) {
           .map((one) => ({ group: group.name, day: one.day, lesson: one.document })),
         named,
         stamp(),
+        words,
       ),
     )
   const isKept = mine.some((one) => one.day === day)
@@ -83,13 +84,13 @@ export function Term(props: TermProps) {
           <li key={one.day} data-past={one.day < today}>
             <Button
               aria-current={one.day === day ? 'date' : undefined}
-              aria-label={say('open', { day: sayDay(one.day) })}
+              aria-label={say('open', { day: sayDay(one.day, words) })}
               onClick={() => onOpen(one.day)}
             >
-              {ENGLISH.day(one.day, today.slice(0, 4))}
+              {words.day(one.day, today.slice(0, 4))}
             </Button>
             <small>
-              {one.document.aim ? sayAim(one.document.aim) : ''}
+              {one.document.aim ? sayAim(one.document.aim, words) : ''}
               {one.document.taughtAt && ` · ${say('taught')}`}
             </small>
           </li>
@@ -103,10 +104,10 @@ export function Term(props: TermProps) {
             {say('plan')}
           </Button>
           {isKept && !lesson.taughtAt && <Button onClick={miss}>{say('missed')}</Button>}
-          {mine.length > 0 && <Button onClick={takeOut}>{ENGLISH.say('lesson.tools.ics')}</Button>}
+          {mine.length > 0 && <Button onClick={takeOut}>{words.say('lesson.tools.ics')}</Button>}
         </p>
       )}
-      {isPlanning && <p role="status">{ENGLISH.say('lesson.proposal.fitting')}</p>}
+      {isPlanning && <p role="status">{words.say('lesson.proposal.fitting')}</p>}
       {problem && <p role="alert">{problem}</p>}
     </section>
   )

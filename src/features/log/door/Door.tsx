@@ -23,7 +23,8 @@ import { NewPersonSheet } from '@/ui/people/NewPersonSheet'
 import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceButton } from '@/ui/words/ChoiceButton'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { sayRefusal } from '@/words/fields'
 import { sayDay, sayLesson } from '@/words/lessons'
 import { makeStock } from '@/workers/lesson'
 import styles from './door.module.css'
@@ -54,8 +55,6 @@ export type DoorProps = {
   ways: HouseWays
   units: BodyUnits
 }
-
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`log.${key}`, values)
 const DAYS_BACK = 7
 const NEW = 'new'
 
@@ -86,9 +85,11 @@ const labelOf = (field: Element): string => (field.getAttribute('aria-label') ??
 
 /** What happened, written down at the door: everyone of the class, two lines each. */
 export function Door(props: DoorProps) {
+  const say = useSay('log')
+  const words = useWords()
   const { groups, group, day, today, members, names, rows, days, lesson, roll, recent, practice, answered } = props
   const { own, routines, ways, units } = props
-  const stock = useMemo(() => makeStock(own, routines, ways), [own, routines, ways])
+  const stock = useMemo(() => makeStock(own, routines, ways, words), [own, routines, ways, words])
   const { postures } = stock
   const at = useMemo(() => ({ group: group.id, day, isToday: day === today, lesson }), [group.id, day, today, lesson])
   const did = useDid(members, at, stock)
@@ -152,7 +153,7 @@ export function Door(props: DoorProps) {
             choices={choices
               .sort()
               .reverse()
-              .map((one) => ({ value: one, name: sayDay(one, ENGLISH, today.slice(0, 4)) }))}
+              .map((one) => ({ value: one, name: sayDay(one, words, today.slice(0, 4)) }))}
             onChoose={(one) => goTo(group.id, one)}
             then="."
           />{' '}
@@ -160,11 +161,11 @@ export function Door(props: DoorProps) {
         </h1>
       </PageHead>
       <p className={styles.about}>
-        {lesson ? `${sayLesson(lesson)}.` : say('noLesson')} {say('keys')}
+        {lesson ? `${sayLesson(lesson, words)}.` : say('noLesson')} {say('keys')}
       </p>
       {told && <p role="status">{told}</p>}
       {problem && <p role="alert">{problem}</p>}
-      {refused && <p role="alert">{say('tools.refused', { why: refused })}</p>}
+      {refused && <p role="alert">{say('tools.refused', { why: sayRefusal(refused.why, words) })}</p>}
       <OnThisMachine outbox={on.outbox} />
       <p role="status" className={waiting > 0 ? styles.waiting : 'for-ears'}>
         {waiting > 0

@@ -5,7 +5,7 @@ import { type PracticeDocument, toPractice } from '@/documents/practice-rules'
 import type { BenchPerson } from '@/keeping/bench'
 import type { Group } from '@/records/groups'
 import { type Answered, listDrifting, listUnfit, readStandings } from '@/teaching/practice/group-view'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayList } from '@/words/lists'
 import { sayPostureName } from '@/words/postures'
 import styles from './door.module.css'
@@ -20,8 +20,6 @@ type GroupViewProps = {
   answered: Answered
 }
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`practice.group.${key}`, values)
-
 /** Whoever sits, holds on, has somebody beside them, or may not put all weight on a leg, is never said to be ready for more. */
 const mayMore = (person: BenchPerson | undefined): boolean =>
   !person?.helperBeside &&
@@ -34,13 +32,24 @@ const mayMore = (person: BenchPerson | undefined): boolean =>
 
 /** Who needs you now: who is ready for more, who for less, whom a clinician should hear of, who drifts away from the rest. */
 export function GroupView({ group, people, postures, rows, day, practice, answered }: GroupViewProps) {
+  const say = useSay('practice.group')
+  const words = useWords()
   const standings = useMemo(
     () => readStandings(people, rows, day, toPractice(practice), answered),
     [people, rows, day, practice, answered],
   )
   const names = (is: (one: (typeof standings)[number]) => boolean) => standings.filter(is)
   const line = (key: string, some: readonly { id: string; name: string }[]) =>
-    some.length > 0 && <li key={key}>{say(key, { names: sayList(some.map(({ name }) => name)) })}</li>
+    some.length > 0 && (
+      <li key={key}>
+        {say(key, {
+          names: sayList(
+            some.map(({ name }) => name),
+            words,
+          ),
+        })}
+      </li>
+    )
   const drifting = listDrifting(standings)
   const planned = new Map(
     people.map(({ id, planned: all }) => [
@@ -50,7 +59,7 @@ export function GroupView({ group, people, postures, rows, day, practice, answer
   )
   const nameOf = (posture: string) => {
     const found = postures.find(({ id }) => id === posture)
-    return found ? sayPostureName(found) : posture
+    return found ? sayPostureName(found, words) : posture
   }
   const lines = [
     line(
@@ -74,7 +83,7 @@ export function GroupView({ group, people, postures, rows, day, practice, answer
       names(({ id, decision }) => decision.way === 'harder' && mayMore(people.find((one) => one.id === id))),
     ),
     ...drifting.map(({ name, more }) => (
-      <li key={`drift ${name}`}>{say('behind', { names: name, more: ENGLISH.number(more, 1) })}</li>
+      <li key={`drift ${name}`}>{say('behind', { names: name, more: words.number(more, 1) })}</li>
     )),
     ...listUnfit(standings, planned).map(({ posture, n }) => (
       <li key={`levels ${posture}`}>

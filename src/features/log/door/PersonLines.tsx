@@ -6,7 +6,7 @@ import { PAIN_PLACES, type PainPlace } from '@/documents/pain-places'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { TypedField } from '@/ui/words/TypedField'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayCorrected } from '@/words/log'
 import styles from './door.module.css'
 import { Scale } from './Scale'
@@ -17,8 +17,6 @@ type PersonLinesProps = {
   /** Says something of their whole lesson. */
   onSay: (attendee: Attendee, said: Partial<LogBody>) => void
 }
-
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`log.${key}`, values)
 const UNSAID = 'unsaid'
 const HALF_STEP = 50
 /** Of a class's plan, as people count them. */
@@ -38,6 +36,8 @@ function readDone(value: string): Partial<LogBody> {
 
 /** Somebody in two lines: came, what they did, holds, wobbles; effort, pain and where, a word. */
 export const PersonLines = memo(function PersonLines({ attendee, onSay }: PersonLinesProps) {
+  const say = useSay('log')
+  const words = useWords()
   const { name, id, shown, corrected } = attendee
   const set = (said: Partial<LogBody>) => onSay(attendee, said)
   const { came, effort, pain } = shown
@@ -165,7 +165,7 @@ export const PersonLines = memo(function PersonLines({ attendee, onSay }: Person
             </span>
           </div>
           {corrected.map((one) => (
-            <small key={one.at}>{sayCorrected(one)}</small>
+            <small key={one.at}>{sayCorrected(one, words)}</small>
           ))}
         </div>
       )}
@@ -201,6 +201,7 @@ type CountProps = { label: string; name: string; value: number | null; onSet: (v
 
 /** How often: one more with each touch, one less beside it. */
 function Count({ label, name, value, onSet }: CountProps) {
+  const say = useSay('log')
   const now = value ?? 0
   return (
     <span className={styles.count}>

@@ -10,8 +10,9 @@ import {
   XAxis,
   YAxis,
 } from 'recharts'
-import { ENGLISH } from '@/words/language'
-import { DAY_AXIS } from './day-axis'
+import { useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
+import { dayAxis } from './day-axis'
 import { Figures } from './Figures'
 import { openOf } from './open-of'
 import styles from './weeks.module.css'
@@ -35,6 +36,7 @@ type ChartProps = {
 
 /** Some figures along one axis of days, and the same as a table for whoever does not see them. */
 export function Chart({ title, rows, series, most, line, band, onOpen }: ChartProps) {
+  const words = useWords()
   return (
     <figure className={styles.chart}>
       <figcaption>
@@ -54,7 +56,7 @@ export function Chart({ title, rows, series, most, line, band, onOpen }: ChartPr
       <ResponsiveContainer width="100%" height={HEIGHT}>
         <ComposedChart data={[...rows]} margin={{ top: 8, right: 14, bottom: 0, left: -18 }}>
           <CartesianGrid stroke="var(--grid)" vertical={false} />
-          <XAxis {...DAY_AXIS} />
+          <XAxis {...dayAxis(words)} />
           <YAxis
             stroke="var(--ink-soft)"
             axisLine={false}
@@ -68,7 +70,7 @@ export function Chart({ title, rows, series, most, line, band, onOpen }: ChartPr
           {line !== undefined && <ReferenceLine y={line} stroke="var(--clay)" strokeDasharray="3 4" />}
           <Tooltip
             isAnimationActive={false}
-            labelFormatter={(day) => ENGLISH.day(String(day))}
+            labelFormatter={(day) => words.day(String(day))}
             contentStyle={{ background: 'var(--paper)', border: '1px solid var(--line)' }}
           />
           {series.map(({ key, name, colour, dash, bar }) =>
@@ -108,11 +110,11 @@ export function Chart({ title, rows, series, most, line, band, onOpen }: ChartPr
         columns={series.map(({ name }) => name)}
         rows={rows
           .filter((row) => series.some(({ key }) => typeof row[key] === 'number'))
-          .map((row) => ({ day: row.day, cells: series.map(({ key }) => sayFigure(row[key])) }))}
+          .map((row) => ({ day: row.day, cells: series.map(({ key }) => sayFigure(row[key], words)) }))}
       />
     </figure>
   )
 }
 
-const sayFigure = (value: Row[string] | undefined): string =>
-  typeof value === 'number' ? ENGLISH.number(value, 1) : ENGLISH.say('log.unsaid')
+const sayFigure = (value: Row[string] | undefined, words: Words): string =>
+  typeof value === 'number' ? words.number(value, 1) : words.say('log.unsaid')

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import type { ClassDay, DoneDay } from '@/core'
 import type { LogRow } from '@/documents/log-document'
-import { ENGLISH } from '@/words/language'
+import { useSay } from '@/ui/words/use-words'
 import { Chart, type Row, type Series } from './Chart'
 import { DoneChart } from './DoneChart'
 import styles from './weeks.module.css'
@@ -22,8 +22,6 @@ type ChartsProps = {
   onOpen: (day: string) => void
 }
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`practice.charts.${key}`, values)
-
 const INK = 'var(--ink)'
 const LEFT = 'var(--tide-line)'
 const RIGHT = 'var(--clay)'
@@ -32,6 +30,7 @@ export type Doing = { bend: number | null; step: number | null; minutes: number 
 
 /** Effort and pain, and holds left and right, of a person's weeks; the others on request. One axis of days for all; each dot opens its day. */
 export function Charts({ days, done, spare, limits, doing, stands, rows: log, onOpen }: ChartsProps) {
+  const say = useSay('practice.charts')
   const [all, setAll] = useState(false)
   /** In ten minutes; where nobody wrote down how long it was, unknown. */
   const rate = (count: number | null, day: string) => {

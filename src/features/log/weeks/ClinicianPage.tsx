@@ -3,8 +3,8 @@ import { useState } from 'react'
 import type { ClassDay, Concern } from '@/core'
 import type { Weeks } from '@/keeping/weeks'
 import { TypedField } from '@/ui/words/TypedField'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayForClinician } from '@/words/clinician'
-import { ENGLISH } from '@/words/language'
 import styles from './weeks.module.css'
 
 type ClinicianPageProps = {
@@ -15,13 +15,14 @@ type ClinicianPageProps = {
   onClose: () => void
 }
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`practice.clinician.${key}`, values)
-
 /** One page that can be read in a minute: orders with their dates, what was done, what was seen, the question. */
 export function ClinicianPage({ weeks: { person, rows }, days, concerns, today, onClose }: ClinicianPageProps) {
+  const say = useSay('practice.clinician')
+  const words = useWords()
   const lines = sayForClinician(
     { name: person.name, falls: person.falls, limits: person.limits, rows, days, concerns },
     today,
+    words,
   )
   const [question, setQuestion] = useState(lines.question)
   return (
@@ -30,8 +31,8 @@ export function ClinicianPage({ weeks: { person, rows }, days, concerns, today, 
         <Button variant="contained" onClick={() => window.print()}>
           {say('print')}
         </Button>
-        <Button href={`/paper?as=clinician&person=${encodeURIComponent(person.id)}`}>{ENGLISH.say('paper.on')}</Button>
-        <Button onClick={onClose}>{ENGLISH.say('lesson.teach.leave')}</Button>
+        <Button href={`/paper?as=clinician&person=${encodeURIComponent(person.id)}`}>{words.say('paper.on')}</Button>
+        <Button onClick={onClose}>{words.say('lesson.teach.leave')}</Button>
       </p>
       <h1>{say('title', { name: person.name })}</h1>
       <h2>{say('orders')}</h2>
@@ -44,7 +45,7 @@ export function ClinicianPage({ weeks: { person, rows }, days, concerns, today, 
       <p>{lines.done}</p>
       <h2>{say('seen')}</h2>
       <ul>
-        {(lines.seen.length > 0 ? lines.seen : [ENGLISH.say('practice.concerns.none')]).map((seen) => (
+        {(lines.seen.length > 0 ? lines.seen : [words.say('practice.concerns.none')]).map((seen) => (
           <li key={seen}>{seen}</li>
         ))}
       </ul>

@@ -1,5 +1,4 @@
 import { useEffect, useMemo, useState } from 'react'
-
 import type { LogRow } from '@/documents/log-document'
 import type { RecordDocument } from '@/documents/record-document'
 import { bodyOf, toStance } from '@/documents/to-core'
@@ -9,8 +8,8 @@ import type { LastLesson } from '@/keeping/weeks'
 import { type FoundCause, findCauses } from '@/teaching/practice/causes'
 import { listComplained } from '@/teaching/practice/complained'
 import type { FoundWayCause } from '@/teaching/practice/way-causes'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayCentimetres, sayDegrees, sayFigure } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
 import { namePosture, sayPiece } from '@/words/lessons'
 import { capital } from '@/words/lists'
 import { sayComplaint, sayLookAt } from '@/words/records'
@@ -27,13 +26,13 @@ type ComplaintsProps = {
   rows: readonly LogRow[]
   today: string
 }
-
-const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`practice.complaints.${key}`, values)
 /** Of a narrow track: what is left of half a metre. */
 const HALF_METRE = 0.5
 
 /** A complaint leads to its usual cause, and to where in their own stances and on their own ways that is largest. */
 export function Complaints({ record, person, kept, own, last, rows, today }: ComplaintsProps) {
+  const say = useSay('practice.complaints')
+  const words = useWords()
   const complained = useMemo(() => listComplained(record.complaints, rows, today), [record.complaints, rows, today])
   const open = useMemo(() => complained.map(({ complaint }) => complaint), [complained])
   const stances = useMemo(() => {
@@ -41,24 +40,27 @@ export function Complaints({ record, person, kept, own, last, rows, today }: Com
     return [...planned, ...kept].map(({ posture, stance }) => ({ posture, stance: toStance(stance) }))
   }, [person, kept])
   const body = useMemo(() => bodyOf(person.document), [person])
-  const stock = useMemo(() => makeStock(own, last?.routines ?? [], last?.ways ?? {}), [own, last])
+  const stock = useMemo(() => makeStock(own, last?.routines ?? [], last?.ways ?? {}, words), [own, last, words])
   const onWays = useCausesOnWays(open, person, last, stock)
   if (open.length === 0) return null
-  const named = nameStock(stock)
-  const name = (id: string) => namePosture(id, named)
+  const named = nameStock(stock, words)
+  const name = (id: string) => namePosture(id, named, words)
   const inStance = ({ unit, value, cause, posture }: FoundCause) =>
     say('where', {
       cause: say(`causes.${cause}`),
       posture: name(posture),
-      figure: unit === 'rad' ? sayDegrees(value) : sayCentimetres(cause === 'narrow' ? HALF_METRE - value : value),
+      figure:
+        unit === 'rad'
+          ? sayDegrees(value, words)
+          : sayCentimetres(cause === 'narrow' ? HALF_METRE - value : value, words),
     })
   const onWay = ({ unit, value, cause, posture, piece }: FoundWayCause) => {
     const found = last?.lesson.document.pieces.find(({ id }) => id === piece)
     return say('onWay', {
       cause: say(`causes.${cause}`),
       posture: name(posture),
-      piece: found ? sayPiece(found, named) : '',
-      figure: sayFigure({ unit, value }),
+      piece: found ? sayPiece(found, named, words) : '',
+      figure: sayFigure({ unit, value }, words),
     })
   }
   return (
@@ -74,8 +76,8 @@ export function Complaints({ record, person, kept, own, last, rows, today }: Com
           const all = [...found.map(inStance), ...further.map(onWay)]
           return (
             <li key={complaint}>
-              <strong>{capital(sayComplaint(complaint))}</strong>: {sayLookAt(complaint)}.{' '}
-              {painOn && `${say('painOn', { day: ENGLISH.day(painOn) })} `}
+              <strong>{capital(sayComplaint(complaint, words))}</strong>: {sayLookAt(complaint, words)}.{' '}
+              {painOn && `${say('painOn', { day: words.day(painOn) })} `}
               {all.length > 0 && `${all.join(' ')} `}
               {onWays === 'broken'
                 ? say('notLooked')

@@ -12,7 +12,7 @@ import { useAttempt } from '@/ui/api/use-attempt'
 import { Field } from '@/ui/forms/Field'
 import { Form } from '@/ui/forms/Form'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayPostureName } from '@/words/postures'
 import { sayDecided, sayNext, sayReason, sayWay, sayWayFirst } from '@/words/practice'
 import styles from './weeks.module.css'
@@ -29,10 +29,10 @@ type DecideProps = {
   onDecided: (decided: Decided) => void
 }
 
-const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`practice.decide.${key}`, values)
-
 /** Harder, the same or easier: the reason first, then what is proposed, concretely; taken, changed or left with a reason. */
 export function Decide({ person, body, today, decision, doing, decided, postures, onDecided }: DecideProps) {
+  const say = useSay('practice.decide')
+  const words = useWords()
   const [choosing, setChoosing] = useState<NextWay | 'leave' | null>(null)
   const [again, setAgain] = useState(false)
   const { problem, attempt } = useAttempt()
@@ -64,27 +64,27 @@ export function Decide({ person, body, today, decision, doing, decided, postures
   if (grave.length > 0)
     return (
       <section className={styles.decide} aria-label={say('label')}>
-        <h2>{ENGLISH.say('practice.grave.label')}</h2>
+        <h2>{words.say('practice.grave.label')}</h2>
         <ul>
           {grave.map((reason) => (
             <li key={reason.code}>
-              <strong>{sayReason(reason)}</strong>
+              <strong>{sayReason(reason, words)}</strong>
             </li>
           ))}
         </ul>
-        <p className={styles.way}>{ENGLISH.say('practice.grave.card')}</p>
-        <p className={styles.soft}>{ENGLISH.say('practice.grave.tell')}</p>
+        <p className={styles.way}>{words.say('practice.grave.card')}</p>
+        <p className={styles.soft}>{words.say('practice.grave.tell')}</p>
         <Form
           className={styles.why}
-          verb={ENGLISH.say('practice.grave.verb')}
+          verb={words.say('practice.grave.verb')}
           onEnter={(read) => keep(null, null, read('reason'))}
         >
           <Field
             name="reason"
             required
             maxLength={500}
-            aria-label={ENGLISH.say('practice.grave.reason')}
-            placeholder={ENGLISH.say('practice.grave.reason')}
+            aria-label={words.say('practice.grave.reason')}
+            placeholder={words.say('practice.grave.reason')}
           />
         </Form>
         {problem && <p role="alert">{problem}</p>}
@@ -95,7 +95,7 @@ export function Decide({ person, body, today, decision, doing, decided, postures
       <h2>{say('label')}</h2>
       <ul>
         {reasons.map((reason) => (
-          <li key={`${reason.code} ${reason.day}`}>{sayReason(reason)}</li>
+          <li key={`${reason.code} ${reason.day}`}>{sayReason(reason, words)}</li>
         ))}
       </ul>
       {doing.length > 1 && (
@@ -106,7 +106,7 @@ export function Decide({ person, body, today, decision, doing, decided, postures
             value={String(at)}
             choices={doing.map(({ posture, plan }, i) => ({
               value: String(i),
-              name: sayPostureName(posture),
+              name: sayPostureName(posture, words),
               detail: plan?.group ?? '',
             }))}
             onChoose={(next) => setAt(Number(next))}
@@ -114,16 +114,16 @@ export function Decide({ person, body, today, decision, doing, decided, postures
         </p>
       )}
       <p className={styles.way}>
-        <strong>{say('proposed', { way: sayWayFirst(way) })}</strong>
-        {proposed ? say('colon', { next: sayNext(proposed.version, postures) }) : say('stop')}{' '}
-        {way === 'harder' && !proposed && ENGLISH.say('practice.next.nothing')}
+        <strong>{say('proposed', { way: sayWayFirst(way, words) })}</strong>
+        {proposed ? say('colon', { next: sayNext(proposed.version, postures, words) }) : say('stop')}{' '}
+        {way === 'harder' && !proposed && words.say('practice.next.nothing')}
       </p>
-      {last && <p className={styles.soft}>{sayDecided(last.day, last.document)}</p>}
+      {last && <p className={styles.soft}>{sayDecided(last.day, last.document, words)}</p>}
       {now && !again ? (
         <>
           <p>
-            {sayDecided(now.day, now.document)}
-            {now.document.next && ` ${say('becomes', { next: sayNext(now.document.next, postures) })}`}{' '}
+            {sayDecided(now.day, now.document, words)}
+            {now.document.next && ` ${say('becomes', { next: sayNext(now.document.next, postures, words) })}`}{' '}
             {now.document.plan && (
               <a href={`/class?group=${now.document.plan.group}&posture=${now.document.plan.posture}`}>
                 {say('inPlan')}
@@ -137,11 +137,13 @@ export function Decide({ person, body, today, decision, doing, decided, postures
       ) : choosing ? (
         <Form
           className={styles.why}
-          verb={choosing === 'leave' ? say('leave') : sayWayFirst(choosing)}
+          verb={choosing === 'leave' ? say('leave') : sayWayFirst(choosing, words)}
           onEnter={(read) => keep(choosing === 'leave' ? null : choosing, versions[choosing], read('reason'))}
           onLeave={() => setChoosing(null)}
         >
-          {versions[choosing] && <p>{say('becomes', { next: sayNext(versions[choosing].version, postures) })}</p>}
+          {versions[choosing] && (
+            <p>{say('becomes', { next: sayNext(versions[choosing].version, postures, words) })}</p>
+          )}
           <Field
             name="reason"
             required
@@ -162,7 +164,7 @@ export function Decide({ person, body, today, decision, doing, decided, postures
             </Button>
             {NEXT_WAYS.filter((one) => one !== way).map((one) => (
               <Button key={one} onClick={() => setChoosing(one)}>
-                {say('other', { way: sayWay(one) })}
+                {say('other', { way: sayWay(one, words) })}
               </Button>
             ))}
             <Button onClick={() => setChoosing('leave')}>{say('leave')}</Button>

@@ -1,7 +1,8 @@
 import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { LogRow } from '@/documents/log-document'
-import { ENGLISH } from '@/words/language'
-import { DAY_AXIS } from './day-axis'
+import { useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
+import { dayAxis } from './day-axis'
 import { Figures } from './Figures'
 import { openOf } from './open-of'
 import styles from './weeks.module.css'
@@ -15,6 +16,7 @@ const WIDTH = 130
 
 /** What was done on each day in the main, and whether they came at all; whoever came, and of whom nothing is said, has no dot. */
 export function DoneChart({ rows, onOpen }: { rows: readonly LogRow[]; onOpen: (day: string) => void }) {
+  const words = useWords()
   const days = [...new Set(rows.map(({ day }) => day))].sort().map((day) => {
     const some = rows.filter((row) => row.day === day)
     const whole = some.find(({ piece }) => piece === undefined)
@@ -24,17 +26,17 @@ export function DoneChart({ rows, onOpen }: { rows: readonly LogRow[]; onOpen: (
   })
   return (
     <figure className={styles.chart}>
-      <figcaption>{ENGLISH.say('practice.charts.did')}</figcaption>
+      <figcaption>{words.say('practice.charts.did')}</figcaption>
       <ResponsiveContainer width="100%" height={HEIGHT}>
         <ComposedChart data={days} margin={{ top: 8, right: 14, bottom: 0, left: 0 }}>
           <CartesianGrid stroke="var(--grid)" vertical={false} />
-          <XAxis {...DAY_AXIS} />
+          <XAxis {...dayAxis(words)} />
           <YAxis
             width={WIDTH}
             domain={[0, ORDER.length - 1]}
             ticks={ORDER.map((_, i) => i)}
             interval={0}
-            tickFormatter={sayPlace}
+            tickFormatter={(place) => sayPlace(place, words)}
             stroke="var(--ink-soft)"
             axisLine={false}
             tickLine={false}
@@ -42,10 +44,12 @@ export function DoneChart({ rows, onOpen }: { rows: readonly LogRow[]; onOpen: (
           />
           <Tooltip
             isAnimationActive={false}
-            labelFormatter={(day) => ENGLISH.day(String(day))}
+            labelFormatter={(day) => words.day(String(day))}
             formatter={(value, _, { payload }) => [
-              [sayPlace(Number(value)), payload.level !== null && Number(payload.level) + 1].filter(Boolean).join(' '),
-              ENGLISH.say('log.fields.as'),
+              [sayPlace(Number(value), words), payload.level !== null && Number(payload.level) + 1]
+                .filter(Boolean)
+                .join(' '),
+              words.say('log.fields.as'),
             ]}
             contentStyle={{ background: 'var(--paper)', border: '1px solid var(--line)' }}
           />
@@ -63,15 +67,15 @@ export function DoneChart({ rows, onOpen }: { rows: readonly LogRow[]; onOpen: (
         </ComposedChart>
       </ResponsiveContainer>
       <Figures
-        title={ENGLISH.say('practice.charts.did')}
-        columns={[ENGLISH.say('log.fields.as')]}
-        rows={days.flatMap(({ day, did }) => (did === null ? [] : [{ day, cells: [sayPlace(did)] }]))}
+        title={words.say('practice.charts.did')}
+        columns={[words.say('log.fields.as')]}
+        rows={days.flatMap(({ day, did }) => (did === null ? [] : [{ day, cells: [sayPlace(did, words)] }]))}
       />
     </figure>
   )
 }
 
-function sayPlace(index: number): string {
+function sayPlace(index: number, words: Words): string {
   const place = ORDER[index] ?? 'none'
-  return ENGLISH.say(place === 'away' ? 'log.came.no' : `log.as.${place}`)
+  return words.say(place === 'away' ? 'log.came.no' : `log.as.${place}`)
 }

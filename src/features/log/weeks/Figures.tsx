@@ -3,7 +3,7 @@ import TableBody from '@mui/material/TableBody'
 import TableCell from '@mui/material/TableCell'
 import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 
 type FiguresProps = {
   title: string
@@ -12,29 +12,32 @@ type FiguresProps = {
 }
 
 /** What a chart shows, day by day, for whoever does not see it. */
-export const Figures = ({ title, columns, rows }: FiguresProps) => (
-  <div className="for-ears">
-    <Table size="small" aria-label={title}>
-      <TableHead>
-        <TableRow>
-          <TableCell>{ENGLISH.say('practice.charts.day')}</TableCell>
-          {columns.map((column) => (
-            <TableCell key={column}>{column}</TableCell>
-          ))}
-        </TableRow>
-      </TableHead>
-      <TableBody>
-        {rows.map(({ day, cells }) => (
-          <TableRow key={day}>
-            <TableCell component="th" scope="row">
-              {ENGLISH.day(day)}
-            </TableCell>
-            {cells.map((cell, i) => (
-              <TableCell key={columns[i]}>{cell}</TableCell>
+export const Figures = ({ title, columns, rows }: FiguresProps) => {
+  const words = useWords()
+  return (
+    <div className="for-ears">
+      <Table size="small" aria-label={title}>
+        <TableHead>
+          <TableRow>
+            <TableCell>{words.say('practice.charts.day')}</TableCell>
+            {columns.map((column) => (
+              <TableCell key={column}>{column}</TableCell>
             ))}
           </TableRow>
-        ))}
-      </TableBody>
-    </Table>
-  </div>
-)
+        </TableHead>
+        <TableBody>
+          {rows.map(({ day, cells }) => (
+            <TableRow key={day}>
+              <TableCell component="th" scope="row">
+                {words.day(day)}
+              </TableCell>
+              {cells.map((cell, i) => (
+                <TableCell key={columns[i]}>{cell}</TableCell>
+              ))}
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+    </div>
+  )
+}

@@ -14,7 +14,8 @@ import { listClassDays, listDoneDays } from '@/teaching/practice/class-days'
 import { listDoing } from '@/teaching/practice/doing'
 import { PageHead } from '@/ui/places/PageHead'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { sayConcern, sayStory } from '@/words/practice'
 import { sayReference } from '@/words/records'
 import type { Row } from './Chart'
@@ -32,10 +33,10 @@ export type WeeksProps = {
   today: string
 }
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`practice.${key}`, values)
-
 /** How somebody is doing, and what next: the reasons and the proposal before the charts. */
 export function Weeks({ weeks, last, names, own, today }: WeeksProps) {
+  const say = useSay('practice')
+  const words = useWords()
   const { person, record, kept } = weeks
   // What was tried on a day to come says nothing of how they are.
   const rows = useMemo(() => weeks.rows.filter(({ day }) => day <= today), [weeks.rows, today])
@@ -51,7 +52,7 @@ export function Weeks({ weeks, last, names, own, today }: WeeksProps) {
   const planned = useMemo(() => listDoing(body, person.planned, postures), [body, person, postures])
   const spare = useMemo(() => readSpare(rows), [rows])
   const doing = useMemo(() => readDoing(rows), [rows])
-  const stands = useMemo(() => readStands(record), [record])
+  const stands = useMemo(() => readStands(record, words), [record, words])
   const came = days.filter((one) => one.came).length
   const groupOf = (day: string) => rows.find((row) => row.day === day)?.group ?? person.groups[0]?.id ?? ''
   const open = (day: string) =>
@@ -92,7 +93,7 @@ export function Weeks({ weeks, last, names, own, today }: WeeksProps) {
         <p>{say('title.none', { name: person.name })}</p>
       ) : (
         <>
-          <p className={styles.story}>{sayStory(days)}</p>
+          <p className={styles.story}>{sayStory(days, words)}</p>
           <div className={styles.work}>
             <Charts
               days={days.filter((one) => one.came)}
@@ -110,7 +111,7 @@ export function Weeks({ weeks, last, names, own, today }: WeeksProps) {
                   <h2>{say('concerns.label')}</h2>
                   <ul>
                     {concerns.map((one) => (
-                      <li key={one.code}>{sayConcern(one)}</li>
+                      <li key={one.code}>{sayConcern(one, words)}</li>
                     ))}
                   </ul>
                   <p className={styles.soft}>{say('concerns.ask')}</p>
@@ -155,7 +156,10 @@ function readDoing(rows: readonly LogRow[]): Map<string, Doing> {
 }
 
 /** The timed stands on one leg, a row a day, with the reference of their age. */
-function readStands({ tests, body }: WeeksOf['record']): { rows: Row[]; low: number | null; said: string } {
+function readStands(
+  { tests, body }: WeeksOf['record'],
+  words: Words,
+): { rows: Row[]; low: number | null; said: string } {
   const of = (id: TestId, on: string) => {
     const entry = tests.find((one) => one.test === id && one.on === on)
     return entry ? countingTrial(entry) : null
@@ -165,5 +169,5 @@ function readStands({ tests, body }: WeeksOf['record']): { rows: Row[]; low: num
     .sort()
     .map((day): Row => ({ day, left: of('one-leg-left', day), right: of('one-leg-right', day) }))
   const range = SIMPLE_TESTS['one-leg-left'].reference({ sex: body.sex, age: body.ageYears })
-  return { rows, low: range?.low ?? null, said: range ? sayReference('one-leg-left', range) : '' }
+  return { rows, low: range?.low ?? null, said: range ? sayReference('one-leg-left', range, words) : '' }
 }

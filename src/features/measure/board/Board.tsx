@@ -4,20 +4,21 @@ import { type BoardDistance, calcBoardDistance, InputError, placeByBoard, tryAna
 import { readFigure } from '@/documents/read-figure'
 import { Field } from '@/ui/forms/Field'
 import type { Read } from '@/ui/forms/Form'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayCentimetres } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
 import { sayPostureName } from '@/words/postures'
 import { Figures } from '../Figures'
 import styles from '../measure.module.css'
 import type { PanelProps } from '../panel-props'
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`measure.board.${key}`, values)
 const WAYS = ['ahead', 'across'] as const
 type Way = (typeof WAYS)[number]
 type Set = { distance: BoardDistance; heel: number }
 
 /** A board on two edges over a scale: the centre's distance from an edge; both ways, its place, held against the computed one. */
 export function Board({ body, done, onKeep }: PanelProps) {
+  const say = useSay('measure.board')
+  const words = useWords()
   const [settings, setSettings] = useState<Partial<Record<Way, Set>>>({})
   const { ahead, across } = settings
   const heelAt = done.stance.feet.left.heel
@@ -28,7 +29,7 @@ export function Board({ body, done, onKeep }: PanelProps) {
       {WAYS.map((way) => (
         <section key={way}>
           <h3>{say(way)}</h3>
-          <Figures verb={ENGLISH.say('measure.timed.trial')} onEnter={(read) => set(way, read)}>
+          <Figures verb={words.say('measure.timed.trial')} onEnter={(read) => set(way, read)}>
             {(['length', 'tare', 'read', 'heel'] as const).map((name) => (
               <label key={name}>
                 {say(name)}
@@ -43,8 +44,8 @@ export function Board({ body, done, onKeep }: PanelProps) {
           {settings[way] && (
             <p className={styles.big} role="status">
               {say('result', {
-                distance: sayCentimetres(settings[way].distance.distance),
-                sd: sayCentimetres(settings[way].distance.sd),
+                distance: sayCentimetres(settings[way].distance.distance, words),
+                sd: sayCentimetres(settings[way].distance.sd, words),
               })}
             </p>
           )}
@@ -74,11 +75,13 @@ type AgainstProps = Pick<PanelProps, 'body' | 'done' | 'onKeep'> & { centre: Vec
 
 /** The measured place of the centre beside the computed one, and whether both agree within what they are known to. */
 function Against({ body, done, onKeep, centre, sd }: AgainstProps) {
+  const say = useSay('measure.board')
+  const words = useWords()
   const heelAt = done.stance.feet.left.heel
   const analysis = tryAnalyse(body, done.stance)
   const from = ([x, y]: readonly [number, number]) => ({
-    ahead: sayCentimetres(y - heelAt[1]),
-    right: sayCentimetres(x - heelAt[0]),
+    ahead: sayCentimetres(y - heelAt[1], words),
+    right: sayCentimetres(x - heelAt[0], words),
   })
   const computed = analysis && ([analysis.pose.centreOfMass[0], analysis.pose.centreOfMass[1]] as const)
   const off = computed && Math.hypot(computed[0] - centre[0], computed[1] - centre[1])
@@ -88,7 +91,11 @@ function Against({ body, done, onKeep, centre, sd }: AgainstProps) {
       <p className={styles.big}>{say('place', from(centre))}</p>
       {computed && off !== null && known !== null && (
         <p>
-          {say('against', { ...from(computed), posture: sayPostureName(done.posture), off: sayCentimetres(off) })}{' '}
+          {say('against', {
+            ...from(computed),
+            posture: sayPostureName(done.posture, words),
+            off: sayCentimetres(off, words),
+          })}{' '}
           {say(off <= 2 * known ? 'agrees' : 'differs')}
         </p>
       )}
@@ -103,7 +110,7 @@ function Against({ body, done, onKeep, centre, sd }: AgainstProps) {
             })
           }
         >
-          {ENGLISH.say('measure.keep')}
+          {words.say('measure.keep')}
         </Button>
       </p>
     </>

@@ -3,20 +3,21 @@ import { useEffect, useRef, useState } from 'react'
 import { DEG, STILL, type Still, StillReader } from '@/core'
 import { TILTED } from '@/documents/record-document'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayDegrees } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
 import styles from '../measure.module.css'
 import type { PanelProps } from '../panel-props'
 import { SourceWords } from '../source/SourceWords'
 import { type Source, useReadings } from '../source/use-readings'
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`measure.level.${key}`, values)
 /** Radians from the middle of the vial to its rim. */
 const RIM = 30 * DEG
 const SIZE = 150
 
 /** A phone as a level: held still for two seconds it gives its mean and how much it wandered; a shake starts again. */
 export function Level({ body, done, onKeep }: PanelProps) {
+  const say = useSay('measure.level')
+  const words = useWords()
   const { stance } = done
   const [source, setSource] = useState<Source>('stream')
   const [bad, setBad] = useState(false)
@@ -81,12 +82,12 @@ export function Level({ body, done, onKeep }: PanelProps) {
       <p className={styles.big} aria-live="polite">
         {still
           ? say('result', {
-              pitch: sayDegrees(still.mean.pitch),
-              roll: sayDegrees(still.mean.roll),
-              sd: sayDegrees(Math.max(still.spread.pitch, still.spread.roll)),
+              pitch: sayDegrees(still.mean.pitch, words),
+              roll: sayDegrees(still.mean.roll, words),
+              sd: sayDegrees(Math.max(still.spread.pitch, still.spread.roll), words),
             })
           : last
-            ? `${say('pitch', { deg: sayDegrees(last.pitch) })}, ${say('roll', { deg: sayDegrees(last.roll) })}. ${say('hold')}`
+            ? `${say('pitch', { deg: sayDegrees(last.pitch, words) })}, ${say('roll', { deg: sayDegrees(last.roll, words) })}. ${say('hold')}`
             : '–'}
       </p>
       {!still && last && <progress value={reader.current.heldS} max={STILL.seconds} aria-label={say('hold')} />}
@@ -105,9 +106,9 @@ export function Level({ body, done, onKeep }: PanelProps) {
               })
             }
           >
-            {ENGLISH.say('measure.keep')}
+            {words.say('measure.keep')}
           </Button>
-          <Button onClick={again}>{ENGLISH.say('measure.again')}</Button>
+          <Button onClick={again}>{words.say('measure.again')}</Button>
         </p>
       )}
     </div>

@@ -15,9 +15,9 @@ import type { StanceBody } from '@/documents/stance-document'
 import { OpenFileButton } from '@/ui/files/OpenFileButton'
 import { Field } from '@/ui/forms/Field'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayFieldError } from '@/words/fields'
 import { sayCentimetres, sayDegrees } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
 import { BenchButton } from '../BenchButton'
 import styles from '../measure.module.css'
 import type { PanelProps } from '../panel-props'
@@ -26,7 +26,6 @@ import { PictureCentre } from './PictureCentre'
 import { type Handle, PointPlate } from './PointPlate'
 import { deletePicture, type KeptPicture, keepPicture, listPictures } from './store'
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`measure.picture.${key}`, values)
 const LIMBS = [
   ['heel', 'toe'],
   ['ankle', 'knee'],
@@ -40,6 +39,8 @@ type Shown = Omit<KeptPicture, 'image'> & { image: Blob; src: string; width: num
 
 /** A picture from the side or the front: points set by hand, angles out of them, and the stance set from it. */
 export function Picture({ body, done, day, onKeep, person }: PanelProps) {
+  const say = useSay('measure.picture')
+  const words = useWords()
   const [shown, setShown] = useState<Shown | null>(null)
   const [kept, setKept] = useState<readonly KeptPicture[]>([])
   const [drawing, setDrawing] = useState<'points' | 'plumb' | 'known'>('points')
@@ -194,10 +195,10 @@ export function Picture({ body, done, day, onKeep, person }: PanelProps) {
             <div>
               {figures && <Figures reading={figures} front={shown.view === 'front'} />}
               {figures && setting && <PictureCentre points={shown.points} setting={setting} body={body} done={done} />}
-              {reading && 'field' in reading && shown.points.hip && <p>{sayFieldError(reading)}</p>}
+              {reading && 'field' in reading && shown.points.hip && <p>{sayFieldError(reading, words)}</p>}
               <p className={styles.acts}>
                 <Button variant="contained" onClick={keep}>
-                  {ENGLISH.say('measure.keep')}
+                  {words.say('measure.keep')}
                 </Button>
                 {figures?.kneeFlexion && shown.view === 'side' && (
                   <BenchButton
@@ -218,7 +219,7 @@ export function Picture({ body, done, day, onKeep, person }: PanelProps) {
             {kept.map((one) => (
               <li key={one.id}>
                 <Button onClick={() => show(one)}>
-                  {ENGLISH.day(one.on)}, {say(`views.${one.view}`)}
+                  {words.day(one.on)}, {say(`views.${one.view}`)}
                 </Button>{' '}
                 <Button
                   onClick={async () => {
@@ -268,6 +269,9 @@ const handlesOf = ({ points }: Shown, ends: Partial<Record<string, Vec2>>): Hand
 
 /** Angles and distances with what they are known to. From the front only what leans to a side says something. */
 function Figures({ reading, front }: { reading: PhotoReading; front: boolean }) {
+  const t = useSay('screens.measure')
+  const say = useSay('measure.picture')
+  const words = useWords()
   const names = PHOTO_FIGURES.filter((name) => !front || name === 'trunkPitch' || name === 'shankTilt')
   return (
     <dl className={styles.figuresOf}>
@@ -277,9 +281,9 @@ function Figures({ reading, front }: { reading: PhotoReading; front: boolean }) 
         const unit =
           name === 'kneePastToes' || name === 'hipPastHeel' || name === 'shoulderOverHip' ? sayCentimetres : sayDegrees
         return [
-          <dt key={name}>{say(`figures.${front ? `${name}Front` : name}`)}</dt>,
+          <dt key={name}>{say(`figures.${front ? t('nameFront', { name }) : name}`)}</dt>,
           <dd key={`${name} value`}>
-            {unit(figure.value)} <small>±{unit(figure.sd)}</small>
+            {unit(figure.value, words)} <small>±{unit(figure.sd, words)}</small>
           </dd>,
         ]
       })}

@@ -1,6 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
 import type { Vec2 } from '@/core'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import styles from '../measure.module.css'
 
 /** A place on the picture that can be moved, by its name. */
@@ -26,6 +26,7 @@ const LINES = { limb: 'var(--clay)', computed: 'var(--body-far)', plumb: 'var(--
 
 /** A picture with its points: touched they are set, dragged or nudged they move; a loupe shows what lies under them. */
 export function PointPlate({ src, width, height, handles, lines, next, onPlace }: PointPlateProps) {
+  const words = useWords()
   const plate = useRef<SVGSVGElement>(null)
   const [held, setHeld] = useState<string | null>(null)
   /** What the keys move. */
@@ -54,7 +55,7 @@ export function PointPlate({ src, width, height, handles, lines, next, onPlace }
         viewBox={`0 0 ${width} ${height}`}
         style={{ aspectRatio: width / height }}
         role="application"
-        aria-label={ENGLISH.say('measure.names.picture')}
+        aria-label={words.say('measure.names.picture')}
         onPointerDown={(event) => {
           if (!next) return
           plate.current?.setPointerCapture(event.pointerId)
@@ -82,7 +83,7 @@ export function PointPlate({ src, width, height, handles, lines, next, onPlace }
             key={handle.name}
             role="button"
             tabIndex={0}
-            aria-label={ENGLISH.say(`measure.picture.points.${handle.name}`)}
+            aria-label={words.say(`measure.picture.points.${handle.name}`)}
             onKeyDown={(event) => nudge(handle, event)}
             onFocus={() => setSeen(handle.name)}
             onBlur={() => setSeen(null)}

@@ -3,8 +3,8 @@ import { useEffect, useRef, useState } from 'react'
 import { calcSplit, InputError, putInOrder, type ReadingOf, SIDES, type Split } from '@/core'
 import { readFigure } from '@/documents/read-figure'
 import { Field } from '@/ui/forms/Field'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayPercent } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
 import { sayPoints } from '@/words/measure'
 import { BenchButton } from '../BenchButton'
 import { Figures } from '../Figures'
@@ -14,7 +14,6 @@ import { SourceWords } from '../source/SourceWords'
 import { type Source, useReadings } from '../source/use-readings'
 import { SplitBeam } from './SplitBeam'
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`measure.scales.${key}`, values)
 const READ_S = 10
 const SHOWN_S = 1
 /** Together further from somebody's mass than this, something is wrong. */
@@ -26,6 +25,8 @@ type Practice = keyof typeof PRACTICES
 
 /** Two scales: typed or live, the split with what it is known to, and small things to practise with the split hidden. */
 export function Scales({ person, body, done, onKeep }: PanelProps) {
+  const say = useSay('measure.scales')
+  const words = useWords()
   const { stance } = done
   const [source, setSource] = useState<Source>('stream')
   const [bad, setBad] = useState(false)
@@ -81,22 +82,22 @@ export function Scales({ person, body, done, onKeep }: PanelProps) {
       ) : (
         <p className={styles.big} aria-live="polite">
           {now && !result
-            ? say('live', { left: sayPercent(now.loadLeft), right: sayPercent(1 - now.loadLeft) })
+            ? say('live', { left: sayPercent(now.loadLeft, words), right: sayPercent(1 - now.loadLeft, words) })
             : result
               ? say('result', {
-                  left: sayPercent(result.loadLeft),
-                  sd: sayPoints(result.sd),
-                  total: ENGLISH.number(result.totalKg, 1),
+                  left: sayPercent(result.loadLeft, words),
+                  sd: sayPoints(result.sd, words),
+                  total: words.number(result.totalKg, 1),
                 })
               : '–'}{' '}
-          {result && say('resultSupposed', { left: sayPercent(stance.loadLeft) })}
+          {result && say('resultSupposed', { left: sayPercent(stance.loadLeft, words) })}
         </p>
       )}
       {result && Math.abs(result.totalKg - body.mass) > MASS_APART_KG && (
         <p role="alert">
           {say('mass', {
-            apart: ENGLISH.number(Math.abs(result.totalKg - body.mass), 1),
-            mass: ENGLISH.number(body.mass, 1),
+            apart: words.number(Math.abs(result.totalKg - body.mass), 1),
+            mass: words.number(body.mass, 1),
           })}
         </p>
       )}
@@ -106,9 +107,9 @@ export function Scales({ person, body, done, onKeep }: PanelProps) {
           return share > most ? (
             <p key={toward} role="alert">
               {say('over', {
-                side: ENGLISH.say(`log.side.${toward}`),
-                most: sayPercent(most),
-                share: sayPercent(share),
+                side: words.say(`log.side.${toward}`),
+                most: sayPercent(most, words),
+                share: sayPercent(share, words),
               })}{' '}
               {share < 0.1 && say('ownWeight')}
             </p>
@@ -117,9 +118,9 @@ export function Scales({ person, body, done, onKeep }: PanelProps) {
       {after && (
         <p role="status">
           {say('after', {
-            left: sayPercent(after.left),
-            off: sayPoints(Math.abs(after.left - PRACTICES[after.practice])),
-            goal: sayPercent(PRACTICES[after.practice]),
+            left: sayPercent(after.left, words),
+            off: sayPoints(Math.abs(after.left - PRACTICES[after.practice]), words),
+            goal: sayPercent(PRACTICES[after.practice], words),
           })}{' '}
           {after.practice === 'empty' && say('ownWeight')}
         </p>
@@ -148,10 +149,10 @@ export function Scales({ person, body, done, onKeep }: PanelProps) {
                 })
               }
             >
-              {ENGLISH.say('measure.keep')}
+              {words.say('measure.keep')}
             </Button>
             {result.standIn ? (
-              <span>{ENGLISH.say('measure.source.trying')}</span>
+              <span>{words.say('measure.source.trying')}</span>
             ) : (
               <BenchButton
                 person={person}
@@ -159,7 +160,7 @@ export function Scales({ person, body, done, onKeep }: PanelProps) {
                 measured={() => ({ loadLeftPct: Math.round(result.loadLeft * 1000) / 10, loadMeasured: true })}
               />
             )}
-            <Button onClick={() => setResult(null)}>{ENGLISH.say('measure.again')}</Button>
+            <Button onClick={() => setResult(null)}>{words.say('measure.again')}</Button>
           </>
         ) : (
           <Button
@@ -179,7 +180,7 @@ export function Scales({ person, body, done, onKeep }: PanelProps) {
           ))}
       </p>
       <Figures
-        verb={ENGLISH.say('measure.timed.trial')}
+        verb={words.say('measure.timed.trial')}
         onEnter={(read) => typed(readFigure(read('left')), readFigure(read('right')))}
       >
         <label>

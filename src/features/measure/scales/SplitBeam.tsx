@@ -1,4 +1,5 @@
 import { Vial } from '@/ui/vial/Vial'
+import { useWords } from '@/ui/words/use-words'
 import { sayPercent } from '@/words/figures'
 import styles from '../measure.module.css'
 
@@ -18,6 +19,7 @@ const BEAM = 96
 
 /** The weight between two scales: the left one's end on the left, as on the bench; the bubble above it goes along. */
 export function SplitBeam({ loadLeft, sd, orders, goal }: SplitBeamProps) {
+  const words = useWords()
   const at = (share: number) => INSET + (1 - share) * (WIDTH - 2 * INSET)
   const x = at(loadLeft ?? 0.5)
   return (
@@ -25,7 +27,7 @@ export function SplitBeam({ loadLeft, sd, orders, goal }: SplitBeamProps) {
       viewBox={`0 0 ${WIDTH} 124`}
       className={styles.beam}
       role="img"
-      aria-label={loadLeft === null ? '–' : sayPercent(loadLeft)}
+      aria-label={loadLeft === null ? '–' : sayPercent(loadLeft, words)}
     >
       <g transform={`translate(${INSET} ${VIAL})`}>
         <Vial

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { putInOrder } from '@/core'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import styles from '../measure.module.css'
 import { hasSerial } from './serial'
 import type { Source, useReadings } from './use-readings'
@@ -18,13 +18,13 @@ type SourceWordsProps = {
   /** Whether this device itself can be the level. */
   motion?: boolean
 }
-
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`measure.source.${key}`, values)
 /** How many of the newest readings are looked at for what went wrong on the way. */
 const LOOKED_AT = 600
 
 /** Where readings come from, begun and stopped; and how it goes, told at once when nothing comes any more. */
 export function SourceWords({ source, onSource, bad, onBad, readings, motion = false }: SourceWordsProps) {
+  const say = useSay('measure.source')
+  const words = useWords()
   const { state, shown, start, stop } = readings
   const sources: Source[] = [
     'stream',
@@ -61,7 +61,7 @@ export function SourceWords({ source, onSource, bad, onBad, readings, motion = f
       </Button>
       <span role="status" data-state={state}>
         {say(state, { n: shown.count })}{' '}
-        {isOn && say('order', { repeated, late, gap: gapS > 0 ? `${ENGLISH.number(gapS, 1)} s` : 'none' })}
+        {isOn && say('order', { repeated, late, gap: gapS > 0 ? `${words.number(gapS, 1)} s` : 'none' })}
         {source === 'stream' && !isOn && say('how')}
       </span>
     </div>

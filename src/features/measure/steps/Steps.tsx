@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import styles from '../measure.module.css'
 import { ABOUT, type MeasureId } from '../measures'
 import { HEADS, POSES, type Scene, type Thing } from './scene'
@@ -95,8 +95,9 @@ function Drawn({ scene: { pose, things } }: { scene: Scene }) {
 
 /** How it is done, in three drawn steps; before a test at which somebody could fall, what stands by and when to stop. */
 export function Steps({ measure }: { measure: MeasureId }) {
+  const words = useWords()
   const { steps, careful } = ABOUT[measure]
-  const say = (key: string) => ENGLISH.say(`measure.${key}`)
+  const say = (key: string) => words.say(`measure.${key}`)
   return (
     <>
       <ol className={styles.steps}>

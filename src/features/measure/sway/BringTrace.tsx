@@ -7,18 +7,18 @@ import { COLUMNS, type Column, type FoundTrace, findTrace, readTrace } from '@/d
 import { OpenFileButton } from '@/ui/files/OpenFileButton'
 import { Field, Lines } from '@/ui/forms/Field'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayFieldError } from '@/words/fields'
-import { ENGLISH } from '@/words/language'
 import { Figures } from '../Figures'
 import styles from '../measure.module.css'
 
 type BringTraceProps = { onRead: (readings: readonly Reading[]) => void }
-
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`measure.sway.${key}`, values)
 const NOTHING = 'none'
 
 /** A trace from a file or pasted: lines of readings, or a table whose columns are shown for confirmation first. */
 export function BringTrace({ onRead }: BringTraceProps) {
+  const say = useSay('measure.sway')
+  const words = useWords()
   const [found, setFound] = useState<FoundTrace | null>(null)
   const [rate, setRate] = useState('50')
   const [problem, setProblem] = useState<string | null>(null)
@@ -28,7 +28,7 @@ export function BringTrace({ onRead }: BringTraceProps) {
       setProblem(null)
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      setProblem(sayFieldError(error))
+      setProblem(sayFieldError(error, words))
     }
   }
   const bring = (text: string) =>

@@ -4,9 +4,9 @@ import { calcSway, InputError, putInOrder, type Reading, type ReadingOf, reserve
 import { type PracticeDocument, toPractice } from '@/documents/practice-rules'
 import type { Effect } from '@/records/test-effects'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayFieldError } from '@/words/fields'
 import { sayPercent } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
 import { sayMillimetres } from '@/words/measure'
 import styles from '../measure.module.css'
 import type { PanelProps } from '../panel-props'
@@ -15,7 +15,6 @@ import { type Source, useReadings } from '../source/use-readings'
 import { BringTrace } from './BringTrace'
 import { SwayTrace } from './SwayTrace'
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`measure.sway.${key}`, values)
 const EYES = ['open', 'closed'] as const
 /** With closed eyes a stand-in sways so much more. */
 const CLOSED_SWAY = 1.5
@@ -29,6 +28,8 @@ type SwayPanelProps = PanelProps & {
 
 /** A trace of pressure: how much it goes to and fro, and the reserve of their own that it speaks for, offered. */
 export function SwayPanel({ record, change, body, done, day, by, practice, least, onKeep }: SwayPanelProps) {
+  const say = useSay('measure.sway')
+  const words = useWords()
   const { stance } = done
   const [source, setSource] = useState<Source>('stream')
   const [bad, setBad] = useState(false)
@@ -56,7 +57,7 @@ export function SwayPanel({ record, change, body, done, day, by, practice, least
     } catch (error) {
       if (!(error instanceof InputError)) throw error
       setSway(null)
-      setProblem(sayFieldError(error))
+      setProblem(sayFieldError(error, words))
     }
   }
   const bring = (came: readonly Reading[]) => {
@@ -89,30 +90,30 @@ export function SwayPanel({ record, change, body, done, day, by, practice, least
           {sway ? (
             <dl className={styles.figuresOf}>
               <dt>{say('area')}</dt>
-              <dd>{ENGLISH.number(sway.area * MM * MM)} mm²</dd>
+              <dd>{words.number(sway.area * MM * MM)} mm²</dd>
               <dt>{say('rms')}</dt>
               <dd>
-                {sayMillimetres(sway.rms.along)}, {sayMillimetres(sway.rms.across)}
+                {sayMillimetres(sway.rms.along, words)}, {sayMillimetres(sway.rms.across, words)}
                 <small>{say('usual')}</small>
               </dd>
               <dt>{say('speed')}</dt>
               <dd>
-                {ENGLISH.number(sway.meanSpeed * MM, 1)} mm/s<small>{say('noRange')}</small>
+                {words.number(sway.meanSpeed * MM, 1)} mm/s<small>{say('noRange')}</small>
               </dd>
               <dt>{say('seconds')}</dt>
-              <dd>{ENGLISH.number(sway.seconds)} s</dd>
+              <dd>{words.number(sway.seconds)} s</dd>
             </dl>
           ) : (
             trace.length > 0 && (
-              <p className={styles.big}>{ENGLISH.number((trace.at(-1)?.atS ?? 0) - (trace[0]?.atS ?? 0))} s</p>
+              <p className={styles.big}>{words.number((trace.at(-1)?.atS ?? 0) - (trace[0]?.atS ?? 0))} s</p>
             )
           )}
           {problem && <p role="alert">{problem}</p>}
           {sway && eyes === 'closed' && open?.areaMm2 && open.meanSpeedMmS ? (
             <p>
               {say('against', {
-                area: sayPercent((sway.area * MM * MM) / open.areaMm2),
-                speed: sayPercent((sway.meanSpeed * MM) / open.meanSpeedMmS),
+                area: sayPercent((sway.area * MM * MM) / open.areaMm2, words),
+                speed: sayPercent((sway.meanSpeed * MM) / open.meanSpeedMmS, words),
               })}
             </p>
           ) : null}
@@ -146,7 +147,7 @@ export function SwayPanel({ record, change, body, done, day, by, practice, least
                     })
                   }
                 >
-                  {ENGLISH.say('measure.keep')}
+                  {words.say('measure.keep')}
                 </Button>
                 <Button
                   onClick={() => {
@@ -155,23 +156,23 @@ export function SwayPanel({ record, change, body, done, day, by, practice, least
                     readings.clear()
                   }}
                 >
-                  {ENGLISH.say('measure.again')}
+                  {words.say('measure.again')}
                 </Button>
               </>
             )}
           </p>
-          {sway?.standIn && <p>{ENGLISH.say('measure.source.trying')}</p>}
+          {sway?.standIn && <p>{words.say('measure.source.trying')}</p>}
           {sway && !sway.standIn && reserve !== null && eyes === 'open' && (
             <div className={styles.reserve}>
               <p>
                 {say('reserve', {
-                  times: ENGLISH.number(rules.swayTimes, 1),
-                  least: sayMillimetres(rules.swayLeastMm / MM),
-                  reserve: sayMillimetres(reserve),
-                  now: sayMillimetres(body.swayReserve),
+                  times: words.number(rules.swayTimes, 1),
+                  least: sayMillimetres(rules.swayLeastMm / MM, words),
+                  reserve: sayMillimetres(reserve, words),
+                  now: sayMillimetres(body.swayReserve, words),
                 })}{' '}
                 {least && least.value > reserve
-                  ? say('outranked', { least: sayMillimetres(least.value) })
+                  ? say('outranked', { least: sayMillimetres(least.value, words) })
                   : reserve < body.swayReserve && say('smaller')}
               </p>
               {record.body.swayReserveM === reserve ? (

@@ -1,5 +1,5 @@
 import type { ReadingOf, Sway } from '@/core'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import styles from '../measure.module.css'
 
 type SwayTraceProps = {
@@ -16,6 +16,7 @@ const POINTS_MOST = 1200
 
 /** Where the pressure went on the floor, ahead upward, with the ellipse that holds 95 % of it, at a scale with its rule. */
 export function SwayTrace({ trace, sway }: SwayTraceProps) {
+  const words = useWords()
   const newest = trace.at(-1)?.atS ?? 0
   const some = trace.filter(({ atS }) => atS >= newest - SHOWN_S)
   const every = Math.max(1, Math.ceil(some.length / POINTS_MOST))
@@ -32,7 +33,7 @@ export function SwayTrace({ trace, sway }: SwayTraceProps) {
       viewBox={`${-SIZE} ${-SIZE} ${2 * SIZE} ${2 * SIZE + 30}`}
       className={styles.trace}
       role="img"
-      aria-label={ENGLISH.say('measure.names.sway')}
+      aria-label={words.say('measure.names.sway')}
     >
       <rect x={-SIZE} y={-SIZE} width={2 * SIZE} height={2 * SIZE} fill="var(--paper-deep)" />
       <path d={`M0 ${-SIZE}V${SIZE}M${-SIZE} 0H${SIZE}`} stroke="var(--line)" strokeWidth="1.4" />
@@ -65,7 +66,7 @@ export function SwayTrace({ trace, sway }: SwayTraceProps) {
       <g transform={`translate(${-SIZE + 12} ${SIZE + 20})`}>
         <path d={`M0 -5V5M0 0H${rule * scale}M${rule * scale} -5V5`} stroke="var(--ink)" strokeWidth="2" />
         <text x={rule * scale + 12} y="7" fill="var(--ink)" fontSize="22">
-          {`${ENGLISH.number(rule * 1000)} mm`}
+          {`${words.number(rule * 1000)} mm`}
         </text>
       </g>
     </svg>

@@ -10,7 +10,7 @@ import { countingTrial, SIMPLE_TESTS } from '@/records/simple-tests'
 import { useAttempt } from '@/ui/api/use-attempt'
 import { Field } from '@/ui/forms/Field'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayBound } from '@/words/limits'
 import { sayList } from '@/words/lists'
 import { sayReference, sayTest, sayTestHow, sayTrial } from '@/words/records'
@@ -20,7 +20,6 @@ import type { PanelProps } from '../panel-props'
 import { beep } from './beep'
 import { useWatch } from './use-watch'
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`measure.timed.${key}`, values)
 const CHAIR_S = 30
 /** A stand that is held so long is held. */
 const TEN: readonly TestId[] = ['side-by-side', 'semi-tandem', 'tandem']
@@ -30,6 +29,9 @@ type TimedProps = PanelProps & { tests: readonly TestId[]; first?: TestId | unde
 
 /** A test by stopwatch, counter or tape measure, with one big target: trials as they are made, the one that counts shown. */
 export function Timed({ record, change, bindings, day, by, tests, first, onKept }: TimedProps) {
+  const t = useSay('screens.measure')
+  const say = useSay('measure.timed')
+  const words = useWords()
   const [test, setTest] = useState<TestId>(first && tests.includes(first) ? first : (tests[0] as TestId))
   const [trials, setTrials] = useState<readonly number[]>([])
   /** Stands since the watch was started; null where none are to be taken. */
@@ -78,7 +80,7 @@ export function Timed({ record, change, bindings, day, by, tests, first, onKept 
     onKept()
   }
   const forbids = findForbids(test, bindings)
-  const others = tests.filter((one) => !findForbids(one, bindings)).map((one) => sayTest(one))
+  const others = tests.filter((one) => !findForbids(one, bindings)).map((one) => sayTest(one, words))
   const range = SIMPLE_TESTS[test].reference({ sex: record.body.sex, age: record.body.ageYears })
   const left = counts && watch.isOn ? Math.ceil(CHAIR_S - watch.seconds) : null
   return (
@@ -87,7 +89,7 @@ export function Timed({ record, change, bindings, day, by, tests, first, onKept 
         <ChoiceWord
           label={say('test')}
           value={test}
-          choices={tests.map((value) => ({ value, name: sayTest(value), detail: sayTestHow(value) }))}
+          choices={tests.map((value) => ({ value, name: sayTest(value, words), detail: sayTestHow(value, words) }))}
           onChoose={(next) => choose(next as TestId)}
         />
         {unit !== 'cm' && (
@@ -105,8 +107,8 @@ export function Timed({ record, change, bindings, day, by, tests, first, onKept 
       {forbids ? (
         <p role="alert">
           {say('forbidden', {
-            limit: sayBound(forbids),
-            others: others.length > 0 ? sayList(others) : 'none',
+            limit: sayBound(forbids, words),
+            others: others.length > 0 ? sayList(others, words) : 'none',
           })}
         </p>
       ) : unit === 'cm' ? (
@@ -115,7 +117,7 @@ export function Timed({ record, change, bindings, day, by, tests, first, onKept 
           onEnter={(read) => {
             const cm = readFigure(read('cm'))
             if (!(cm >= 0 && cm <= 100))
-              throw new InputError('trials', read('cm'), { code: 'range', min: 0, max: 100, unit: 'none' })
+              throw new InputError('trials', read('cm'), { code: 'range', min: 0, max: 100, unit: t('none') })
             add(cm)
           }}
         >
@@ -126,7 +128,7 @@ export function Timed({ record, change, bindings, day, by, tests, first, onKept 
         </Figures>
       ) : (
         <ButtonBase className={styles.target} data-on={watch.isOn} onClick={press}>
-          <strong>{counts ? (count ?? 0) : ENGLISH.number(watch.seconds, 1)}</strong>
+          <strong>{counts ? (count ?? 0) : words.number(watch.seconds, 1)}</strong>
           <span>
             {counts
               ? watch.isOn
@@ -151,8 +153,8 @@ export function Timed({ record, change, bindings, day, by, tests, first, onKept 
       {trials.length > 0 && (
         <>
           <p className={styles.big} role="status">
-            {trials.map((trial) => sayTrial(test, trial)).join(' · ')}{' '}
-            {say('best', { figure: sayTrial(test, countingTrial({ test, on: day, trials: [...trials] })) })}
+            {trials.map((trial) => sayTrial(test, trial, words)).join(' · ')}{' '}
+            {say('best', { figure: sayTrial(test, countingTrial({ test, on: day, trials: [...trials] }), words) })}
           </p>
           {counts && (
             <label className={styles.figures}>
@@ -163,13 +165,13 @@ export function Timed({ record, change, bindings, day, by, tests, first, onKept 
           {problem && <p role="alert">{problem}</p>}
           <p className={styles.acts}>
             <Button variant="contained" onClick={() => attempt(keep)}>
-              {ENGLISH.say('measure.keep')}
+              {words.say('measure.keep')}
             </Button>
             <Button onClick={() => setTrials((before) => before.slice(0, -1))}>{say('drop')}</Button>
           </p>
         </>
       )}
-      {range && <p className={styles.soft}>{sayReference(test, range)}</p>}
+      {range && <p className={styles.soft}>{sayReference(test, range, words)}</p>}
     </div>
   )
 }

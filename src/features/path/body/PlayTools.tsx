@@ -8,14 +8,12 @@ import { useShallow } from 'zustand/react/shallow'
 import type { ShownPath } from '@/core'
 import { listStops, spanOfPart } from '@/ui/figure/instant'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { saySeconds } from '@/words/path'
 import { goTo, LOOKS, SPEEDS, setPlay, usePlay } from '../state/play'
 import styles from './body.module.css'
 
 const NAMES = { 1: 'full', 0.5: 'half', 0.25: 'quarter' } as const
-
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`path.play.${key}`, values)
 
 /** From its beginning, where it stands at its end. */
 export function togglePlaying(path: ShownPath | null): void {
@@ -36,6 +34,7 @@ export function goByPhase(path: ShownPath | null, by: 1 | -1): void {
 
 /** Play and pause, phase by phase, how fast, from where it is seen, mirrored for whoever follows it. */
 export function PlayTools({ path }: { path: ShownPath | null }) {
+  const say = useSay('path.play')
   // Not with the second that is looked at: that changes every frame.
   const { playing, speed, loop, look, mirrored, open } = usePlay(useShallow(({ at: _, preview: __, ...rest }) => rest))
   return (
@@ -88,10 +87,11 @@ export function PlayTools({ path }: { path: ShownPath | null }) {
 }
 
 function Clock({ path }: { path: ShownPath | null }) {
+  const words = useWords()
   const at = usePlay((play) => Math.round(play.at * 10) / 10)
   return (
     <span className={styles.clock}>
-      {saySeconds(at)} / {saySeconds(path?.seconds ?? 0)}
+      {saySeconds(at, words)} / {saySeconds(path?.seconds ?? 0, words)}
     </span>
   )
 }

@@ -1,7 +1,7 @@
 import type { Body, ShownPath } from '@/core'
 import { type Axis, readAxis } from '@/draw/bubble'
 import { Vial } from '@/ui/vial/Vial'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import { usePlayed } from '../state/use-played'
 import { useSaid } from '../state/use-said'
 import styles from './body.module.css'
@@ -13,9 +13,10 @@ const SHOWN = 0.5
 
 /** What the second that is looked at shows, and both its vials: the bubble stands where the centre stands between the edges. */
 export function PlayedVials({ path, body }: { path: ShownPath; body: Body }) {
+  const words = useWords()
   const drawn = usePlayed(path, body)
   const { said } = useSaid(path)
-  if (!drawn) return <p>{ENGLISH.say('path.play.none')}</p>
+  if (!drawn) return <p>{words.say('path.play.none')}</p>
   const { reserve } = drawn
   const { usable } = drawn.margins
   const scale = LENGTH / SHOWN
@@ -30,7 +31,7 @@ export function PlayedVials({ path, body }: { path: ShownPath; body: Body }) {
           {...readAxis(usable, axis, LENGTH, scale)}
         />
       </svg>
-      <figcaption>{ENGLISH.say(`path.play.${axis}`)}</figcaption>
+      <figcaption>{words.say(`path.play.${axis}`)}</figcaption>
     </figure>
   )
   return (

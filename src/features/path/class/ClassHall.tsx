@@ -5,7 +5,7 @@ import { footAt, midline } from '@/draw/footprint'
 import { toScreen } from '@/draw/plan'
 import { Footprint as Sole } from '@/ui/floor/Footprint'
 import { useSize } from '@/ui/floor/stage/use-size'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayList } from '@/words/lists'
 import { shortNames } from '@/words/people'
 import { sayWalker } from '@/words/walkers'
@@ -18,8 +18,6 @@ import { layHall, type RoomPlan, roomToScreen, turnInPlan } from '../floor/room-
 import styles from './class.module.css'
 import type { Walker } from './use-walk-class'
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`walkers.hall.${key}`, values)
-
 type Room = { width: number; depth: number }
 type Placed = { walker: Walker; name: string; floor: WalkedFloor }
 
@@ -27,6 +25,8 @@ type ClassHallProps = { walkers: readonly Walker[]; room: Room; onOpen: (person:
 
 /** The room from above with everybody in it: where each begins, where their feet go, where chairs stand. */
 export function ClassHall({ walkers, room, onOpen }: ClassHallProps) {
+  const say = useSay('walkers.hall')
+  const words = useWords()
   const placed = useMemo(() => {
     const names = shortNames(walkers.map(({ person }) => person.name))
     return walkers.flatMap((walker, i): Placed[] =>
@@ -46,7 +46,7 @@ export function ClassHall({ walkers, room, onOpen }: ClassHallProps) {
     <section className={styles.hall} aria-label={say('label')}>
       <p>
         {say('rounds', { n: hall.rounds.length, wide: room.width, deep: room.depth })}{' '}
-        {tooLarge.length > 0 && say('tooLarge', { n: tooLarge.length, names: sayList(tooLarge) })}
+        {tooLarge.length > 0 && say('tooLarge', { n: tooLarge.length, names: sayList(tooLarge, words) })}
       </p>
       <div className={styles.rounds}>
         {hall.rounds.map((round, i) => (
@@ -71,6 +71,7 @@ export function ClassHall({ walkers, room, onOpen }: ClassHallProps) {
 type HallFloorProps = { room: Room; round: (Placed & { by: Vec2 })[]; onOpen: ClassHallProps['onOpen'] }
 
 function HallFloor({ room, round, onOpen }: HallFloorProps) {
+  const say = useSay('walkers.hall')
   const stage = useRef<HTMLDivElement>(null)
   const { width, height } = useSize(stage)
   const plan = layHall(room, width, height)
@@ -93,6 +94,7 @@ function HallFloor({ room, round, onOpen }: HallFloorProps) {
 
 /** The wall that one faces at first. */
 function Front({ plan, room }: { plan: RoomPlan; room: Room }) {
+  const say = useSay('walkers.hall')
   const [x, y] = roomToScreen(plan, [room.width / 2, room.depth])
   const lying = plan.turn !== 0
   return (
@@ -118,6 +120,7 @@ type InHallProps = Placed & { plan: RoomPlan; by: Vec2; onOpen: ClassHallProps['
 
 /** Somebody in the hall: their feet all the way, dotted where they stay; their chairs and their name. */
 function InHall({ plan, walker: { person, fit }, name, floor, by, onOpen }: InHallProps) {
+  const words = useWords()
   const body = useMemo(() => bodyOf(person.document), [person])
   const prints = useMemo(() => gatherPrints(floor.prints), [floor])
   const [left, right] = floor.prints
@@ -141,7 +144,7 @@ function InHall({ plan, walker: { person, fit }, name, floor, by, onOpen }: InHa
       role="button"
       {...pressed(() => onOpen(person.id, 0))}
       className={styles.inHall}
-      aria-label={`${person.name}: ${sayWalker(fit)}`}
+      aria-label={`${person.name}: ${sayWalker(fit, words)}`}
     >
       <RoomChairs plan={plan} chairs={chairs} />
       {prints.map(({ key, at }) => (

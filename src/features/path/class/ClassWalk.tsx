@@ -4,8 +4,9 @@ import LinearProgress from '@mui/material/LinearProgress'
 import { useMemo } from 'react'
 import type { RoutineDocument } from '@/documents/routine-document'
 import type { BenchPerson } from '@/keeping/bench'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { VerdictMark, verdictWordsIn } from '@/ui/words/VerdictMark'
+import { sayUnder, type Words } from '@/words/language'
 import { sayWalker, sayWalkers, sayWhyWalker } from '@/words/walkers'
 import type { Library } from '../state/use-walk'
 import { ClassHall } from './ClassHall'
@@ -25,10 +26,11 @@ type ClassWalkProps = {
 }
 
 const ORDER = { asIs: 0, steps: 1, chair: 2, inPlace: 3, sits: 4 } as const
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`walkers.${key}`, values)
 
 /** Everybody of a class on the same path: a line of tape for each, every way a mark on it. */
 export function ClassWalk({ people, group, routine, library, names, room, onOpen }: ClassWalkProps) {
+  const say = useSay('walkers')
+  const words = useWords()
   const { walkers, progress, broken, cancel } = useWalkClass(people, group, routine, library)
   const working = progress !== null
   // While it is worked out nobody changes places.
@@ -47,7 +49,14 @@ export function ClassWalk({ people, group, routine, library, names, room, onOpen
         </div>
       )}
       {broken && <p role="alert">{say('broken')}</p>}
-      {known && <p className={styles.sum}>{sayWalkers(sorted.map(({ fit }) => fit))}</p>}
+      {known && (
+        <p className={styles.sum}>
+          {sayWalkers(
+            sorted.map(({ fit }) => fit),
+            words,
+          )}
+        </p>
+      )}
       {away.length > 0 && <p className={styles.away}>{say('away', { names: away.join(', ') })}</p>}
       {sorted.length > 0 && (
         <div className={styles.line} aria-hidden="true">
@@ -88,6 +97,8 @@ function byDemand(a: Walker, b: Walker): number {
 type LineProps = { walker: Walker; names: readonly string[]; onOpen: ClassWalkProps['onOpen'] }
 
 function Line({ walker, names, onOpen }: LineProps) {
+  const say = useSay('walkers')
+  const words = useWords()
   const { person, asked, fit, stale } = walker
   return (
     <li className={styles.line} data-how={fit?.how ?? (asked ? 'asked' : 'none')} data-stale={stale}>
@@ -103,7 +114,7 @@ function Line({ walker, names, onOpen }: LineProps) {
               // biome-ignore lint/suspicious/noArrayIndexKey: a way is its place in the order
               key={i}
               className={styles.mark}
-              aria-label={`${person.name}, ${i + 1} ${name}: ${verdict ? VERDICT_WORDS[verdict] : say('noWay')}`}
+              aria-label={`${person.name}, ${i + 1} ${name}: ${verdict ? verdictWordsIn(words)[verdict] : say('noWay')}`}
               title={`${i + 1} ${name}`}
               onClick={() => onOpen(person.id, i + 1)}
             >
@@ -114,15 +125,16 @@ function Line({ walker, names, onOpen }: LineProps) {
         })}
       </div>
       <span className={styles.how}>
-        {sayHow(walker)}
-        {fit?.why && fit.how !== 'asIs' && <small>{sayWhyWalker(fit.why)}</small>}
+        {sayHow(walker, words)}
+        {fit?.why && fit.how !== 'asIs' && <small>{sayWhyWalker(fit.why, words)}</small>}
       </span>
     </li>
   )
 }
 
-function sayHow({ sized, asked, fit }: Walker): string {
-  if (fit || !sized) return sayWalker(fit)
+function sayHow({ sized, asked, fit }: Walker, words: Words): string {
+  const say = sayUnder(words, 'walkers')
+  if (fit || !sized) return sayWalker(fit, words)
   return say(asked ? 'untried' : 'unwalked')
 }
 

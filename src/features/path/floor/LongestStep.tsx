@@ -1,7 +1,7 @@
 import { otherSide, type ShownTransition, type Stance, type Vec2 } from '@/core'
 import { type Plan, toScreen } from '@/draw/plan'
+import { useWords } from '@/ui/words/use-words'
 import { sayCentimetres } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
 import styles from './floor.module.css'
 
 const SPREAD = 0.45
@@ -9,6 +9,7 @@ const POINTS = 16
 
 /** How far a step could be taken back, as a line drawn on the floor about the standing heel. */
 export function LongestStep({ plan, way, stance }: { plan: Plan; way: ShownTransition; stance: Stance }) {
+  const words = useWords()
   const test = way.readings?.emptyStep
   if (!test || test.longest <= 0) return null
   const [sx, sy] = stance.feet[otherSide(test.foot)].heel
@@ -31,7 +32,7 @@ export function LongestStep({ plan, way, stance }: { plan: Plan; way: ShownTrans
     <g pointerEvents="none">
       <path d={`M${line.join('L')}`} className={looks} />
       <text x={x + (outer === 'end' ? -8 : 8)} y={y + 5} textAnchor={outer} className={styles.label}>
-        {ENGLISH.say('path.step.longest', { longest: sayCentimetres(test.longest) })}
+        {words.say('path.step.longest', { longest: sayCentimetres(test.longest, words) })}
       </text>
     </g>
   )

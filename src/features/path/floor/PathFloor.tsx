@@ -2,7 +2,7 @@ import Button from '@mui/material/Button'
 import { memo, useMemo, useRef, useState } from 'react'
 import { type Body, type Footprint, fitRoom, type ShownPath, type Vec2 } from '@/core'
 import { useSize } from '@/ui/floor/stage/use-size'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import { sayDrift, sayRoom } from '@/words/path'
 import { PlayedVials } from '../body/PlayedVials'
 import { usePlay } from '../state/play'
@@ -29,6 +29,7 @@ type PathFloorProps = {
 
 /** The whole routine in its room: footprints in order, the way of the centre, walls, where it starts, and the body on it. */
 export const PathFloor = memo(function PathFloor({ path, body, room, facing, troubles }: PathFloorProps) {
+  const words = useWords()
   const stage = useRef<HTMLDivElement>(null)
   const { width, height } = useSize(stage)
   const [whole, setWhole] = useState(false)
@@ -44,12 +45,12 @@ export const PathFloor = memo(function PathFloor({ path, body, room, facing, tro
     [path, body, room, width, height, whole, look, mirrored],
   )
   return (
-    <section className={styles.floor} aria-label={ENGLISH.say('path.floor.label')}>
+    <section className={styles.floor} aria-label={words.say('path.floor.label')}>
       <PlayedVials path={path} body={body} />
       <div ref={stage} className={styles.stage}>
         {width > 0 && (
           <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} data-testid="path-floor">
-            <title>{ENGLISH.say('path.floor.title')}</title>
+            <title>{words.say('path.floor.title')}</title>
             <Metres plan={plan} />
             <Walls plan={plan} fits={fit.fits} />
             <RoomChairs plan={plan} chairs={chairs} />
@@ -85,12 +86,12 @@ export const PathFloor = memo(function PathFloor({ path, body, room, facing, tro
         <p>
           {pointed ?? (
             <>
-              <RoomSentence room={room} /> {[...sayRoom(fit, room), sayDrift(path)].join(' ')}
+              <RoomSentence room={room} /> {[...sayRoom(fit, room, words), sayDrift(path, words)].join(' ')}
             </>
           )}
         </p>
         <Button aria-pressed={whole} onClick={() => setWhole(!whole)}>
-          {ENGLISH.say(whole ? 'path.floor.steps' : 'path.floor.room')}
+          {words.say(whole ? 'path.floor.steps' : 'path.floor.room')}
         </Button>
       </div>
     </section>
@@ -104,6 +105,7 @@ const SLOW = 8
 type StartProps = { plan: RoomPlan; footprints: readonly Footprint[]; facing: string }
 
 function Start({ plan, footprints: [left, right], facing }: StartProps) {
+  const words = useWords()
   if (!left || !right) return null
   const middle: Vec2 = [(left.heel[0] + right.heel[0]) / 2, (left.heel[1] + right.heel[1]) / 2]
   const [x, y] = roomToScreen(plan, middle)
@@ -116,7 +118,7 @@ function Start({ plan, footprints: [left, right], facing }: StartProps) {
       textAnchor={lying ? 'start' : 'middle'}
       className={styles.label}
     >
-      {ENGLISH.say('path.room.starts', { facing })}
+      {words.say('path.room.starts', { facing })}
     </text>
   )
 }

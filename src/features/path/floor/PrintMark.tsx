@@ -2,6 +2,7 @@ import type { Body, Footprint } from '@/core'
 import { footAt, midline } from '@/draw/footprint'
 import { toScreen } from '@/draw/plan'
 import { Footprint as Sole } from '@/ui/floor/Footprint'
+import { useWords } from '@/ui/words/use-words'
 import { sayPrint } from '@/words/path'
 import { goTo, setPlay } from '../state/play'
 import styles from './floor.module.css'
@@ -24,6 +25,7 @@ const BESIDE = 13
 
 /** A footprint with its numbers: left and right have each their shape and ground; what only turned there is dotted. */
 export function PrintMark({ plan, print, body, footprints, onPoint }: PrintMarkProps) {
+  const words = useWords()
   const { at, all } = print
   const steps = stepsOf(print)
   const foot = footAt(at.foot, turnInPlan(plan, at.heel), at.yaw + plan.turn, 'whole', body)
@@ -31,7 +33,7 @@ export function PrintMark({ plan, print, body, footprints, onPoint }: PrintMarkP
   const last = all.at(-1)?.print ?? at
   const said = all
     .slice(0, SHOWN)
-    .map((one) => sayPrint(one.print, one.step ?? 0, stepLength(one.print, footprints)))
+    .map((one) => sayPrint(one.print, one.step ?? 0, stepLength(one.print, footprints), words))
     .join(' ')
   const open = () => {
     goTo(last.atS)

@@ -1,12 +1,12 @@
 import { NumberWord } from '@/ui/words/NumberWord'
-import { ENGLISH } from '@/words/language'
+import { useSay } from '@/ui/words/use-words'
 import { beginDrag, editRoutine, endDrag } from '../state/store'
 
-const say = (key: string) => ENGLISH.say(`path.sentence.${key}`)
 const drag = { onDragStart: beginDrag, onDragEnd: endDrag }
 
 /** How large the room is: each figure is changed in its place. */
 export function RoomSentence({ room: { width, depth } }: { room: { width: number; depth: number } }) {
+  const say = useSay('path.sentence')
   const size = (label: 'width' | 'depth', value: number) => (
     <NumberWord
       label={say(label)}

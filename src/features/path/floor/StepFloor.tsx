@@ -19,8 +19,8 @@ import { FootHandle } from '@/ui/floor/stage/FootHandle'
 import type { FloorHands } from '@/ui/floor/stage/hands'
 import { TapeGrid } from '@/ui/floor/stage/TapeGrid'
 import { useSize } from '@/ui/floor/stage/use-size'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
+import { VerdictMark, verdictWordsIn } from '@/ui/words/VerdictMark'
 import { sayStep } from '@/words/path'
 import { changePart } from '../state/edits'
 import { setPlay, usePlay } from '../state/play'
@@ -44,6 +44,7 @@ type StepFloorProps = {
 
 /** One way, opened: the feet before it and after it, the base of the instant, how far a step could be taken back. */
 export function StepFloor(props: StepFloorProps) {
+  const words = useWords()
   const { path, body, at, name } = props
   const stage = useRef<HTMLDivElement>(null)
   const svg = useRef<SVGSVGElement>(null)
@@ -87,11 +88,11 @@ export function StepFloor(props: StepFloorProps) {
     takeSupportAway: () => {},
   }
   return (
-    <section className={styles.floor} aria-label={ENGLISH.say('path.floor.step', { name })}>
+    <section className={styles.floor} aria-label={words.say('path.floor.step', { name })}>
       <div ref={stage} className={styles.stage}>
         {width > 0 && (
           <svg ref={svg} width={width} height={height} viewBox={`0 0 ${width} ${height}`} data-testid="step-floor">
-            <title>{ENGLISH.say('path.floor.step', { name })}</title>
+            <title>{words.say('path.floor.step', { name })}</title>
             <TapeGrid plan={plan} />
             {was.map((foot) => (
               <Footprint key={foot.side} plan={plan} foot={foot} look="former" />
@@ -117,10 +118,10 @@ export function StepFloor(props: StepFloorProps) {
       </div>
       <div className={styles.under}>
         <p aria-live="polite" data-testid="step-verdict">
-          <VerdictMark verdict={way.verdict ?? 'beyond'} size={15} /> {VERDICT_WORDS[way.verdict ?? 'beyond']}.{' '}
-          {sayStep(way)}
+          <VerdictMark verdict={way.verdict ?? 'beyond'} size={15} /> {verdictWordsIn(words)[way.verdict ?? 'beyond']}.{' '}
+          {sayStep(way, words)}
         </p>
-        <Button onClick={() => setPlay({ open: null })}>{ENGLISH.say('path.floor.all')}</Button>
+        <Button onClick={() => setPlay({ open: null })}>{words.say('path.floor.all')}</Button>
       </div>
     </section>
   )

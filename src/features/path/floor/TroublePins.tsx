@@ -1,5 +1,6 @@
 import type { Body, ShownPath, Vec2 } from '@/core'
 import { findInstant } from '@/ui/figure/instant'
+import { useWords } from '@/ui/words/use-words'
 import type { Trouble } from '../trouble/list-troubles'
 import { letterOf, sayTrouble } from '../trouble/say-trouble'
 import { showTrouble } from '../trouble/show-trouble'
@@ -16,6 +17,7 @@ const APART = 34
 
 /** What is wrong, pinned to the floor where it happens; a pin leads to its instant. */
 export function TroublePins({ path, body, plan, troubles }: TroublePinsProps) {
+  const words = useWords()
   const tall = Math.max(LEAST, body.stature * plan.scale * plan.view.level + OVER)
   const taken: Vec2[] = []
   return troubles.map((trouble, i) => {
@@ -32,7 +34,7 @@ export function TroublePins({ path, body, plan, troubles }: TroublePinsProps) {
         {...pressed(() => showTrouble(trouble))}
         className={styles.pin}
         data-severity={trouble.severity}
-        aria-label={`${letterOf(i)}: ${sayTrouble(trouble)}`}
+        aria-label={`${letterOf(i)}: ${sayTrouble(trouble, words)}`}
       >
         <line x1={x} y1={y} x2={head[0]} y2={head[1]} />
         <circle cx={head[0]} cy={head[1]} r="22" className={styles.reachOfPin} />

@@ -5,10 +5,8 @@ import { Form } from '@/ui/forms/Form'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { Sheet } from '@/ui/words/Sheet'
-import { ENGLISH } from '@/words/language'
+import { useSay } from '@/ui/words/use-words'
 import styles from './order.module.css'
-
-const say = (key: string) => ENGLISH.say(`path.exercise.${key}`)
 
 const FIRST: Exercise = { id: 'side-to-side', counts: 4, sets: 2, fromPct: 50, toPct: 80, seconds: 5, holdS: 0 }
 
@@ -27,6 +25,7 @@ export function ExerciseSheet({
   onClose: () => void
   onAdd: (parts: PartDocument[]) => void
 }) {
+  const say = useSay('path.exercise')
   const [exercise, setExercise] = useState(FIRST)
   const { id, counts, sets, fromPct, toPct, seconds, holdS } = exercise
   const figure = (key: 'counts' | 'sets' | 'fromPct' | 'toPct' | 'seconds' | 'holdS', unit: string, range: Range) => (

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import type { RoutinePart } from '@/core'
 import type { PersonDocument } from '@/documents/person-document'
 import { toPerson } from '@/documents/to-core'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import { startFold } from '@/workers/safer'
 import { turnBackAt } from '../state/edits'
 import { editRoutine } from '../state/store'
@@ -18,6 +18,7 @@ type State = 'ready' | 'searching' | 'fits' | 'none' | 'broken'
 
 /** There and back instead of on and on, where the room is small; what comes of it is said beside. */
 export function FoldButton({ person, parts, room }: FoldButtonProps) {
+  const words = useWords()
   const [state, setState] = useState<State>('ready')
   // biome-ignore lint/correctness/useExhaustiveDependencies: what was found is of what was there then
   useEffect(() => setState('ready'), [parts, room.width, room.depth])
@@ -34,9 +35,9 @@ export function FoldButton({ person, parts, room }: FoldButtonProps) {
   return (
     <>
       <Button disabled={state === 'searching'} onClick={fold}>
-        {ENGLISH.say('path.order.fold')}
+        {words.say('path.order.fold')}
       </Button>
-      {state !== 'ready' && <span role="status">{ENGLISH.say(`path.fold.${state}`)}</span>}
+      {state !== 'ready' && <span role="status">{words.say(`path.fold.${state}`)}</span>}
     </>
   )
 }

@@ -11,8 +11,8 @@ import {
 import ButtonBase from '@mui/material/ButtonBase'
 import { type KeyboardEvent, memo, useEffect, useRef } from 'react'
 import type { ShownPath, Verdict } from '@/core'
+import { useWords } from '@/ui/words/use-words'
 import { VerdictMark } from '@/ui/words/VerdictMark'
-import { ENGLISH } from '@/words/language'
 import { movePart } from '../state/edits'
 import { setPlay, usePlay } from '../state/play'
 import { editRoutine } from '../state/store'
@@ -67,6 +67,7 @@ const verdictOf = (path: ShownPath | null, part: number): Verdict | null => {
 type PartMarkProps = { at: number; name: string; verdict: Verdict | null; turn: number | null; last: boolean }
 
 function PartMark({ at, name, verdict, turn, last }: PartMarkProps) {
+  const words = useWords()
   const open = usePlay((play) => play.open)
   const isOpen = open === at
   const dragging = useDraggable({ id: String(at) })
@@ -97,8 +98,8 @@ function PartMark({ at, name, verdict, turn, last }: PartMarkProps) {
         className={styles.part}
         data-open={isOpen}
         aria-pressed={isOpen}
-        aria-label={`${at + 1}. ${name}${verdict ? `: ${ENGLISH.say(`path.verdictWord.${verdict}`)}` : ''}`}
-        aria-description={ENGLISH.say('path.order.move')}
+        aria-label={`${at + 1}. ${name}${verdict ? `: ${words.say(`path.verdictWord.${verdict}`)}` : ''}`}
+        aria-description={words.say('path.order.move')}
         style={shift ? { transform: `translate(${shift.x}px, ${shift.y}px)`, zIndex: 2 } : undefined}
         {...dragging.listeners}
         onKeyDown={onKeyDown}

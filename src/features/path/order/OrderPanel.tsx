@@ -5,7 +5,7 @@ import { toChoices } from '@/documents/choices-document'
 import type { RoutineDocument } from '@/documents/routine-document'
 import type { BenchOfPerson } from '@/keeping/bench'
 import { ChoicesSentence } from '@/ui/words/ChoicesSentence'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import type { FacingIn } from '@/words/path'
 import { changePart } from '../state/edits'
 import { editRoutine } from '../state/store'
@@ -39,6 +39,7 @@ const BEGUN = 3
 
 /** The order of the parts, the one that is open as a sentence, what is done with it, and how one comes there. */
 export function OrderPanel(props: OrderPanelProps) {
+  const words = useWords()
   const { open, routine, path, sized, names, headings, library, phrases, walker, room, facingIn, onFacingIn } = props
   const [choosing, setChoosing] = useState(false)
   const { postures, ways } = library
@@ -46,10 +47,10 @@ export function OrderPanel(props: OrderPanelProps) {
   const usual = toChoices(routine.school ?? 'long-upright', ways)
   const label = choosing ? 'less' : part ? 'more' : 'moreAll'
   return (
-    <section className={styles.panel} aria-label={ENGLISH.say('path.order.label')}>
-      <h2>{ENGLISH.say('path.order.label')}</h2>
+    <section className={styles.panel} aria-label={words.say('path.order.label')}>
+      <h2>{words.say('path.order.label')}</h2>
       <Order path={path} names={names} facing={headings} />
-      {routine.parts.length <= BEGUN && <p>{ENGLISH.say('path.order.goOn')}</p>}
+      {routine.parts.length <= BEGUN && <p>{words.say('path.order.goOn')}</p>}
       {part && open !== null && (
         <PartSentence
           key={open}
@@ -66,7 +67,7 @@ export function OrderPanel(props: OrderPanelProps) {
       <PartTools at={part ? open : null} routine={routine} postures={postures} phrases={phrases} kept={walker.kept}>
         {!part && sized && <FoldButton person={walker.person.document} parts={sized} room={room} />}
         <Button aria-expanded={choosing} onClick={() => setChoosing(!choosing)}>
-          {ENGLISH.say(`path.order.${label}`)}
+          {words.say(`path.order.${label}`)}
         </Button>
       </PartTools>
       {choosing && (

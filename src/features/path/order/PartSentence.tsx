@@ -4,20 +4,21 @@ import type { PartDocument } from '@/documents/routine-document'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
 import { TypedField } from '@/ui/words/TypedField'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { type FacingIn, sayFacing } from '@/words/path'
 import { sayPostureName } from '@/words/postures'
 import { changePart } from '../state/edits'
 import { beginDrag, editRoutine, endDrag } from '../state/store'
 import styles from './order.module.css'
 
-const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.order.${key}`, values)
 const drag = { onDragStart: beginDrag, onDragEnd: endDrag }
 
-const SIDES = [
-  { value: 'left', name: 'left' },
-  { value: 'right', name: 'right' },
-] as const
+const sidesIn = (words: Words) =>
+  [
+    { value: 'left', name: words.say('screens.path.left') },
+    { value: 'right', name: words.say('screens.path.right') },
+  ] as const
 const ANCHORS = ['either', 'left', 'right'] as const
 const IN: readonly FacingIn[] = ['hours', 'corners', 'degrees']
 /** Half hours and half corners are degrees. */
@@ -39,6 +40,8 @@ type PartSentenceProps = {
 
 /** The part that is open, as a sentence. */
 export function PartSentence(props: PartSentenceProps) {
+  const say = useSay('path.order')
+  const words = useWords()
   const { at, part, headingDeg, seconds, stands, postures, facingIn, onFacingIn } = props
   const change = (next: Partial<PartDocument>) => editRoutine((routine) => changePart(routine, at, next))
   const posture = postures.find(({ id }) => id === part.posture)
@@ -51,8 +54,8 @@ export function PartSentence(props: PartSentenceProps) {
           label={say('posture')}
           value={part.stance ? OWN : (part.posture ?? OWN)}
           choices={[
-            ...(part.stance || !posture ? [{ value: OWN, name: ENGLISH.say('path.part.own') }] : []),
-            ...postures.map((one) => ({ value: one.id, name: sayPostureName(one) })),
+            ...(part.stance || !posture ? [{ value: OWN, name: words.say('path.part.own') }] : []),
+            ...postures.map((one) => ({ value: one.id, name: sayPostureName(one, words) })),
           ]}
           onChoose={(id) => change({ posture: id, stance: undefined, with: undefined })}
           then=","
@@ -62,7 +65,7 @@ export function PartSentence(props: PartSentenceProps) {
             <ChoiceWord
               label={say('side')}
               value={part.side ?? 'left'}
-              choices={SIDES}
+              choices={sidesIn(words)}
               onChoose={(side) => change({ side })}
               then=","
             />{' '}
@@ -84,7 +87,7 @@ export function PartSentence(props: PartSentenceProps) {
         <ChoiceWord
           label={say('facing')}
           value={String(headingDeg)}
-          choices={headings.map((degrees) => ({ value: String(degrees), name: sayFacing(degrees, facingIn) }))}
+          choices={headings.map((degrees) => ({ value: String(degrees), name: sayFacing(degrees, facingIn, words) }))}
           onChoose={(next) => change({ headingDeg: Number(next) })}
         />{' '}
         (
@@ -109,7 +112,7 @@ export function PartSentence(props: PartSentenceProps) {
         <ChoiceWord
           label={say('breath')}
           value={part.breath ?? 'free'}
-          choices={BREATHS.map((value) => ({ value, name: ENGLISH.say(`path.breath.${value}`) }))}
+          choices={BREATHS.map((value) => ({ value, name: words.say(`path.breath.${value}`) }))}
           onChoose={(breath: Breath) => change({ breath })}
           then=","
         />{' '}
@@ -152,6 +155,8 @@ type PlaceWordsProps = {
 
 /** Where the part stands: where the step leads, or at a place of the room that is typed. */
 function PlaceWords({ part: { at }, stands, onChange }: PlaceWordsProps) {
+  const say = useSay('path.order')
+  const words = useWords()
   const figure = (key: 'xM' | 'yM', unit: string) =>
     at && (
       <NumberWord
@@ -177,7 +182,7 @@ function PlaceWords({ part: { at }, stands, onChange }: PlaceWordsProps) {
       />{' '}
       {at && (
         <>
-          {figure('xM', ENGLISH.say('path.place.right'))}, {figure('yM', ENGLISH.say('path.place.ahead'))},{' '}
+          {figure('xM', words.say('path.place.right'))}, {figure('yM', words.say('path.place.ahead'))},{' '}
         </>
       )}
     </>

@@ -5,7 +5,7 @@ import type { Posture } from '@/documents/posture-document'
 import type { PartDocument, RoutineDocument } from '@/documents/routine-document'
 import type { KeptStance } from '@/keeping/bench'
 import { ChoiceButton } from '@/ui/words/ChoiceButton'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayPostureName } from '@/words/postures'
 import {
   changePart,
@@ -22,8 +22,6 @@ import { ExerciseSheet } from './ExerciseSheet'
 import { move } from './Order'
 import styles from './order.module.css'
 
-const say = (key: string, values?: Record<string, string>) => ENGLISH.say(`path.order.${key}`, values)
-
 type PartToolsProps = {
   /** The part that is open; null: what is added goes to the end. */
   at: number | null
@@ -37,6 +35,8 @@ type PartToolsProps = {
 
 /** What is done with a part, and what can be put in after it. */
 export function PartTools({ at, routine, postures, phrases, kept, children }: PartToolsProps) {
+  const say = useSay('path.order')
+  const words = useWords()
   const [adding, setAdding] = useState(false)
   const { parts } = routine
   const end = at === null ? parts.length : at + 1
@@ -49,7 +49,7 @@ export function PartTools({ at, routine, postures, phrases, kept, children }: Pa
       <ChoiceButton
         label={say(at === null ? 'add' : 'addAfter')}
         choices={[
-          ...postures.map((one) => ({ value: one.id, name: sayPostureName(one) })),
+          ...postures.map((one) => ({ value: one.id, name: sayPostureName(one, words) })),
           ...kept.map(({ id, name }) => ({ value: `kept ${id}`, name, detail: say('keptStance') })),
         ]}
         onChoose={(value) => insert([partOf(value, kept, parts.slice(0, end))])}

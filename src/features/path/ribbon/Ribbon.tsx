@@ -4,7 +4,7 @@ import type { MotionFinding, ShownPath } from '@/core'
 import type { PartDocument } from '@/documents/routine-document'
 import { listStops } from '@/ui/figure/instant'
 import { useSize } from '@/ui/floor/stage/use-size'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import { saySeconds } from '@/words/path'
 import { goTo, usePlay } from '../state/play'
 import { useSaid } from '../state/use-said'
@@ -23,6 +23,7 @@ const FIRST: readonly RibbonRow['key'][] = ['weight', 'breath']
 
 /** Weight and breath along one time, with one cursor, room, hips, knees and facing on request; trouble is marked where it is. */
 export const Ribbon = memo(function Ribbon({ path, parts, names }: RibbonProps) {
+  const words = useWords()
   const box = useRef<HTMLDivElement>(null)
   const { width, height } = useSize(box)
   const breaths = useMemo(() => listBreaths(path, parts), [path, parts])
@@ -51,7 +52,7 @@ export const Ribbon = memo(function Ribbon({ path, parts, names }: RibbonProps) 
             onPointerDown={onPointerDown}
             onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && seek(event)}
           >
-            <title>{ENGLISH.say('path.ribbon.label')}</title>
+            <title>{words.say('path.ribbon.label')}</title>
             <Rows rows={rows} height={height} xAt={xAt} path={path} />
             <Troubles path={path} xAt={xAt} height={height} />
             <PartNames path={path} names={names} xAt={xAt} y={height - 6} width={width} />
@@ -60,7 +61,7 @@ export const Ribbon = memo(function Ribbon({ path, parts, names }: RibbonProps) 
         )}
       </div>
       <Button aria-pressed={all} onClick={() => setAll(!all)} className={styles.more}>
-        {ENGLISH.say(all ? 'path.ribbon.less' : 'path.ribbon.all')}
+        {words.say(all ? 'path.ribbon.less' : 'path.ribbon.all')}
       </Button>
     </>
   )
@@ -70,6 +71,7 @@ type XAt = (seconds: number) => number
 
 /** The rows one under another, each with what it is called. */
 function Rows({ rows, height, xAt, path }: { rows: readonly RibbonRow[]; height: number; xAt: XAt; path: ShownPath }) {
+  const words = useWords()
   const all = rows.reduce((sum, { share }) => sum + share, 0)
   let from = TOP
   return rows.map((row) => {
@@ -91,26 +93,26 @@ function Rows({ rows, height, xAt, path }: { rows: readonly RibbonRow[]; height:
         ))}
         {row.key === 'weight' && <Rolled path={path} xAt={xAt} yAt={yAt} />}
         <text x={2} y={top + 12} className={styles.name}>
-          {ENGLISH.say(`path.ribbon.${row.key}`)}
+          {words.say(`path.ribbon.${row.key}`)}
         </text>
         {row.key === 'weight' && (
           <>
             <text x={end - 2} y={yAt(1) + 9} textAnchor="end" className={styles.side}>
-              {ENGLISH.say('path.ribbon.left')}
+              {words.say('path.ribbon.left')}
             </text>
             <text x={end - 2} y={yAt(0) + 2} textAnchor="end" className={styles.side}>
-              {ENGLISH.say('path.ribbon.right')}
+              {words.say('path.ribbon.right')}
             </text>
           </>
         )}
         {row.key === 'weight' && (
           <text x={end - 2} y={top + 10} textAnchor="end" className={styles.side}>
-            {ENGLISH.say('path.ribbon.rolls')}
+            {words.say('path.ribbon.rolls')}
           </text>
         )}
         {row.key === 'knees' && (
           <text x={end - 2} y={top + 12} textAnchor="end" className={styles.side}>
-            {ENGLISH.say('path.ribbon.kneesBoth')}
+            {words.say('path.ribbon.kneesBoth')}
           </text>
         )}
       </g>
@@ -120,10 +122,11 @@ function Rows({ rows, height, xAt, path }: { rows: readonly RibbonRow[]; height:
 
 /** While a heel or its toes are up: a bar at its foot's edge of the weight. */
 function Rolled({ path, xAt, yAt }: { path: ShownPath; xAt: XAt; yAt: (value: number) => number }) {
+  const words = useWords()
   const rolled = useMemo(() => listRolled(path), [path])
   return rolled.map(({ foot, what, fromS, toS }) => {
     const [from, to] = [xAt(fromS), xAt(toS)]
-    const said = ENGLISH.say('path.ribbon.rolled', { what })
+    const said = words.say('path.ribbon.rolled', { what })
     const y = yAt(foot === 'left' ? 1 : 0) + (foot === 'left' ? 3 : -3)
     return (
       <g key={`${foot} ${fromS}`} className={styles.rolled}>
@@ -217,6 +220,7 @@ function PartNames({
 
 /** The one cursor: dragged, or gone through by key. */
 function Cursor({ path, xAt, height }: { path: ShownPath; xAt: XAt; height: number }) {
+  const words = useWords()
   const at = usePlay((play) => play.at)
   const { atS, said } = useSaid(path)
   const x = xAt(Math.min(at, path.seconds))
@@ -240,11 +244,11 @@ function Cursor({ path, xAt, height }: { path: ShownPath; xAt: XAt; height: numb
       role="slider"
       tabIndex={0}
       className={styles.cursor}
-      aria-label={ENGLISH.say('path.ribbon.label')}
+      aria-label={words.say('path.ribbon.label')}
       aria-valuemin={0}
       aria-valuemax={Math.round(path.seconds * 10) / 10}
       aria-valuenow={Math.round(atS * 10) / 10}
-      aria-valuetext={`${saySeconds(atS)}: ${said}`}
+      aria-valuetext={`${saySeconds(atS, words)}: ${said}`}
       onKeyDown={onKeyDown}
     >
       <line x1={x} x2={x} y1={TOP - 6} y2={height - FOOT} />

@@ -4,8 +4,8 @@ import type { ShownPath } from '@/core'
 import type { RoutineDocument } from '@/documents/routine-document'
 import type { BenchPerson } from '@/keeping/bench'
 import { capVerdict } from '@/records/cap-verdict'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { VerdictMark, verdictWordsIn } from '@/ui/words/VerdictMark'
 import { sayUnanswered } from '@/words/records'
 import { sayMends, sayWalkable, sayWhyNot } from '@/words/walkable'
 import { editRoutine } from '../state/store'
@@ -26,10 +26,10 @@ type PathSaidProps = {
   names: readonly string[]
 }
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`path.said.${key}`, values)
-
 /** The one thing that matters: whether they can walk it, with what, and why not as it is; what helps is its button. */
 export const PathSaid = memo(function PathSaid({ path, person, fit, mends, worst, names }: PathSaidProps) {
+  const say = useSay('path.said')
+  const words = useWords()
   const { name, unanswered } = person
   const verdict = capVerdict(path.verdict, unanswered.length)
   const mended = typeof mends === 'object' ? mends : null
@@ -38,16 +38,16 @@ export const PathSaid = memo(function PathSaid({ path, person, fit, mends, worst
   return (
     <section className={styles.said} aria-label={say('label')}>
       <h2 data-testid="path-verdict" aria-live="polite">
-        <VerdictMark verdict={verdict} size={26} /> {VERDICT_WORDS[verdict]}
+        <VerdictMark verdict={verdict} size={26} /> {verdictWordsIn(words)[verdict]}
       </h2>
       <p className={styles.can}>
         <strong>
           {mended
             ? say('how.mended', { who: name, n: mended.mends.length })
-            : sayWalkable(name, path, mends === 'searching' ? 'searching' : fit, names, unanswered.length > 0)}
+            : sayWalkable(name, path, mends === 'searching' ? 'searching' : fit, names, unanswered.length > 0, words)}
         </strong>{' '}
-        {mended && <>{sayMends(mended.mends, names)} </>}
-        {fit !== null && worst && <span>{sayWhyNot(path, worst, names, name)}</span>}
+        {mended && <>{sayMends(mended.mends, names, words)} </>}
+        {fit !== null && worst && <span>{sayWhyNot(path, worst, names, name, words)}</span>}
         {fit === 'broken' && <span role="alert">{say('broken')}</span>}
       </p>
       {(mended || fitted) && (
@@ -55,7 +55,7 @@ export const PathSaid = memo(function PathSaid({ path, person, fit, mends, worst
           {say('take')}
         </Button>
       )}
-      {unanswered.length > 0 && <p className={styles.unanswered}>{sayUnanswered(unanswered)}</p>}
+      {unanswered.length > 0 && <p className={styles.unanswered}>{sayUnanswered(unanswered, words)}</p>}
     </section>
   )
 })

@@ -4,11 +4,9 @@ import type { NamedPerson } from '@/keeping/bench'
 import type { Group } from '@/records/groups'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { saySchool } from '@/words/postures'
 import { beginDrag, editRoutine, endDrag } from '../state/store'
-
-const say = (key: string) => ENGLISH.say(`path.sentence.${key}`)
 
 type PathSentenceProps = {
   people: readonly NamedPerson[]
@@ -28,6 +26,8 @@ export const GROUP = 'group '
 
 /** Who walks what, how, how slowly: each word that can be another is chosen in its place. */
 export function PathSentence(props: PathSentenceProps) {
+  const say = useSay('path.sentence')
+  const words = useWords()
   const { people, groups, walker, routines, open, routine, onWalker, onRoutine } = props
   const { school = 'long-upright', tempo } = routine
   return (
@@ -52,7 +52,7 @@ export function PathSentence(props: PathSentenceProps) {
       <ChoiceWord
         label={say('school')}
         value={school}
-        choices={SCHOOL_IDS.map((value) => ({ value, name: saySchool(value) }))}
+        choices={SCHOOL_IDS.map((value) => ({ value, name: saySchool(value, words) }))}
         onChoose={(next: SchoolId) => editRoutine((was) => ({ ...was, school: next }))}
         then=","
       />{' '}

@@ -3,6 +3,7 @@ import { makePath, resolveBody } from '@/core'
 import { type RoutineDocument, toRoutine } from '@/documents/routine-document'
 import { EXERCISE_IDS, exerciseParts } from '@/documents/routines/exercises'
 import { ROUTINE_IDS } from '@/documents/routines/routines'
+import { ENGLISH } from '@/words/english'
 import { readShipped } from '@/words/routines'
 import {
   changePart,
@@ -70,7 +71,7 @@ describe('a routine is edited', () => {
 
 describe('a mirrored routine', () => {
   it.each(ROUTINE_IDS)('of %s asks of each leg what the original asks of the other', (id) => {
-    const document = readShipped(id)
+    const document = readShipped(id, ENGLISH)
     const [path, mirrored] = [walk(document), walk(mirrorRoutine(document))]
     expect(mirrored.verdict).toBe(path.verdict)
     path.transitions.forEach(({ made }, i) => {
@@ -85,7 +86,7 @@ describe('a mirrored routine', () => {
 
   it('mirrored twice is what it was', () => {
     for (const id of ROUTINE_IDS) {
-      const document = mirrorRoutine(readShipped(id))
+      const document = mirrorRoutine(readShipped(id, ENGLISH))
       expect(mirrorRoutine(mirrorRoutine(document))).toEqual(document)
     }
   })
@@ -93,7 +94,7 @@ describe('a mirrored routine', () => {
 
 describe('what is shipped', () => {
   it.each(ROUTINE_IDS)('%s can be walked by a middling body of 60, no way of it beyond', (id) => {
-    const { transitions, parts } = walk(readShipped(id))
+    const { transitions, parts } = walk(readShipped(id, ENGLISH))
     expect(parts.flatMap(({ error }) => error ?? [])).toEqual([])
     expect(transitions.filter(({ made }) => !made)).toEqual([])
     const hard = transitions.flatMap(({ made }) => made?.findings.filter(({ severity }) => severity === 'hard') ?? [])

@@ -2,7 +2,7 @@ import type { ShownPhase } from '@/core'
 import type { Between } from '@/ui/figure/instant'
 import { sayCentimetres, sayDegrees, sayPercent } from '@/words/figures'
 import { saySide } from '@/words/findings'
-import { ENGLISH } from '@/words/language'
+import type { Words } from '@/words/language'
 import { capital } from '@/words/lists'
 
 /** What settles by going up or down is said so. */
@@ -14,17 +14,17 @@ function kindOf({ kind, instants }: ShownPhase): string {
 const RISES = 0.05
 
 /** The phase, and the figures of an instant, in a line. */
-export function sayInstant(between: Between | null): string {
-  if (!between?.from) return ENGLISH.say('path.ribbon.hold')
+export function sayInstant(between: Between | null, words: Words): string {
+  if (!between?.from) return words.say('path.ribbon.hold')
   const { from, phase } = between
   const what = phase
-    ? capital(ENGLISH.say(`path.phase.${kindOf(phase)}`, { foot: phase.foot ? saySide(phase.foot) : 'none' }))
-    : ENGLISH.say('path.ribbon.hold')
-  return ENGLISH.say('path.ribbon.value', {
+    ? capital(words.say(`path.phase.${kindOf(phase)}`, { foot: phase.foot ? saySide(phase.foot, words) : 'none' }))
+    : words.say('path.ribbon.hold')
+  return words.say('path.ribbon.value', {
     what,
-    margin: sayCentimetres(from.assured),
-    left: sayPercent(from.stance.loadLeft),
-    kneeLeft: sayDegrees(from.knees.left),
-    kneeRight: sayDegrees(from.knees.right),
+    margin: sayCentimetres(from.assured, words),
+    left: sayPercent(from.stance.loadLeft, words),
+    kneeLeft: sayDegrees(from.knees.left, words),
+    kneeRight: sayDegrees(from.knees.right, words),
   })
 }

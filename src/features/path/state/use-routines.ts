@@ -3,6 +3,8 @@ import type { RoutineDocument } from '@/documents/routine-document'
 import { ROUTINE_IDS } from '@/documents/routines/routines'
 import type { OwnRoutine } from '@/keeping/routines'
 import { ask } from '@/ui/api/ask'
+import { useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { readShipped, sayRoutineName, sayRoutinePurpose } from '@/words/routines'
 import { openRoutine, useRoutine } from './store'
 import { useSaving } from './use-saving'
@@ -12,23 +14,24 @@ export type Known = { id: string; name: string; purpose: string | null; document
 
 const isShipped = (id: string) => (ROUTINE_IDS as readonly string[]).includes(id)
 
-function listKnown(own: readonly OwnRoutine[]): Known[] {
+function listKnown(own: readonly OwnRoutine[], words: Words): Known[] {
   const shipped = ROUTINE_IDS.map((id) => {
     const document = own.find((one) => one.id === id)?.document
-    return { id: id as string, document: document ?? readShipped(id), own: document !== undefined }
+    return { id: id as string, document: document ?? readShipped(id, words), own: document !== undefined }
   })
   const made = own.flatMap(({ id, document }) => (isShipped(id) ? [] : [{ id, document, own: true }]))
   return [...shipped, ...made].map((one) => ({
     ...one,
-    name: sayRoutineName(one.id, one.document),
-    purpose: sayRoutinePurpose(one.id),
+    name: sayRoutineName(one.id, one.document, words),
+    purpose: sayRoutinePurpose(one.id, words),
   }))
 }
 
 /** All routines, the one that is open and its saving; what can be done with one as a whole. */
 export function useRoutines(first: readonly OwnRoutine[], asked: string | null) {
+  const words = useWords()
   const [own, setOwn] = useState(first)
-  const known = useMemo(() => listKnown(own), [own])
+  const known = useMemo(() => listKnown(own, words), [own, words])
   const open = useRoutine((on) => on.id)
   const put = (saved: OwnRoutine) => setOwn((before) => [...before.filter(({ id }) => id !== saved.id), saved])
   const saving = useSaving(own, put)
@@ -55,7 +58,7 @@ export function useRoutines(first: readonly OwnRoutine[], asked: string | null) 
       setOwn((before) => before.filter(({ id }) => id !== open))
       saving.accept(0)
       const next = isShipped(open) ? open : (ROUTINE_IDS[0] as string)
-      openRoutine(next, readShipped(next as (typeof ROUTINE_IDS)[number]))
+      openRoutine(next, readShipped(next as (typeof ROUTINE_IDS)[number], words))
     } catch {
       setProblem('server')
     }

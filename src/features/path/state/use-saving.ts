@@ -5,6 +5,7 @@ import { ask } from '@/ui/api/ask'
 import { awaitSent } from '@/ui/api/leaving'
 import { SAVED, Saver, type SaveState } from '@/ui/api/saver'
 import { useLeaving } from '@/ui/api/use-leaving'
+import { useWords } from '@/ui/words/use-words'
 import { sayRoutineName } from '@/words/routines'
 import { editRoutine, openRoutine, useRoutine } from './store'
 
@@ -18,6 +19,7 @@ const fetchRoutine = async (id: string) =>
 
 /** Saves the routine that is open as it changes: a shipped one becomes the house's own with its first change. */
 export function useSaving(own: readonly OwnRoutine[], onSaved: (saved: OwnRoutine) => void) {
+  const words = useWords()
   const [state, setState] = useState<SaveState<OwnRoutine>>(SAVED)
   const told = useRef(onSaved)
   told.current = onSaved
@@ -29,7 +31,7 @@ export function useSaving(own: readonly OwnRoutine[], onSaved: (saved: OwnRoutin
     const mine: Saver<RoutineDocument, OwnRoutine> = new Saver<RoutineDocument, OwnRoutine>(
       {
         what: `routine ${which}`,
-        title: sayRoutineName(which, useRoutine.getState().routine),
+        title: sayRoutineName(which, useRoutine.getState().routine, words),
         revision: known.current.find((one) => one.id === which)?.revision ?? 0,
         restMs: REST_MS,
         readTheirs: (theirs) => theirs.document,

@@ -2,8 +2,8 @@ import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
 import { useEffect } from 'react'
 import type { SaferWay, SaferWays } from '@/core'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { VerdictMark } from '@/ui/words/VerdictMark'
-import { ENGLISH } from '@/words/language'
 import { sayBought, saySaferKind, sayWayChanges } from '@/words/safer'
 import { setPlay } from '../state/play'
 import { takeWay } from './take-way'
@@ -16,10 +16,9 @@ type RemediesProps = {
   onRefine: (one: SaferWay) => void
 }
 
-const say = (key: string) => ENGLISH.say(`safer.${key}`)
-
 /** Safer ways to the part that is open: what changes and what it buys; shown over the original, taken with one press. */
 export function Remedies({ found, at, onRefine }: RemediesProps) {
+  const say = useSay('safer')
   useEffect(() => () => setPlay({ preview: null }), [])
   return (
     <section aria-label={say('title')} className={styles.remedies}>
@@ -49,15 +48,17 @@ export function Remedies({ found, at, onRefine }: RemediesProps) {
 type RemedyProps = { one: SaferWay; original: SaferWays['original']; onTake: () => void; onRefine: () => void }
 
 function Remedy({ one, original, onTake, onRefine }: RemedyProps) {
+  const say = useSay('safer')
+  const words = useWords()
   const quarter = one.changes.some((change) => change.what === 'step' && Number.isInteger(change.scale * 4))
   const show = () => setPlay({ preview: one.way })
   const hide = () => setPlay({ preview: null })
   return (
     <li onPointerEnter={show} onPointerLeave={hide} onFocus={show} onBlur={hide}>
-      <strong>{sayWayChanges(one.changes)}</strong>
-      <small>{[one.kind, ...one.also].map((kind) => saySaferKind(kind)).join(', ')}</small>
+      <strong>{sayWayChanges(one.changes, words)}</strong>
+      <small>{[one.kind, ...one.also].map((kind) => saySaferKind(kind, words)).join(', ')}</small>
       <p>
-        <VerdictMark verdict={one.marks.verdict ?? 'beyond'} size={13} /> {sayBought(original, one.marks)}
+        <VerdictMark verdict={one.marks.verdict ?? 'beyond'} size={13} /> {sayBought(original, one.marks, words)}
       </p>
       <Button variant="contained" onClick={onTake}>
         {say('take')}

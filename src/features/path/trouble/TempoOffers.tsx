@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import type { MotionFinding, ShownTransition } from '@/core'
 import type { PartDocument } from '@/documents/routine-document'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
 import { saySeconds } from '@/words/path'
 import { changePart } from '../state/edits'
 import { findMiddle, splitPart } from '../state/split'
@@ -21,6 +21,7 @@ const SECONDS_MOST = 120
 
 /** Where a breath is too short for the safe shift: a slower count for this way, one breath more, or the movement in two. */
 export function TempoOffers({ finding, part, breath, seconds, halfBreathS, way }: TempoOffersProps) {
+  const words = useWords()
   if (finding.code !== 'tempo.short' || finding.limit === 0) return null
   const halves = breath === 'in-out' || breath === 'out-in' ? 2 : 1
   const slower = Math.ceil(finding.limit * 2) / 2
@@ -29,12 +30,12 @@ export function TempoOffers({ finding, part, breath, seconds, halfBreathS, way }
   return (
     <div className={styles.offers}>
       <Button onClick={() => put(slower * halves)}>
-        {ENGLISH.say('path.breath.slower', { half: saySeconds(slower), halves })}
+        {words.say('path.breath.slower', { half: saySeconds(slower, words), halves })}
       </Button>
-      <Button onClick={() => put(seconds + 2 * halfBreathS)}>{ENGLISH.say('path.breath.oneMore')}</Button>
+      <Button onClick={() => put(seconds + 2 * halfBreathS)}>{words.say('path.breath.oneMore')}</Button>
       {middle && (
         <Button onClick={() => editRoutine((was) => splitPart(was, part, middle, way.anchor))}>
-          {ENGLISH.say('path.breath.inTwo')}
+          {words.say('path.breath.inTwo')}
         </Button>
       )}
     </div>

@@ -3,9 +3,9 @@ import ButtonBase from '@mui/material/ButtonBase'
 import { memo, useState } from 'react'
 import type { RoutinePart, SaferWays, ShownPath } from '@/core'
 import { HALF_BREATH_S, type RoutineDocument } from '@/documents/routine-document'
+import { useWords } from '@/ui/words/use-words'
 import { VerdictMark } from '@/ui/words/VerdictMark'
 import { sayFinding } from '@/words/findings'
-import { ENGLISH } from '@/words/language'
 import { sayRefused, saySeconds } from '@/words/path'
 import { sayWayChanges } from '@/words/safer'
 import type { SaferThere } from '../state/use-safer-there'
@@ -31,14 +31,15 @@ export const PINNED = 3
 
 /** What is wrong on the way, the worst first: each leads to its instant, the first ones with what helps there. */
 export const Trouble = memo(function Trouble(props: TroubleProps) {
+  const words = useWords()
   const { path, troubles, names, who, routine, parts, safer } = props
   const [all, setAll] = useState(false)
   const shown = all ? troubles : troubles.slice(0, PINNED)
   // Of a part that several are about, what helps stands at the first.
   const isFirst = (i: number) => troubles.findIndex(({ part }) => part === troubles[i]?.part) === i
   return (
-    <section className={styles.trouble} aria-label={ENGLISH.say('path.trouble.label')}>
-      {troubles.length === 0 && <p>{ENGLISH.say('path.empty')}</p>}
+    <section className={styles.trouble} aria-label={words.say('path.trouble.label')}>
+      {troubles.length === 0 && <p>{words.say('path.empty')}</p>}
       <ul>
         {shown.map((trouble, i) => (
           <li key={trouble.key} data-severity={trouble.severity}>
@@ -60,7 +61,7 @@ export const Trouble = memo(function Trouble(props: TroubleProps) {
       </ul>
       {troubles.length > PINNED && (
         <Button aria-expanded={all} onClick={() => setAll(!all)}>
-          {ENGLISH.say(all ? 'path.trouble.fewer' : 'path.trouble.more', { n: troubles.length - PINNED })}
+          {words.say(all ? 'path.trouble.fewer' : 'path.trouble.more', { n: troubles.length - PINNED })}
         </Button>
       )}
     </section>
@@ -68,30 +69,32 @@ export const Trouble = memo(function Trouble(props: TroubleProps) {
 })
 
 function TroubleLine({ trouble, name, who }: { trouble: One; name: string; who: string }) {
+  const words = useWords()
   const { finding, error, atS, again } = trouble
   return (
     <>
       <ButtonBase className={styles.show} onClick={() => showTrouble(trouble)}>
-        {sayTrouble(trouble)}
+        {sayTrouble(trouble, words)}
       </ButtonBase>
-      <p>{finding ? sayFinding(finding) : error && sayRefused(error, who)}</p>
+      <p>{finding ? sayFinding(finding, words) : error && sayRefused(error, who, words)}</p>
       <span>
-        {ENGLISH.say('path.step.at', { name, at: saySeconds(atS) })}
-        {again > 0 && ` ${ENGLISH.say('path.trouble.again', { n: again })}`}
+        {words.say('path.step.at', { name, at: saySeconds(atS, words) })}
+        {again > 0 && ` ${words.say('path.trouble.again', { n: again })}`}
       </span>
-      {finding?.code === 'step.falls' && <p className={styles.test}>{ENGLISH.say('path.step.test')}</p>}
+      {finding?.code === 'step.falls' && <p className={styles.test}>{words.say('path.step.test')}</p>}
     </>
   )
 }
 
 /** The least that helps on that way, with its button; more of it where the way is opened. */
 function Helps({ found, at }: { found: SaferWays | 'broken' | undefined; at: number }) {
+  const words = useWords()
   const one = typeof found === 'object' ? found.ways[0] : undefined
   if (!one) return null
   return (
     <div className={styles.helps}>
-      <VerdictMark verdict={one.marks.verdict ?? 'beyond'} size={15} /> <span>{sayWayChanges(one.changes)}</span>
-      <Button onClick={() => takeWay(at, one)}>{ENGLISH.say('safer.take')}</Button>
+      <VerdictMark verdict={one.marks.verdict ?? 'beyond'} size={15} /> <span>{sayWayChanges(one.changes, words)}</span>
+      <Button onClick={() => takeWay(at, one)}>{words.say('safer.take')}</Button>
     </div>
   )
 }

@@ -3,8 +3,8 @@ import { useMemo, useState } from 'react'
 import { type Body, markWay, type RoutinePart, SCHOOL_IDS, type SchoolId, type ShownPath, walkWay } from '@/core'
 import { type HouseWays, toChoices } from '@/documents/choices-document'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { VerdictMark } from '@/ui/words/VerdictMark'
-import { ENGLISH } from '@/words/language'
 import { sayCost } from '@/words/path'
 import { saySchool } from '@/words/postures'
 import styles from './trouble.module.css'
@@ -17,12 +17,12 @@ type TwoWaysProps = {
   school: SchoolId
   ways: HouseWays
 }
-
-const say = (key: string) => ENGLISH.say(`path.schools.${key}`)
 const SAMPLES = 10
 
 /** The same two stances by two schools' ways, beside each other, with what each costs. None is wrong. */
 export function TwoWays({ path, body, parts, at, school, ways }: TwoWaysProps) {
+  const say = useSay('path.schools')
+  const words = useWords()
   const [other, setOther] = useState<SchoolId>(SCHOOL_IDS.find((id) => id !== school) as SchoolId)
   const [shown, setShown] = useState(false)
   const found = useMemo(() => {
@@ -51,13 +51,13 @@ export function TwoWays({ path, body, parts, at, school, ways }: TwoWaysProps) {
                 <ChoiceWord
                   label={say('other')}
                   value={other}
-                  choices={SCHOOL_IDS.map((value) => ({ value, name: saySchool(value) }))}
+                  choices={SCHOOL_IDS.map((value) => ({ value, name: saySchool(value, words) }))}
                   onChoose={setOther}
                 />
               )}
             </strong>
             <p>
-              <VerdictMark verdict={marks.verdict ?? 'beyond'} size={13} /> {sayCost(marks, made)}
+              <VerdictMark verdict={marks.verdict ?? 'beyond'} size={13} /> {sayCost(marks, made, words)}
             </p>
           </li>
         ))}

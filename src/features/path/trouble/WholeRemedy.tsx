@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react'
 import type { Measured, RoutinePart } from '@/core'
 import type { PersonDocument } from '@/documents/person-document'
 import { toPerson } from '@/documents/to-core'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayLeft, sayMeasure } from '@/words/safer'
 import { startMeasure } from '@/workers/safer'
 import { editRoutine } from '../state/store'
@@ -13,12 +13,12 @@ import styles from './trouble.module.css'
 
 type WholeRemedyProps = { parts: readonly RoutinePart[]; person: PersonDocument }
 
-const say = (key: string) => ENGLISH.say(`safer.${key}`)
-
 type Found = Measured | null | 'searching' | 'broken' | 'unasked'
 
 /** For the whole routine: one step length and one height that everyone can say. It is looked for when it is asked. */
 export function WholeRemedy({ parts, person }: WholeRemedyProps) {
+  const say = useSay('safer')
+  const words = useWords()
   const [found, setFound] = useState<Found>('unasked')
   const cancel = useRef(() => {})
   // biome-ignore lint/correctness/useExhaustiveDependencies: what was found is of what was there then
@@ -42,8 +42,8 @@ export function WholeRemedy({ parts, person }: WholeRemedyProps) {
       {found !== null && typeof found === 'object' && (
         <ul>
           <li>
-            <strong>{sayMeasure(found)}</strong>
-            <p>{sayLeft(found.tally)}</p>
+            <strong>{sayMeasure(found, words)}</strong>
+            <p>{sayLeft(found.tally, words)}</p>
             <Button variant="contained" onClick={() => editRoutine((was) => takeMeasure(was, found))}>
               {say('take')}
             </Button>

@@ -2,6 +2,7 @@ import type { BodyUnits } from '@/records/body-units'
 import { type BadRow, columnOf, type Mapping } from '@/records/spreadsheet'
 import { Field } from '@/ui/forms/Field'
 import { useTaking } from '@/ui/words/use-taking'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayFieldError } from '@/words/fields'
 import { sayColumn, sayRow } from '@/words/records'
 import styles from './import.module.css'
@@ -18,9 +19,12 @@ type BadRowsProps = {
 
 /** Who stays out and why; what a cell of a table should have been is typed here. */
 export function BadRows({ bad, file, mapping, units, onMend }: BadRowsProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   return (
-    <section className={styles.bad} aria-label="Rows that stay out">
-      <h3>{bad.length === 1 ? 'One row stays out' : `${bad.length} rows stay out`}</h3>
+    <section className={styles.bad} aria-label={t('rowsStayOut')}>
+      <h3>{bad.length === 1 ? t('oneRowStaysOut') : t('nRowsStayOut', { n: bad.length })}</h3>
       <ul>
         {bad.map(({ row, name, error }) => {
           const column = columnOf(error.field)
@@ -29,11 +33,12 @@ export function BadRows({ bad, file, mapping, units, onMend }: BadRowsProps) {
             <li key={row}>
               <span>
                 <b>{name || `row ${row}`}</b>
-                {name && ` (row ${row})`}: {file.kind === 'table' ? sayRow(error, units) : sayFieldError(error)}
+                {name && ` (row ${row})`}:{' '}
+                {file.kind === 'table' ? sayRow(error, units, words) : sayFieldError(error, words)}
               </span>
               {file.kind === 'table' && column && at >= 0 && (
                 <Cell
-                  label={`${sayColumn(column)} of ${name || `row ${row}`}`}
+                  label={t('column', { column: sayColumn(column, words), a: name || `row ${row}` })}
                   text={file.rows[row - 2]?.[at] ?? ''}
                   onMend={(text) => onMend(row - 2, at, text)}
                 />

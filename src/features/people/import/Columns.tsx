@@ -1,5 +1,6 @@
 import { COLUMNS, type Column, type Mapping } from '@/records/spreadsheet'
 import { Pick } from '@/ui/forms/Pick'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayColumn } from '@/words/records'
 import styles from './import.module.css'
 import type { Opened } from './open-file'
@@ -14,6 +15,9 @@ const SHOWN = 3
 
 /** Each column of the file with its first cells, and what it is taken for. */
 export function Columns({ table: { headings, rows }, mapping, onChange }: ColumnsProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const choose = (at: number, column: Column | null) =>
     onChange(mapping.map((one, i) => (i === at ? column : one === column ? null : one)))
   return (
@@ -23,14 +27,14 @@ export function Columns({ table: { headings, rows }, mapping, onChange }: Column
         <div key={i} data-used={mapping[i] !== null}>
           <strong>{heading || `column ${i + 1}`}</strong>
           <Pick
-            aria-label={`${heading || `column ${i + 1}`} is`}
+            aria-label={t('a', { a: heading || `column ${i + 1}` })}
             value={mapping[i] ?? ''}
             onChange={(event) => choose(i, (event.target.value || null) as Column | null)}
           >
-            <option value="">left out</option>
+            <option value="">{t('leftOut')}</option>
             {COLUMNS.map((column) => (
               <option key={column} value={column}>
-                {sayColumn(column)}
+                {sayColumn(column, words)}
               </option>
             ))}
           </Pick>

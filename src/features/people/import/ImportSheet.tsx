@@ -14,8 +14,9 @@ import { RefusedError } from '@/ui/api/ask'
 import { Lines } from '@/ui/forms/Field'
 import { Sheet } from '@/ui/words/Sheet'
 import sheet from '@/ui/words/sheet.module.css'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayFieldError } from '@/words/fields'
-import { ENGLISH } from '@/words/language'
+import type { Words } from '@/words/language'
 import { nameSome, sayAllCame, sayListCame } from '@/words/people'
 import { BadRows } from './BadRows'
 import { bringInRecords, bringInWhole, type WholeCame } from './bring-in'
@@ -38,6 +39,9 @@ type ImportSheetProps = {
 
 /** People from a file: a table whose columns are matched by hand, or records taken out before. Nothing comes in unseen. */
 export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheetProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const [file, setFile] = useState<Opened | null>(null)
   const [mapping, setMapping] = useState<Mapping>([])
   const [problem, setProblem] = useState<string | null>(null)
@@ -60,7 +64,7 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
       if (opened.kind === 'table') setMapping(guessColumns(opened.headings))
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      setProblem(ENGLISH.say('people.came.unopened', { name, why: sayFieldError(error) }))
+      setProblem(words.say('people.came.unopened', { name, why: sayFieldError(error, words) }))
     }
   }
   const openFile = async (picked: File | undefined) => {
@@ -85,7 +89,7 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
     bringIn(async () => {
       const people = await bringInRecords(coming, setDone)
       setFile(null)
-      onDone({ people, message: sayListCame(coming.length, groupsOf(coming), read?.bad.length ?? 0) })
+      onDone({ people, message: sayListCame(coming.length, groupsOf(coming), read?.bad.length ?? 0, words) })
     })
   const bringBack = (whole: WholeDocument) => bringIn(async () => setCame(await bringInWhole(whole, setDone)))
   const close = () => {
@@ -96,9 +100,9 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
     onClose()
   }
   return (
-    <Sheet title="Bring in a list" open={open} onClose={close} wide>
+    <Sheet title={t('bringInList')} open={open} onClose={close} wide>
       <label className={styles.pick}>
-        A table (.csv), records, or a house that was taken out whole (.json)
+        {t('aTableCsvRecords')}
         <input
           type="file"
           accept=".csv,.json,text/csv,application/json"
@@ -107,27 +111,26 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
       </label>
       {!file && (
         <label className={styles.pick}>
-          {ENGLISH.say('people.came.paste')}
+          {words.say('people.came.paste')}
           <Lines
             rows={4}
             // A heading alone is no table yet: what is typed is read from its second line on.
             onChange={({ target }) => {
-              if (target.value.trim().includes('\n')) openText(ENGLISH.say('people.came.pasted'), target.value)
+              if (target.value.trim().includes('\n')) openText(words.say('people.came.pasted'), target.value)
             }}
           />
         </label>
       )}
       {!file && (
         <p>
-          A table needs a name, a height and a mass for each; the rest may come later.{' '}
-          <Button onClick={() => takeTemplate()}>Take a template</Button>
+          {t('aTableNeedsName')} <Button onClick={() => takeTemplate(words)}>{t('takeTemplate')}</Button>
         </p>
       )}
       {problem && <p role="alert">{problem}</p>}
       {file?.kind === 'whole' && !came && (
         <WholeHouse whole={file.whole} done={done} onBringBack={() => bringBack(file.whole)} />
       )}
-      {came && <p role="status">{sayAllCame(came)}</p>}
+      {came && <p role="status">{sayAllCame(came, words)}</p>}
       {file?.kind === 'table' && <Columns table={file} mapping={mapping} onChange={setMapping} />}
       {read && (
         <>
@@ -137,17 +140,22 @@ export function ImportSheet({ open, onClose, units, names, onDone }: ImportSheet
           {known.length > 0 && (
             <label className={styles.known}>
               <Checkbox checked={withKnown} onChange={() => setWithKnown(!withKnown)} />
-              <span>{ENGLISH.say('people.came.known', { n: known.length, names: nameSome(namesOf(known)) })}</span>
+              <span>
+                {words.say('people.came.known', {
+                  n: known.length,
+                  names: nameSome(namesOf(known, undefined, words), words),
+                })}
+              </span>
             </label>
           )}
           <p>
             {coming.length === 0
-              ? 'Nobody can be brought in like this.'
-              : `${coming.length} will be brought in: ${nameSome(namesOf(coming, units))}.`}
+              ? t('nobodyCanBroughtIn')
+              : t('nWillBroughtIn', { n: coming.length, nameSome: nameSome(namesOf(coming, units, words), words) })}
           </p>
           <div className={sheet.actions}>
             <Button variant="contained" disabled={done !== null || coming.length === 0} onClick={bringInPeople}>
-              {done === null ? `Bring in ${coming.length}` : `Bringing in, ${Math.round(done * 100)} %`}
+              {done === null ? t('bringInN', { n: coming.length }) : t('bringingInN', { n: Math.round(done * 100) })}
             </Button>
           </div>
         </>
@@ -164,11 +172,14 @@ function WholeHouse({
   done,
   onBringBack,
 }: WholeHouseProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   return (
     <>
       <p>
-        {ENGLISH.say('people.came.takenOut', {
-          day: ENGLISH.day(dayOf(new Date(takenOutAt))),
+        {words.say('people.came.takenOut', {
+          day: words.day(dayOf(new Date(takenOutAt))),
           people: people.length,
           kept: people.reduce((sum, one) => sum + one.kept.length, 0),
           postures: postures.length,
@@ -176,11 +187,11 @@ function WholeHouse({
           routines: routines.length,
           house: house ? 'yes' : 'no',
         })}
-        {setAside.length > 0 && ` ${ENGLISH.say('people.came.setAside', { n: setAside.length })}`}
+        {setAside.length > 0 && ` ${words.say('people.came.setAside', { n: setAside.length })}`}
       </p>
       <div className={sheet.actions}>
         <Button variant="contained" disabled={done !== null} onClick={onBringBack}>
-          {done === null ? 'Bring it back' : `Bringing it back, ${Math.round(done * 100)} %`}
+          {done === null ? t('bringBack') : t('bringingBackN', { n: Math.round(done * 100) })}
         </Button>
       </div>
     </>
@@ -193,9 +204,9 @@ const isOnList = (names: readonly string[], name: string) =>
   names.some((one) => one.localeCompare(name.trim(), undefined, { sensitivity: 'accent' }) === 0)
 
 /** Their names; with units, as their height and mass were read. */
-const namesOf = (records: readonly RecordDocument[], units?: BodyUnits): string[] =>
+const namesOf = (records: readonly RecordDocument[], units: BodyUnits | undefined, words: Words): string[] =>
   records.map(({ name, body }) => {
     if (!units) return name
     const [height, mass] = [sayHeight(body.statureM, units), sayMass(body.massKg, units)]
-    return ENGLISH.say('people.came.measured', { name, height, mass })
+    return words.say('people.came.measured', { name, height, mass })
   })

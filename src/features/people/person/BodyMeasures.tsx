@@ -9,8 +9,9 @@ import { Field } from '@/ui/forms/Field'
 import { Form, type Read } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
 import { TypedField } from '@/ui/words/TypedField'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayCentimetres } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
+import type { Words } from '@/words/language'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -41,9 +42,9 @@ const plain = (
 type LengthKey = 'thighM' | 'shankM' | 'upperArmM' | 'forearmM'
 
 /** A length of one limb; measured on one side only, it is meant for both until the other is measured. */
-const sided = (key: LengthKey, side: Side, name: string, fraction: number): Measure => ({
+const sided = (key: LengthKey, side: Side, name: string, fraction: number, words: Words): Measure => ({
   key: `lengths.${key}.${side}`,
-  name: `${name}, ${side}`,
+  name: words.say('screens.people.limbOfSide', { name, side }),
   read: ({ lengths }) => {
     const value = lengths?.[key]
     return typeof value === 'object' ? (value as Record<Side, number>)[side] : value
@@ -57,21 +58,24 @@ const sided = (key: LengthKey, side: Side, name: string, fraction: number): Meas
   },
 })
 
-const MEASURES: readonly Measure[] = [
-  plain('footLengthM', 'Foot length', PROPORTIONS.footLength),
-  plain('footBreadthM', 'Foot breadth', PROPORTIONS.footBreadth),
-  plain('shoulderWidthM', 'Shoulder width', PROPORTIONS.shoulderWidth),
-  plain('trunkShiftM', 'Trunk’s centre forward', 0),
-  sided('thighM', 'left', 'Thigh', PROPORTIONS.thigh),
-  sided('thighM', 'right', 'Thigh', PROPORTIONS.thigh),
-  sided('shankM', 'left', 'Shin', PROPORTIONS.shank),
-  sided('shankM', 'right', 'Shin', PROPORTIONS.shank),
-  sided('upperArmM', 'left', 'Upper arm', PROPORTIONS.upperArm),
-  sided('upperArmM', 'right', 'Upper arm', PROPORTIONS.upperArm),
+const measuresIn = (words: Words): readonly Measure[] => [
+  plain('footLengthM', words.say('screens.people.footLength'), PROPORTIONS.footLength),
+  plain('footBreadthM', words.say('screens.people.footBreadth'), PROPORTIONS.footBreadth),
+  plain('shoulderWidthM', words.say('screens.people.shoulderWidth'), PROPORTIONS.shoulderWidth),
+  plain('trunkShiftM', words.say('screens.people.trunksCentreForward'), 0),
+  sided('thighM', 'left', words.say('screens.people.thigh'), PROPORTIONS.thigh, words),
+  sided('thighM', 'right', words.say('screens.people.thigh'), PROPORTIONS.thigh, words),
+  sided('shankM', 'left', words.say('screens.people.shin'), PROPORTIONS.shank, words),
+  sided('shankM', 'right', words.say('screens.people.shin'), PROPORTIONS.shank, words),
+  sided('upperArmM', 'left', words.say('screens.people.upperArm'), PROPORTIONS.upperArm, words),
+  sided('upperArmM', 'right', words.say('screens.people.upperArm'), PROPORTIONS.upperArm, words),
 ]
 
 /** What was measured replaces an estimate one by one, each with its date. */
 export function BodyMeasures({ record, change, day, units }: PartProps & { units: BodyUnits }) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const [problem, setProblem] = useState<string | null>(null)
   const { unit, fromMetres, toMetres } = smallUnit(units)
   const figure = (metres: number) => fromMetres(metres).toFixed(1).replace(/\.0$/, '')
@@ -92,14 +96,12 @@ export function BodyMeasures({ record, change, day, units }: PartProps & { units
     }, key)
   }
   const check = (measure: Measure, text: string) =>
-    setProblem(
-      read(measure, text).isBody ? null : `${measure.name}: ${text} is not a length of a body, and is not saved.`,
-    )
+    setProblem(read(measure, text).isBody ? null : t('nameTextNotLength', { name: measure.name, text }))
   return (
-    <section className={styles.part} aria-label="Body">
-      <h2>Body</h2>
+    <section className={styles.part} aria-label={t('body')}>
+      <h2>{t('body')}</h2>
       <div className={styles.measures}>
-        {MEASURES.map((measure) => {
+        {measuresIn(words).map((measure) => {
           const measured = measure.read(record.body)
           const on = record.measured[measure.key]?.on
           return (
@@ -110,12 +112,12 @@ export function BodyMeasures({ record, change, day, units }: PartProps & { units
               <TypedField
                 inputMode="decimal"
                 value={measured === undefined ? '' : figure(measured)}
-                placeholder={`${figure(measure.estimate(record.body.statureM))} by estimate`}
+                placeholder={t('figureByEstimate', { figure: figure(measure.estimate(record.body.statureM)) })}
                 onTyped={(text) => set(measure, text)}
                 onLeft={(text) => check(measure, text)}
               />
               <small>
-                {measured === undefined ? '' : on ? `measured ${ENGLISH.day(on, day.slice(0, 4))}` : 'measured'}
+                {measured === undefined ? '' : on ? `measured ${words.day(on, day.slice(0, 4))}` : 'measured'}
               </small>
             </label>
           )
@@ -124,11 +126,11 @@ export function BodyMeasures({ record, change, day, units }: PartProps & { units
       {problem && <p role="alert">{problem}</p>}
       <LegDifference record={record} change={change} day={day} />
       <label className={styles.wide}>
-        Usual support
+        {t('usualSupport')}
         <TypedField
           value={record.usualSupport ?? ''}
           maxLength={80}
-          placeholder="a stick outdoors, a walker, none"
+          placeholder={t('aStickOutdoorsWalker')}
           onTyped={(usualSupport) => change((r) => ({ ...r, usualSupport }), 'usualSupport')}
         />
       </label>
@@ -138,6 +140,9 @@ export function BodyMeasures({ record, change, day, units }: PartProps & { units
 
 /** A shorter leg: measured lying it is one; only seen standing it may be a tilted pelvis. */
 function LegDifference({ record, change, day }: PartProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const [open, setOpen] = useState(false)
   const { legDifference } = record
   const enter = (read: Read) => {
@@ -150,23 +155,29 @@ function LegDifference({ record, change, day }: PartProps) {
   }
   if (open) {
     return (
-      <Form className={styles.form} label="Leg lengths" verb="Set it" onEnter={enter} onLeave={() => setOpen(false)}>
+      <Form
+        className={styles.form}
+        label={t('legLengths')}
+        verb={t('set')}
+        onEnter={enter}
+        onLeave={() => setOpen(false)}
+      >
         <label>
-          Shorter leg
+          {t('shorterLeg')}
           <Pick name="shorter">
-            <option>left</option>
-            <option>right</option>
+            <option>{t('left')}</option>
+            <option>{t('right')}</option>
           </Pick>
         </label>
         <label>
-          By, cm (0.1 to 8)
+          {t('byCm')}
           <Field name="by" required inputMode="decimal" autoComplete="off" />
         </label>
         <label>
-          How
+          {t('how')}
           <Pick name="how">
-            <option value="lying">measured lying</option>
-            <option value="standing">only seen standing</option>
+            <option value="lying">{t('measuredLying')}</option>
+            <option value="standing">{t('onlySeenStanding')}</option>
           </Pick>
         </label>
       </Form>
@@ -175,15 +186,15 @@ function LegDifference({ record, change, day }: PartProps) {
   return (
     <p className={styles.actions}>
       {legDifference && legDifference.byM > 0
-        ? `The ${legDifference.shorter} leg is ${sayCentimetres(legDifference.byM)} shorter, ${
+        ? `The ${legDifference.shorter} leg is ${sayCentimetres(legDifference.byM, words)} shorter, ${
             legDifference.how === 'lying'
-              ? `measured lying (${ENGLISH.day(legDifference.on, day.slice(0, 4))}).`
-              : `only seen standing (${ENGLISH.day(legDifference.on, day.slice(0, 4))}): it may be a tilted pelvis, so nothing is computed from it until it is measured lying.`
+              ? t('measuredLyingDay', { day: words.day(legDifference.on, day.slice(0, 4)) })
+              : t('onlySeenStandingDay', { day: words.day(legDifference.on, day.slice(0, 4)) })
           }`
-        : 'Legs taken as equal.'}
-      <Button onClick={() => setOpen(true)}>{legDifference ? 'measure again' : 'one is shorter'}</Button>
+        : t('legsTakenAsEqual')}
+      <Button onClick={() => setOpen(true)}>{legDifference ? t('measureAgain') : t('oneShorter')}</Button>
       {legDifference && (
-        <Button onClick={() => change(({ legDifference: _, ...r }) => r as RecordDocument)}>remove</Button>
+        <Button onClick={() => change(({ legDifference: _, ...r }) => r as RecordDocument)}>{t('remove')}</Button>
       )}
     </p>
   )

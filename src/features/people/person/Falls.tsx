@@ -7,13 +7,16 @@ import { beginsWithHand } from '@/records/falls'
 import { Field } from '@/ui/forms/Field'
 import { Form, type Read } from '@/ui/forms/Form'
 import { Tick } from '@/ui/forms/Tick'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayFalls } from '@/words/records'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
 /** Falls in the year before, as they were told: how many, whether they were hurt, what they were doing. */
 export function Falls({ record, change, day }: PartProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const [asking, setAsking] = useState(false)
   const add = (told: unknown) => {
     const entry = parse(fallsEntry, told)
@@ -30,40 +33,40 @@ export function Falls({ record, change, day }: PartProps) {
     })
   }
   return (
-    <section className={styles.part} aria-label="Falls">
-      <h2>Falls in the last year</h2>
-      {record.falls.length === 0 && <p className={styles.soft}>Not asked yet: at the start, and every quarter.</p>}
+    <section className={styles.part} aria-label={t('falls')}>
+      <h2>{t('fallsInLastYear')}</h2>
+      {record.falls.length === 0 && <p className={styles.soft}>{t('notAskedYetAt')}</p>}
       <ul className={styles.lines}>
         {record.falls.toReversed().map((told) => (
           <li key={`${told.on} ${told.times} ${told.doing}`}>
-            <strong>{sayFalls(told)}</strong>
+            <strong>{sayFalls(told, words)}</strong>
             <Button
-              aria-label={`Remove: ${sayFalls(told)}`}
+              aria-label={t('removeFalls', { falls: sayFalls(told, words) })}
               onClick={() => change((r) => ({ ...r, falls: r.falls.filter((one) => one !== told) }))}
             >
-              remove
+              {t('remove')}
             </Button>
           </li>
         ))}
       </ul>
-      {beginsWithHand(record, day) && <p>{ENGLISH.say('records.falls.begin')}</p>}
+      {beginsWithHand(record, day) && <p>{words.say('records.falls.begin')}</p>}
       {asking ? (
-        <Form verb="Write it down" className={styles.answer} onEnter={enter} onLeave={() => setAsking(false)}>
+        <Form verb={t('writeDown')} className={styles.answer} onEnter={enter} onLeave={() => setAsking(false)}>
           <Field
             name="times"
             required
             inputMode="numeric"
-            aria-label="How many times"
-            placeholder="how many"
+            aria-label={t('howManyTimes')}
+            placeholder={t('howMany')}
             autoFocus
           />
-          <Tick name="injured">hurt</Tick>
-          <Field name="doing" maxLength={200} aria-label="Doing what" placeholder="doing what" />
+          <Tick name="injured">{t('hurt')}</Tick>
+          <Field name="doing" maxLength={200} aria-label={t('doingWhat')} placeholder={t('doingWhat2')} />
         </Form>
       ) : (
         <p className={styles.actions}>
-          <Button onClick={() => add({ on: day, times: 0 })}>None</Button>
-          <Button onClick={() => setAsking(true)}>They fell…</Button>
+          <Button onClick={() => add({ on: day, times: 0 })}>{t('none')}</Button>
+          <Button onClick={() => setAsking(true)}>{t('theyFell')}</Button>
         </p>
       )}
     </section>

@@ -7,8 +7,8 @@ import { bodyOf, toStance } from '@/documents/to-core'
 import type { KeptStance } from '@/keeping/bench'
 import type { OwnPosture } from '@/keeping/library'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
-import { VERDICT_WORDS, VerdictMark } from '@/ui/words/VerdictMark'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { VerdictMark, verdictWordsIn } from '@/ui/words/VerdictMark'
 import { sayPostureName, saySchool } from '@/words/postures'
 import styles from './person.module.css'
 
@@ -21,12 +21,15 @@ type KeptStancesProps = {
 
 /** Everything that was kept for somebody on the bench, in any posture, as it holds today; each opens there. */
 export function KeptStances({ id, stances, document, own }: KeptStancesProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const body = useMemo(() => bodyOf(document), [document])
   const library = useMemo(() => mergeLibrary(own), [own])
   if (stances.length === 0) return null
   return (
-    <section className={styles.part} aria-label="Kept on the bench">
-      <h2>Kept on the bench</h2>
+    <section className={styles.part} aria-label={t('keptOnBench')}>
+      <h2>{t('keptOnBench')}</h2>
       <ul className={styles.kept}>
         {stances.map((one) => {
           const stance = toStance(one.stance)
@@ -39,14 +42,14 @@ export function KeptStances({ id, stances, document, own }: KeptStancesProps) {
                 <span>
                   <strong>{one.name}</strong>
                   <small>
-                    {posture ? sayPostureName(posture) : 'a posture that is gone'}, {saySchool(one.school as SchoolId)};{' '}
-                    {ENGLISH.day(dayOf(new Date(one.createdAt)))}
+                    {posture ? sayPostureName(posture, words) : t('aPostureGone')},{' '}
+                    {saySchool(one.school as SchoolId, words)}; {words.day(dayOf(new Date(one.createdAt)))}
                   </small>
                   {one.note && <small>{one.note}</small>}
                 </span>
                 <span>
                   {verdict && <VerdictMark verdict={verdict} size={16} />}{' '}
-                  {verdict ? VERDICT_WORDS[verdict].toLowerCase() : 'cannot be stood now'}
+                  {verdict ? verdictWordsIn(words)[verdict].toLowerCase() : t('cannotStoodNow')}
                 </span>
               </a>
             </li>

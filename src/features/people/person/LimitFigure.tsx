@@ -6,6 +6,8 @@ import type { Binding } from '@/records/binding'
 import type { OwnStanding } from '@/records/standing'
 import { FlatFigure } from '@/ui/figure/FlatFigure'
 import { FROM_FRONT, see, viewFrom } from '@/ui/figure/view'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import { sayBindingShort } from '@/words/limits'
 import styles from './person.module.css'
 
@@ -18,6 +20,9 @@ type Callout = { key: string; text: string; at: Vec3; right: boolean }
 
 /** The body from the front in its own standing, each limit written at the joint that it binds. */
 export function LimitFigure({ standing, bindings }: { standing: OwnStanding; bindings: readonly Binding[] }) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const { analysis } = standing
   if (!analysis) return null
   const { pose } = analysis
@@ -29,14 +34,14 @@ export function LimitFigure({ standing, bindings }: { standing: OwnStanding; bin
     return { x: WIDTH / 2 + (x - middle) * scale, y: HEIGHT - FLOOR - z * scale }
   }
   const callouts = spread(
-    bindings.flatMap((binding) => placeBinding(binding, pose)).map((one) => ({ ...one, ...toPixels(one.at) })),
+    bindings.flatMap((binding) => placeBinding(binding, pose, words)).map((one) => ({ ...one, ...toPixels(one.at) })),
   )
   return (
     <div className={styles.limitFigure} style={{ width: WIDTH, height: HEIGHT }}>
       <FlatFigure
         analysis={analysis}
         view={view}
-        label="Standing, from the front, with the limits at their joints"
+        label={t('standingFromFrontWith')}
         width={WIDTH}
         height={HEIGHT}
         scale={scale}
@@ -77,16 +82,16 @@ const JOINTS: Partial<Record<LimitPlace, 'Knee' | 'Hip' | 'Ankle' | 'Shoulder' |
 }
 
 /** From the front their left is on the picture's right. */
-function placeBinding(binding: Binding, pose: Pose): Callout[] {
+function placeBinding(binding: Binding, pose: Pose, words: Words): Callout[] {
   const { at } = rowOf(binding.what)
   const joint = JOINTS[at]
   const side = binding.side ?? 'right'
   const key = `${binding.what} ${binding.side}`
   if (joint) {
     const place = pose.joints[`${side}${joint}` as JointName]
-    return [{ key, text: sayBindingShort(binding), at: place, right: side === 'left' }]
+    return [{ key, text: sayBindingShort(binding, words), at: place, right: side === 'left' }]
   }
-  if (at === 'trunk') return [{ key, text: sayBindingShort(binding), at: pose.joints.suprasternal, right: true }]
+  if (at === 'trunk') return [{ key, text: sayBindingShort(binding, words), at: pose.joints.suprasternal, right: true }]
   return []
 }
 

@@ -10,40 +10,54 @@ import { DayField } from '@/ui/forms/DayField'
 import { Field } from '@/ui/forms/Field'
 import { Form, type Read } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { saySupport } from '@/words/findings'
+import type { Words } from '@/words/language'
 import { sayBinding, sayLimit, sayLimitName, sayOrigin } from '@/words/limits'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
 /** What binds and who said so; what it outranks stays in sight. */
 export function Limits({ change, day, bindings, record }: PartProps & { bindings: readonly Binding[] }) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const [adding, setAdding] = useState(false)
   const remove = (entry: LimitEntry) => change((r) => ({ ...r, limits: r.limits.filter((one) => one !== entry) }))
   return (
-    <section className={styles.part} aria-label="Limits and orders">
-      <h2>Limits and orders</h2>
-      {bindings.length === 0 && <p className={styles.soft}>None set: the house rules apply.</p>}
+    <section className={styles.part} aria-label={t('limitsOrders')}>
+      <h2>{t('limitsOrders')}</h2>
+      {bindings.length === 0 && <p className={styles.soft}>{t('noneSetHouseRules')}</p>}
       <ul className={styles.lines}>
         {bindings.map((binding) => {
           const { what, side, entry, outranked } = binding
           return (
             <li key={`${what} ${side}`}>
-              <strong>{sayBinding(binding)}</strong>
+              <strong>{sayBinding(binding, words)}</strong>
               <span className={styles.origin} data-due={entry.reviewOn !== undefined && entry.reviewOn <= day}>
-                {sayOrigin(entry, binding.today)}
+                {sayOrigin(entry, binding.today, words)}
               </span>
               {record.limits.includes(entry) && (
-                <Button aria-label={`Remove: ${sayBinding(binding)}`} onClick={() => remove(entry)}>
-                  remove
+                <Button
+                  aria-label={t('removeBinding', { binding: sayBinding(binding, words) })}
+                  onClick={() => remove(entry)}
+                >
+                  {t('remove')}
                 </Button>
               )}
               {entry.note && <small>{entry.note}</small>}
               {outranked.map((other) => (
                 <small key={`${other.source.kind} ${other.on} ${other.value} ${other.side}`}>
-                  outranks: {sayLimit(other)} ({sayOrigin(other)})
+                  {t('outranksLimitOrigin', {
+                    limit: sayLimit(other, words),
+                    origin: sayOrigin(other, undefined, words),
+                  })}
                   {record.limits.includes(other) && (
-                    <Button aria-label={`Remove: ${sayLimit(other)}`} onClick={() => remove(other)}>
-                      remove
+                    <Button
+                      aria-label={t('removeLimit', { limit: sayLimit(other, words) })}
+                      onClick={() => remove(other)}
+                    >
+                      {t('remove')}
                     </Button>
                   )}
                 </small>
@@ -63,68 +77,73 @@ export function Limits({ change, day, bindings, record }: PartProps & { bindings
         />
       ) : (
         <p className={styles.actions}>
-          <Button onClick={() => setAdding(true)}>Set a limit</Button>
+          <Button onClick={() => setAdding(true)}>{t('setLimit')}</Button>
         </p>
       )}
     </section>
   )
 }
 
-const SOURCE_NAMES = {
-  clinician: 'a clinician’s order',
-  instructor: 'seen by the instructor',
-  'self-reported': 'their own word',
-  estimate: 'an estimate',
-} as const
+const sourceNamesIn = (words: Words) =>
+  ({
+    clinician: words.say('screens.people.aCliniciansOrder'),
+    instructor: words.say('screens.people.seenByInstructor'),
+    'self-reported': words.say('screens.people.theirOwnWord'),
+    estimate: words.say('screens.people.anEstimate'),
+  }) as const
 
-const GRADES = [
-  ['none', 'none', 0],
-  ['touch', 'touch', 10],
-  ['partial', 'partial', 50],
-  ['as-tolerated', 'as tolerated', 100],
-  ['full', 'full', 100],
-] as const
+const gradesIn = (words: Words) =>
+  [
+    ['none', 'none', 0],
+    ['touch', 'touch', 10],
+    ['partial', 'partial', 50],
+    ['as-tolerated', words.say('screens.people.asTolerated'), 100],
+    ['full', 'full', 100],
+  ] as const
 
 type LimitFormProps = { day: string; onAdd: (entry: LimitEntry) => void; onLeave: () => void }
 
 function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const [what, setWhat] = useState<LimitWhat>('kneeFlexionMaxDeg')
-  const [grade, setGrade] = useState<(typeof GRADES)[number][0]>('partial')
+  const [grade, setGrade] = useState<ReturnType<typeof gradesIn>[number][0]>('partial')
   const { unit, per } = rowOf(what)
   return (
     <Form
       className={styles.form}
-      label="A limit"
-      verb="Set it"
+      label={t('aLimit')}
+      verb={t('set')}
       onEnter={(read) => onAdd(readForm(read, what))}
       names={{ reviewOn: 'review', kind: 'source', name: 'who' }}
       onLeave={onLeave}
     >
       <label>
-        What
+        {t('what')}
         <Pick value={what} autoFocus onChange={(event) => setWhat(event.target.value as LimitWhat)}>
           {LIMIT_WHATS.map((key) => (
             <option key={key} value={key}>
-              {sayLimitName(key)}
+              {sayLimitName(key, words)}
             </option>
           ))}
         </Pick>
       </label>
       {per === 'side' && (
         <label>
-          Side
+          {t('side')}
           <Pick name="side" defaultValue="">
-            <option value="">both</option>
-            <option value="left">left</option>
-            <option value="right">right</option>
+            <option value="">{t('both')}</option>
+            <option value="left">{t('left')}</option>
+            <option value="right">{t('right')}</option>
           </Pick>
         </label>
       )}
       {what === 'loadMaxPct' && (
         <label>
-          Order
+          {t('order')}
           <Pick name="grade" value={grade} onChange={(event) => setGrade(event.target.value as typeof grade)}>
-            {GRADES.map(([value, name]) => (
+            {gradesIn(words).map(([value, name]) => (
               <option key={value} value={value}>
                 {name}
               </option>
@@ -134,11 +153,11 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
       )}
       {unit === 'support' && (
         <label>
-          On
+          {t('on')}
           <Pick name="value" defaultValue="chair-back">
             {SUPPORTS_BY_HELP.map((kind) => (
               <option key={kind} value={kind}>
-                {saySupport(kind)}
+                {saySupport(kind, words)}
               </option>
             ))}
           </Pick>
@@ -147,44 +166,44 @@ function LimitForm({ day, onAdd, onLeave }: LimitFormProps) {
       {unit !== 'support' && unit !== 'flag' && (
         <label>
           {unit === 'm'
-            ? 'Centimetres'
+            ? t('centimetres')
             : unit === 'rad'
-              ? 'Degrees'
+              ? t('degrees')
               : unit === 'share'
-                ? 'Percent of body weight'
-                : 'Seconds'}
+                ? t('percentBodyWeight')
+                : t('seconds')}
           <Field
             key={what === 'loadMaxPct' ? grade : what}
             name="value"
             required
             inputMode="decimal"
             autoComplete="off"
-            defaultValue={what === 'loadMaxPct' ? GRADES.find(([value]) => value === grade)?.[2] : undefined}
+            defaultValue={what === 'loadMaxPct' ? gradesIn(words).find(([value]) => value === grade)?.[2] : undefined}
           />
         </label>
       )}
       <label>
-        Who says so
+        {t('whoSaysSo')}
         <Pick name="source" defaultValue="" required>
-          <option value="">choose…</option>
+          <option value="">{t('choose')}</option>
           {SOURCES.map((source) => (
             <option key={source} value={source}>
-              {SOURCE_NAMES[source]}
+              {sourceNamesIn(words)[source]}
             </option>
           ))}
         </Pick>
       </label>
       <label>
-        Whose (name)
+        {t('whoseName')}
         <Field name="who" maxLength={120} autoComplete="off" />
       </label>
       <div className={styles.day}>
-        Said on
-        <DayField name="on" label="Said on" first={day} />
+        {t('saidOn')}
+        <DayField name="on" label={t('saidOn')} first={day} />
       </div>
       <div className={styles.day}>
-        Review on (optional)
-        <DayField name="review" label="Review on" />
+        {t('reviewOnOptional')}
+        <DayField name="review" label={t('reviewOn')} />
       </div>
     </Form>
   )

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import type { Group } from '@/records/groups'
 import { TypedField } from '@/ui/words/TypedField'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayUnanswered } from '@/words/records'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
@@ -13,11 +13,14 @@ type NotesProps = PartProps & { id: string; groups: readonly Group[]; takeGroups
 
 /** What is noted of somebody, and what can be done with their record as a whole. */
 export function Notes({ record, change, id, groups, takeGroups }: NotesProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   return (
-    <section className={styles.part} aria-label="Notes">
-      <h2>Notes</h2>
+    <section className={styles.part} aria-label={t('notes')}>
+      <h2>{t('notes')}</h2>
       <label className={styles.wide}>
-        In a line, shown on the bench
+        {t('inLineShownOn')}
         <TypedField
           value={record.story}
           maxLength={500}
@@ -25,7 +28,7 @@ export function Notes({ record, change, id, groups, takeGroups }: NotesProps) {
         />
       </label>
       <label className={styles.wide}>
-        Everything else
+        {t('everythingElse')}
         <TypedField
           value={record.notes}
           maxLength={5000}
@@ -35,8 +38,8 @@ export function Notes({ record, change, id, groups, takeGroups }: NotesProps) {
       </label>
       {record.noteOpen && record.notes && (
         <p className={styles.open}>
-          {sayUnanswered([{ note: record.notes }])}{' '}
-          <Button onClick={() => change(({ noteOpen: _, ...r }) => r)}>{ENGLISH.say('people.notes.answered')}</Button>
+          {sayUnanswered([{ note: record.notes }], words)}{' '}
+          <Button onClick={() => change(({ noteOpen: _, ...r }) => r)}>{words.say('people.notes.answered')}</Button>
         </p>
       )}
       <div className={styles.actions}>

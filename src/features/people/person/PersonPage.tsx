@@ -16,7 +16,9 @@ import { useRecord } from '@/ui/people/use-record'
 import { PageHead } from '@/ui/places/PageHead'
 import { useDayTurn } from '@/ui/places/use-day-turn'
 import { useIsTyping } from '@/ui/words/use-taking'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import { sayRefusal } from '@/words/fields'
+import type { Words } from '@/words/language'
 import { BodyMeasures } from './BodyMeasures'
 import { Conditions } from './Conditions'
 import { Falls } from './Falls'
@@ -43,13 +45,16 @@ type PersonPageProps = {
   own: readonly OwnPosture[]
 }
 
-const sayProblem = (problem: NonNullable<SaveState<never>['problem']>) =>
+const sayProblem = (problem: NonNullable<SaveState<never>['problem']>, words: Words) =>
   problem.kind === 'refused'
-    ? `Not saved. ${problem.reason}`
-    : 'Not saved: the server does not answer yet. It is tried again.'
+    ? words.say('screens.people.notSavedRefusal', { refusal: sayRefusal(problem.why, words) })
+    : words.say('screens.people.notSavedServerDoes')
 
 /** One person: their body with what limits it, and everything that was said, measured and seen. */
 export function PersonPage({ kept, house, groups: known, day: served, stances, own }: PersonPageProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const { record, change, undo, canUndo, problem, base, isSaved, theirs, settle, leaveBy } = useRecord(kept)
   const isTyping = useIsTyping()
   const isThere = isSaved && !isTyping
@@ -75,13 +80,13 @@ export function PersonPage({ kept, house, groups: known, day: served, stances, o
         tools={
           <>
             <span role="status" className={styles.saving} data-saved={isThere}>
-              {problem ? sayProblem(problem) : isThere ? 'saved' : 'saving…'}
+              {problem ? sayProblem(problem, words) : isThere ? 'saved' : 'saving…'}
             </span>
             <Button onClick={undo} disabled={!canUndo}>
-              Undo
+              {t('undo')}
             </Button>
-            <Button href={`/can?person=${encodeURIComponent(kept.id)}`}>What can they do?</Button>
-            <Button href={`/paper?as=card&person=${encodeURIComponent(kept.id)}`}>{ENGLISH.say('paper.on')}</Button>
+            <Button href={`/can?person=${encodeURIComponent(kept.id)}`}>{t('whatCanTheyDo')}</Button>
+            <Button href={`/paper?as=card&person=${encodeURIComponent(kept.id)}`}>{words.say('paper.on')}</Button>
           </>
         }
       >

@@ -11,8 +11,9 @@ import type { Group } from '@/records/groups'
 import { useAttempt } from '@/ui/api/use-attempt'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
-import words from '@/ui/words/words.module.css'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
+import sentence from '@/ui/words/words.module.css'
+import type { Words } from '@/words/language'
 import { sayRow } from '@/words/records'
 import { GroupWord } from './GroupWord'
 import type { PartProps } from './part-props'
@@ -24,18 +25,20 @@ import type { TakeGroups } from './use-groups'
 type GroupsProps = { groups: readonly Group[]; takeGroups: TakeGroups }
 type PersonSentenceProps = PartProps & GroupsProps & { id: string; units: BodyUnits }
 
-const SEXES = [
-  { value: 'unspecified', name: 'sex not given' },
-  { value: 'female', name: 'female' },
-  { value: 'male', name: 'male' },
-] as const
+const sexesIn = (words: Words) =>
+  [
+    { value: 'unspecified', name: words.say('screens.people.sexNotGiven') },
+    { value: 'female', name: words.say('screens.people.female') },
+    { value: 'male', name: words.say('screens.people.male') },
+  ] as const
 
 /** What is left out while it is not known. */
-const SEX_LEFT_OUT =
-  'Without it the masses of the body’s parts are the mean of women’s and men’s, and the chair stand has no range to be read against.'
+const sexLeftOutIn = (words: Words) => words.say('screens.people.withoutMassesBodysParts')
 
 /** Who they are, as a sentence whose underlined words are changed in place. */
 export function PersonSentence({ record, change, day, id, units, groups, takeGroups }: PersonSentenceProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
   const { body } = record
   const setBody = (key: 'statureM' | 'massKg' | 'ageYears', value: number) =>
     change((r) => ({
@@ -50,17 +53,17 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
       setBody(key, value)
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      return sayRow(error, units)
+      return sayRow(error, units, words)
     }
   }
   return (
     <div className={styles.sentence}>
       <h1>
         <TextWord
-          label="Name"
+          label={t('name')}
           value={record.name}
           onChange={(name) => {
-            if (!name) return ENGLISH.say('records.rows.name')
+            if (!name) return words.say('records.rows.name')
             change((r) => ({ ...r, name }), 'name')
           }}
         />
@@ -68,16 +71,16 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
       <p>
         {body.ageYears === undefined ? (
           <TextWord
-            label="Age in years"
-            value="age not given"
+            label={t('ageInYears')}
+            value={t('ageNotGiven')}
             live={false}
             onChange={(text) => takeTyped('ageYears', readFigure(text))}
           />
         ) : (
           <NumberWord
-            label="Age"
+            label={t('age')}
             value={body.ageYears}
-            unit="years"
+            unit={t('years')}
             step={1}
             min={5}
             max={115}
@@ -87,16 +90,16 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
         )}
         ,{' '}
         <ChoiceWord
-          label="Sex"
+          label={t('sex')}
           value={body.sex ?? 'unspecified'}
-          choices={SEXES}
+          choices={sexesIn(words)}
           onChoose={(sex) => change((r) => ({ ...r, body: { ...r.body, sex } }))}
           then=","
         />{' '}
         {units === 'metric' ? (
           <>
             <NumberWord
-              label="Height"
+              label={t('height')}
               value={body.statureM * 100}
               unit="cm"
               step={1}
@@ -106,7 +109,7 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
             />
             ,{' '}
             <NumberWord
-              label="Mass"
+              label={t('mass')}
               value={body.massKg}
               unit="kg"
               step={1}
@@ -118,25 +121,28 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
         ) : (
           <>
             <TextWord
-              label="Height, feet and inches"
+              label={t('heightFeetInches')}
               live={false}
               value={sayHeight(body.statureM, units)}
               onChange={(text) => takeTyped('statureM', readHeight(text, units).value)}
             />
             ,{' '}
             <TextWord
-              label="Mass, pounds"
+              label={t('massPounds')}
               live={false}
               value={sayMass(body.massKg, units)}
               onChange={(text) => takeTyped('massKg', readMass(text, units).value)}
             />
           </>
         )}
-        . {(body.sex ?? 'unspecified') === 'unspecified' && <small className={styles.leftOut}>{SEX_LEFT_OUT} </small>}
+        .{' '}
+        {(body.sex ?? 'unspecified') === 'unspecified' && (
+          <small className={styles.leftOut}>{sexLeftOutIn(words)} </small>
+        )}
         <Sits body={body} change={change} units={units} />{' '}
         <Groups record={record} change={change} day={day} groups={groups} takeGroups={takeGroups} />{' '}
-        <a className={words.word} href={`/bench?person=${id}`}>
-          Put on the bench
+        <a className={sentence.word} href={`/bench?person=${id}`}>
+          {t('putOnBench')}
         </a>
       </p>
     </div>
@@ -145,6 +151,7 @@ export function PersonSentence({ record, change, day, id, units, groups, takeGro
 
 /** The groups somebody is in: each leads to its class and can be left; typed, one is joined. */
 function Groups({ record, change, groups, takeGroups }: PartProps & GroupsProps) {
+  const t = useSay('screens.people')
   const [adding, setAdding] = useState(false)
   const { problem, attempt } = useAttempt()
   const enter = (id: string) => change((r) => (r.groups.includes(id) ? r : { ...r, groups: [...r.groups, id] }))
@@ -158,10 +165,10 @@ function Groups({ record, change, groups, takeGroups }: PartProps & GroupsProps)
       for (const { id } of await takeGroups([name])) enter(id)
     }, `${name} was not joined; try again.`)
   }
-  const nameOf = (id: string) => groups.find((group) => group.id === id)?.name ?? 'a group that is gone'
+  const nameOf = (id: string) => groups.find((group) => group.id === id)?.name ?? t('aGroupGone')
   return (
     <>
-      {record.groups.length === 0 && 'In no group'}
+      {record.groups.length === 0 && t('inNoGroup')}
       {record.groups.length > 0 && 'In '}
       {record.groups.map((id, i) => (
         <span key={id}>
@@ -185,14 +192,14 @@ function Groups({ record, change, groups, takeGroups }: PartProps & GroupsProps)
           renderInput={({ slotProps }) => (
             <InputBase
               ref={slotProps.input.ref}
-              slotProps={{ input: { ...slotProps.htmlInput, 'aria-label': 'Group to join', autoFocus: true } }}
+              slotProps={{ input: { ...slotProps.htmlInput, 'aria-label': t('groupJoin'), autoFocus: true } }}
             />
           )}
         />
       ) : (
-        <span className={words.stay}>
-          <ButtonBase className={`${words.word} ${styles.quietWord}`} onClick={() => setAdding(true)}>
-            + group
+        <span className={sentence.stay}>
+          <ButtonBase className={`${sentence.word} ${styles.quietWord}`} onClick={() => setAdding(true)}>
+            {t('group2')}
           </ButtonBase>
           .
         </span>

@@ -5,6 +5,7 @@ import { parse, parseJson } from '@/documents/parse'
 import { recordDocument } from '@/documents/record-document'
 import { type Group, sayGroups } from '@/records/groups'
 import { download } from '@/ui/files/download'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayFieldError } from '@/words/fields'
 import type { PartProps } from './part-props'
 import type { TakeGroups } from './use-groups'
@@ -13,6 +14,9 @@ type RecordFileProps = Pick<PartProps, 'record' | 'change'> & { groups: readonly
 
 /** The whole record out and in as one file, which names groups as people do. */
 export function RecordFile({ record, change, groups, takeGroups }: RecordFileProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const input = useRef<HTMLInputElement>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const open = async (file: File | undefined) => {
@@ -24,7 +28,7 @@ export function RecordFile({ record, change, groups, takeGroups }: RecordFilePro
       setProblem(null)
     } catch (error) {
       if (!(error instanceof InputError)) return setProblem(`${file.name} was not opened; try again.`)
-      setProblem(`${file.name} was not opened, and nothing was changed. ${sayFieldError(error)}`)
+      setProblem(t('nameWasNotOpened', { name: file.name, fieldError: sayFieldError(error, words) }))
     }
   }
   const takeOut = () => {
@@ -33,8 +37,8 @@ export function RecordFile({ record, change, groups, takeGroups }: RecordFilePro
   }
   return (
     <>
-      <Button onClick={takeOut}>Record to a file</Button>
-      <Button onClick={() => input.current?.click()}>Record from a file</Button>
+      <Button onClick={takeOut}>{t('recordFile')}</Button>
+      <Button onClick={() => input.current?.click()}>{t('recordFromFile')}</Button>
       <input
         ref={input}
         hidden

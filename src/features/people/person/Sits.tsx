@@ -5,7 +5,8 @@ import { readFigure } from '@/documents/read-figure'
 import { type BodyUnits, smallUnit } from '@/records/body-units'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
-import { ENGLISH } from '@/words/language'
+import { useWords } from '@/ui/words/use-words'
+import { ENGLISH } from '@/words/english'
 import { sayRow } from '@/words/records'
 import type { PartProps } from './part-props'
 import { TextWord } from './TextWord'
@@ -19,6 +20,7 @@ const SEATS = SEAT_KINDS.map((value) => ({ value, name: say(value) }))
 
 /** What they sit on when they sit, and how high it is where somebody measured it. */
 export function Sits({ body, change, units }: SitsProps) {
+  const words = useWords()
   const { sitsOn = 'chair', seatHeightM } = body
   const { unit, fromMetres, toMetres } = smallUnit(units)
   const put = (part: Partial<Body>) => change((r) => ({ ...r, body: { ...r.body, ...part } }))
@@ -28,7 +30,7 @@ export function Sits({ body, change, units }: SitsProps) {
       put({ seatHeightM })
     } catch (error) {
       if (!(error instanceof InputError)) throw error
-      return sayRow(error, units)
+      return sayRow(error, units, words)
     }
   }
   return (

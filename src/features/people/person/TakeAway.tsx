@@ -5,6 +5,7 @@ import { ask } from '@/ui/api/ask'
 import { useAttempt } from '@/ui/api/use-attempt'
 import { Sheet } from '@/ui/words/Sheet'
 import { UndoSnack } from '@/ui/words/UndoSnack'
+import { useSay } from '@/ui/words/use-words'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
 
@@ -12,6 +13,7 @@ const UNREACHED = 'That did not reach the records; nothing was changed. Try agai
 
 /** Putting somebody away, which keeps everything, and deleting them, which can be undone until the program is left. */
 export function TakeAway({ record, change, id }: Pick<PartProps, 'record' | 'change'> & { id: string }) {
+  const t = useSay('screens.people')
   const router = useRouter()
   const [asking, setAsking] = useState(false)
   const [gone, setGone] = useState(false)
@@ -29,24 +31,21 @@ export function TakeAway({ record, change, id }: Pick<PartProps, 'record' | 'cha
   return (
     <>
       <Button onClick={() => change((r) => ({ ...r, archived: !r.archived }))}>
-        {record.archived ? 'Bring back' : 'Archive'}
+        {record.archived ? t('bringBack2') : t('archive')}
       </Button>
-      <Button onClick={() => setAsking(true)}>Delete</Button>
+      <Button onClick={() => setAsking(true)}>{t('delete')}</Button>
       {problem && <p role="alert">{problem}</p>}
       <UndoSnack
         open={gone}
-        message={`${record.name} was deleted, and is gone for good when the program is left.`}
-        action="Bring back"
+        message={t('nameWasDeletedGone', { name: record.name })}
+        action={t('bringBack2')}
         onUndo={bringBack}
       />
-      <Sheet title={`Delete ${record.name}?`} open={asking} onClose={() => setAsking(false)}>
-        <p>
-          The record, what was kept on the bench, and the drafts go. It can be undone until the program is left; then it
-          is really gone. Putting away keeps everything.
-        </p>
+      <Sheet title={t('deleteName', { name: record.name })} open={asking} onClose={() => setAsking(false)}>
+        <p>{t('theRecordWhatWas')}</p>
         <p className={styles.actions}>
-          <Button onClick={takeAway}>Delete</Button>
-          <Button onClick={() => setAsking(false)}>Keep</Button>
+          <Button onClick={takeAway}>{t('delete')}</Button>
+          <Button onClick={() => setAsking(false)}>{t('keep')}</Button>
         </p>
       </Sheet>
     </>

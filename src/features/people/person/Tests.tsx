@@ -9,8 +9,8 @@ import { DayField } from '@/ui/forms/DayField'
 import { Field } from '@/ui/forms/Field'
 import { Form, type Read } from '@/ui/forms/Form'
 import { Pick } from '@/ui/forms/Pick'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayCentimetres } from '@/words/figures'
-import { ENGLISH } from '@/words/language'
 import { capital } from '@/words/lists'
 import { sayFamily, sayReference, sayTest, sayTestHow, sayTestWithin, sayTrial } from '@/words/records'
 import type { PartProps } from './part-props'
@@ -18,42 +18,41 @@ import styles from './person.module.css'
 
 /** Simple tests as small histories against their reference, and what each sets in place of an estimate. */
 export function Tests({ id: personId, record, change, day, effects }: PartProps & { id: string; effects: Effects }) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const [adding, setAdding] = useState<TestId | null>(null)
   const done = TEST_IDS.filter((id) => record.tests.some(({ test }) => test === id))
   const family = proposeFamily(record, day)
   const about = { sex: record.body.sex, age: record.body.ageYears }
   const remove = (entry: TestEntry) => change((r) => ({ ...r, tests: r.tests.filter((one) => one !== entry) }))
   return (
-    <section className={styles.part} aria-label="Simple tests">
-      <h2>Simple tests</h2>
-      {done.length === 0 && (
-        <p className={styles.soft}>
-          None yet: what can be used of the feet is an estimate from age. A functional reach replaces it.
-        </p>
-      )}
+    <section className={styles.part} aria-label={t('simpleTests')}>
+      <h2>{t('simpleTests')}</h2>
+      {done.length === 0 && <p className={styles.soft}>{t('noneYetWhatCan')}</p>}
       <ul className={styles.tests}>
         {done.map((id) => {
           const history = record.tests.filter(({ test }) => test === id).toSorted((a, b) => a.on.localeCompare(b.on))
           const last = history[history.length - 1] as TestEntry
-          const name = sayTest(id)
+          const name = sayTest(id, words)
           const range = SIMPLE_TESTS[id].reference(about)
           return (
             <li key={id}>
               <span>
                 <strong>{name}</strong>
-                {range && <small>{sayReference(id, range)}</small>}
+                {range && <small>{sayReference(id, range, words)}</small>}
               </span>
               <History history={history} low={range?.low} high={range?.high} />
               <span className={styles.last}>
-                <strong>{sayTrial(id, countingTrial(last))}</strong>
-                <small>{ENGLISH.day(last.on, day.slice(0, 4))}</small>
+                <strong>{sayTrial(id, countingTrial(last), words)}</strong>
+                <small>{words.day(last.on, day.slice(0, 4))}</small>
               </span>
               <span className={styles.actions}>
-                <Button aria-label={`${name} again`} onClick={() => setAdding(id)}>
-                  again
+                <Button aria-label={t('nameAgain', { name })} onClick={() => setAdding(id)}>
+                  {t('again')}
                 </Button>
-                <Button aria-label={`Remove the last ${name}`} onClick={() => remove(last)}>
-                  remove
+                <Button aria-label={t('removeLastName', { name })} onClick={() => remove(last)}>
+                  {t('remove')}
                 </Button>
               </span>
             </li>
@@ -63,8 +62,12 @@ export function Tests({ id: personId, record, change, day, effects }: PartProps 
       <EffectLines effects={effects} day={day} />
       {family && (
         <p>
-          To begin with: <strong>{sayFamily(family).name}</strong>. {capital(sayFamily(family).words)} (from{' '}
-          {sayTestWithin(family.from.test)}, {ENGLISH.day(family.from.on, day.slice(0, 4))}).
+          {t('toBeginWith')} <strong>{sayFamily(family, words).name}</strong>
+          {t('capitalFromTestwithinDay', {
+            capital: capital(sayFamily(family, words).words),
+            testWithin: sayTestWithin(family.from.test, words),
+            day: words.day(family.from.on, day.slice(0, 4)),
+          })}
         </p>
       )}
       {adding ? (
@@ -80,9 +83,9 @@ export function Tests({ id: personId, record, change, day, effects }: PartProps 
         />
       ) : (
         <p className={styles.actions}>
-          <Button onClick={() => setAdding('functional-reach')}>Enter a test</Button>
+          <Button onClick={() => setAdding('functional-reach')}>{t('enterTest')}</Button>
           <Button href={`/measure?person=${encodeURIComponent(personId)}&what=stand`}>
-            {ENGLISH.say('measure.corner')}
+            {words.say('measure.corner')}
           </Button>
         </p>
       )}
@@ -91,16 +94,25 @@ export function Tests({ id: personId, record, change, day, effects }: PartProps 
 }
 
 function EffectLines({ effects, day }: { effects: Effects; day: string }) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const from = (entry: TestEntry) =>
-    `from the ${sayTestWithin(entry.test)} of ${ENGLISH.day(entry.on, day.slice(0, 4))}`
+    t('fromTestwithinDay', { testWithin: sayTestWithin(entry.test, words), day: words.day(entry.on, day.slice(0, 4)) })
   const { usableAlong, swayReserveM, swayReserveOneFootM, riseFromM } = effects
   const lines = [
-    usableAlong &&
-      `${Math.round(usableAlong.value * 100)} % of the foot’s length can be used, ${from(usableAlong.from)}`,
-    swayReserveM && `reserve for sway ${sayCentimetres(swayReserveM.value)}, ${from(swayReserveM.from)}`,
+    usableAlong && t('nFootsLengthCan', { n: Math.round(usableAlong.value * 100), from: from(usableAlong.from) }),
+    swayReserveM &&
+      t('reserveForSwayCentimetres', {
+        centimetres: sayCentimetres(swayReserveM.value, words),
+        from: from(swayReserveM.from),
+      }),
     swayReserveOneFootM &&
-      `reserve on one foot ${sayCentimetres(swayReserveOneFootM.value)}, ${from(swayReserveOneFootM.from)}`,
-    riseFromM && `rises from a seat of ${Math.round(riseFromM.value * 100)} cm, ${from(riseFromM.from)}`,
+      t('reserveOnOneFoot', {
+        centimetres: sayCentimetres(swayReserveOneFootM.value, words),
+        from: from(swayReserveOneFootM.from),
+      }),
+    riseFromM && t('risesFromSeatN', { n: Math.round(riseFromM.value * 100), from: from(riseFromM.from) }),
   ].filter((line): line is string => typeof line === 'string')
   if (lines.length === 0) return null
   return (
@@ -170,6 +182,9 @@ function History({
 type TestFormProps = { first: TestId; day: string; onAdd: (entry: TestEntry) => void; onLeave: () => void }
 
 function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const [id, setId] = useState<TestId>(first)
   const { unit } = SIMPLE_TESTS[id]
   const enter = (read: Read) => {
@@ -188,40 +203,40 @@ function TestForm({ first, day, onAdd, onLeave }: TestFormProps) {
   return (
     <Form
       className={styles.form}
-      label="A test"
-      verb="Enter it"
+      label={t('aTest')}
+      verb={t('enter')}
       names={{ seatM: 'seat' }}
       onEnter={enter}
       onLeave={onLeave}
     >
       <label>
-        Test
+        {t('test')}
         <Pick value={id} onChange={(event) => setId(event.target.value as TestId)}>
           {TEST_IDS.map((one) => (
             <option key={one} value={one}>
-              {sayTest(one)}
+              {sayTest(one, words)}
             </option>
           ))}
         </Pick>
       </label>
       {unit !== 'seen' && (
         <label>
-          Trials ({sayTestHow(id)})
+          {t('trialsTesthow', { testHow: sayTestHow(id, words) })}
           <Field name="trials" required autoComplete="off" placeholder="24; 25" autoFocus />
         </label>
       )}
       {id === 'chair-stand' && (
         <label>
-          Seat height, cm (optional)
+          {t('seatHeightCmOptional')}
           <Field name="seat" inputMode="decimal" autoComplete="off" />
         </label>
       )}
       <div className={styles.day}>
-        On
-        <DayField name="on" label="On" first={day} />
+        {t('on')}
+        <DayField name="on" label={t('on')} first={day} />
       </div>
       <label>
-        By (optional)
+        {t('byOptional')}
         <Field name="by" maxLength={120} autoComplete="off" />
       </label>
     </Form>

@@ -5,6 +5,7 @@ import type { TodayEntry } from '@/documents/record-document'
 import { isAway, liftToday, lowerToday, markDay, proposeToday } from '@/records/today'
 import { Field } from '@/ui/forms/Field'
 import { SoreAt } from '@/ui/people/SoreAt'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayLowered, sayToday } from '@/words/limits'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
@@ -13,6 +14,9 @@ type TodayProps = PartProps & { lowered: TodayEntry | null; rules: DayRulesDocum
 
 /** One press lowers what somebody may do until the day ends; nothing is overwritten. */
 export function Today({ record, change, day, lowered, rules }: TodayProps) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const [other, setOther] = useState(false)
   const lower = (reason: string, more: Partial<TodayEntry> = {}) => {
     change((r) => lowerToday(r, { ...proposeToday(r, reason, day, rules), ...more }))
@@ -24,18 +28,18 @@ export function Today({ record, change, day, lowered, rules }: TodayProps) {
     if (reason) lower(reason)
   }
   return (
-    <section className={styles.part} data-today={lowered !== null} aria-label="Today">
-      <h2>Today</h2>
+    <section className={styles.part} data-today={lowered !== null} aria-label={t('today')}>
+      <h2>{t('today')}</h2>
       {isAway(record, day) && (
         <p className={styles.actions}>
-          <strong>Not here today.</strong>
-          <Button onClick={() => change((r) => markDay(r, 'here', day))}>Here after all</Button>
+          <strong>{t('notHereToday')}</strong>
+          <Button onClick={() => change((r) => markDay(r, 'here', day))}>{t('hereAfterAll')}</Button>
         </p>
       )}
       {lowered ? (
         <>
           <p>
-            <strong>{sayToday(lowered.reason)}.</strong>{' '}
+            <strong>{sayToday(lowered.reason, words)}.</strong>{' '}
             {lowered.reason === 'sore' && (
               <SoreAt
                 name={record.name}
@@ -43,38 +47,40 @@ export function Today({ record, change, day, lowered, rules }: TodayProps) {
                 onChoose={(at) => change((r) => markDay(r, 'sore', day, rules, at))}
               />
             )}{' '}
-            {sayLowered(lowered)} Until the day ends; then the standing limits are back by themselves.
+            {t('loweredUntilDayEnds', { lowered: sayLowered(lowered, words) })}
           </p>
           <p className={styles.actions}>
-            <Button onClick={() => change((r) => liftToday(r, day))}>Back to usual now</Button>
+            <Button onClick={() => change((r) => liftToday(r, day))}>{t('backUsualNow')}</Button>
             {!lowered.seatedOnly && (
-              <Button onClick={() => lower(lowered.reason, { seatedOnly: true })}>Sits today</Button>
+              <Button onClick={() => lower(lowered.reason, { seatedOnly: true })}>{t('sitsToday')}</Button>
             )}
           </p>
         </>
       ) : (
         <div className={styles.actions}>
-          As usual. Arrived{' '}
+          {t('asUsualArrived')}{' '}
           {TODAY_REASONS.map((reason) => (
             <Button key={reason} type="button" onClick={() => lower(reason)}>
-              {sayToday(reason)}
+              {sayToday(reason, words)}
             </Button>
           ))}
           {!isAway(record, day) && (
-            <Button onClick={() => change((r) => markDay(r, 'away', day))}>not here today</Button>
+            <Button onClick={() => change((r) => markDay(r, 'away', day))}>{t('notHereToday2')}</Button>
           )}
           {other ? (
             <form onSubmit={submit}>
-              <Field name="reason" aria-label="Reason" maxLength={200} placeholder="why" autoFocus />
-              <Button type="submit">Lower</Button>
+              <Field name="reason" aria-label={t('reason')} maxLength={200} placeholder={t('why')} autoFocus />
+              <Button type="submit">{t('lower')}</Button>
             </form>
           ) : (
-            <Button onClick={() => setOther(true)}>other…</Button>
+            <Button onClick={() => setOther(true)}>{t('other')}</Button>
           )}
         </div>
       )}
       {record.today.some(({ on }) => on !== day) && (
-        <p className={styles.soft}>{record.today.filter(({ on }) => on !== day).length} lowered days before.</p>
+        <p className={styles.soft}>
+          {t('nLoweredDaysBefore', { n: record.today.filter(({ on }) => on !== day).length })}
+        </p>
       )}
     </section>
   )

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
 import { COMPLAINTS, EYE_SIGNS } from '@/records/eye-signs'
 import { Pick } from '@/ui/forms/Pick'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayComplaint, sayLookAt, saySign } from '@/words/records'
 import type { PartProps } from './part-props'
 import styles from './person.module.css'
@@ -12,6 +12,9 @@ type Complaint = PartProps['record']['complaints'][number]
 
 /** What only an eye sees, ticked with the date; and complaints with what they usually point at. */
 export function Watch({ record, change, day, signs }: PartProps & { signs: readonly string[] }) {
+  const t = useSay('screens.people')
+  const words = useWords()
+
   const current = record.watch.filter(({ gone }) => !gone)
   const all = [...new Set([...EYE_SIGNS, ...signs, ...current.map(({ sign }) => sign)])]
   const tick = (sign: string) =>
@@ -24,27 +27,27 @@ export function Watch({ record, change, day, signs }: PartProps & { signs: reado
     change((r) => ({ ...r, complaints: r.complaints.map((other) => (other === one ? { ...other, ...more } : other)) }))
   const complaints = record.complaints.filter(({ gone }) => !gone)
   return (
-    <section className={styles.part} aria-label="Watch">
-      <h2>Watch</h2>
+    <section className={styles.part} aria-label={t('watch')}>
+      <h2>{t('watch')}</h2>
       <div className={styles.signs}>
         {all.map((sign) => {
           const since = current.find((one) => one.sign === sign)?.on
           return (
             <label key={sign} data-on={since !== undefined}>
-              <Checkbox checked={since !== undefined} onChange={() => tick(sign)} /> {saySign(sign)}
-              {since && <small>{ENGLISH.day(since, day.slice(0, 4))}</small>}
+              <Checkbox checked={since !== undefined} onChange={() => tick(sign)} /> {saySign(sign, words)}
+              {since && <small>{words.day(since, day.slice(0, 4))}</small>}
             </label>
           )
         })}
       </div>
       {complaints.map((one) => {
-        const name = sayComplaint(one.complaint)
-        const lookAt = sayLookAt(one.complaint)
+        const name = sayComplaint(one.complaint, words)
+        const lookAt = sayLookAt(one.complaint, words)
         return (
           <p key={`${one.complaint} ${one.on}`} className={styles.complaint}>
             <strong>{name}</strong>,{' '}
             <TextWord
-              label={`When: ${name}`}
+              label={t('whenName', { name })}
               value={one.when || 'when?'}
               most={200}
               onChange={(when) => {
@@ -52,27 +55,27 @@ export function Watch({ record, change, day, signs }: PartProps & { signs: reado
                 return undefined
               }}
             />{' '}
-            ({ENGLISH.day(one.on, day.slice(0, 4))}). {lookAt && `Look at: ${lookAt}.`}{' '}
-            {ENGLISH.say('watch.toClinician')}{' '}
-            <Button aria-label={`Gone: ${name}`} onClick={() => put(one, { gone: day })}>
-              gone
+            ({words.day(one.on, day.slice(0, 4))}). {lookAt && t('lookAtLookat', { lookAt })}{' '}
+            {words.say('watch.toClinician')}{' '}
+            <Button aria-label={t('goneName', { name })} onClick={() => put(one, { gone: day })}>
+              {t('gone')}
             </Button>
           </p>
         )
       })}
       <p className={styles.actions}>
         <Pick
-          aria-label="A complaint"
+          aria-label={t('aComplaint')}
           value=""
           onChange={(event) => {
             const complaint = event.target.value
             if (complaint) change((r) => ({ ...r, complaints: [...r.complaints, { complaint, on: day }] }))
           }}
         >
-          <option value="">a complaint…</option>
+          <option value="">{t('aComplaint2')}</option>
           {COMPLAINTS.map((id) => (
             <option key={id} value={id}>
-              {sayComplaint(id)}
+              {sayComplaint(id, words)}
             </option>
           ))}
         </Pick>

@@ -10,7 +10,7 @@ import type { OwnPosture } from '@/keeping/library'
 import type { Group } from '@/records/groups'
 import { SmallFloor } from '@/ui/floor/SmallFloor'
 import { PageHead } from '@/ui/places/PageHead'
-import { ENGLISH } from '@/words/language'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayList } from '@/words/lists'
 import { sayPostureName } from '@/words/postures'
 import { ChooseTrained, WhatCan } from '../Heading'
@@ -26,10 +26,11 @@ type GroupRepertoireProps = {
   own: readonly OwnPosture[]
 }
 
-const say = (key: string, values?: Record<string, string | number>) => ENGLISH.say(`repertoire.group.${key}`, values)
-
 /** What a group can do today, whoever is away left out: postures that fit everybody first, each with who does what. */
 export function GroupRepertoire({ groups, group, members, own }: GroupRepertoireProps) {
+  const t = useSay('screens.repertoire')
+  const say = useSay('repertoire.group')
+  const words = useWords()
   const [school, setSchool] = useState<SchoolId>('therapeutic')
   const [trained, setTrained] = useState<Trained>('all')
   const library = useMemo(() => mergeLibrary(own), [own])
@@ -45,13 +46,13 @@ export function GroupRepertoire({ groups, group, members, own }: GroupRepertoire
         at="/class"
         tools={<Button href={`/class?group=${encodeURIComponent(group.id)}`}>{say('class')}</Button>}
       >
-        <WhatCan who="group" label="Group" id={group.id} others={groups} school={school} onSchool={setSchool} />
+        <WhatCan who="group" label={t('group')} id={group.id} others={groups} school={school} onSchool={setSchool} />
         <p aria-live="polite">{saySum()}</p>
       </PageHead>
-      {away.length > 0 && <p className={styles.orders}>{say('away', { names: sayList(away) })}</p>}
-      {sit.length > 0 && <p className={styles.orders}>{say('sit', { names: sayList(sit) })}</p>}
-      {hold.length > 0 && <p className={styles.orders}>{say('hold', { names: sayList(hold) })}</p>}
-      {waiting.length > 0 && <p className={styles.caution}>{say('unanswered', { names: sayList(waiting) })}</p>}
+      {away.length > 0 && <p className={styles.orders}>{say('away', { names: sayList(away, words) })}</p>}
+      {sit.length > 0 && <p className={styles.orders}>{say('sit', { names: sayList(sit, words) })}</p>}
+      {hold.length > 0 && <p className={styles.orders}>{say('hold', { names: sayList(hold, words) })}</p>}
+      {waiting.length > 0 && <p className={styles.caution}>{say('unanswered', { names: sayList(waiting, words) })}</p>}
       <ChooseTrained value={trained} onChoose={setTrained} />
       {FITS.map((fits) => {
         const some = shown.filter((row) => row.fits === fits)
@@ -76,13 +77,13 @@ export function GroupRepertoire({ groups, group, members, own }: GroupRepertoire
         )
       })}
       {left === 0 && here.length > 0 && shown.length === 0 && (
-        <p className={styles.orders}>{ENGLISH.say('repertoire.nothing')}</p>
+        <p className={styles.orders}>{words.say('repertoire.nothing')}</p>
       )}
     </main>
   )
 
   function saySum(): string {
-    if (failed) return ENGLISH.say('repertoire.failed')
+    if (failed) return words.say('repertoire.failed')
     if (here.length === 0) return say('nobody')
     if (left > 0) return say('working', { left, all: here.length })
     const count = (fits: GroupRow['fits']) => rows.filter((row) => row.fits === fits).length
@@ -106,6 +107,8 @@ type GroupCardProps = {
 
 /** A posture as it is taught, and who of the group does what in its place. */
 function GroupCard({ row: { posture, asTaught, by }, people, all, group, school }: GroupCardProps) {
+  const say = useSay('repertoire.group')
+  const words = useWords()
   const drawn = useMemo(() => {
     const body = resolveBody({ ...toMiddle(people), sex: 'unspecified' })
     return { body, stance: layOut(posture.measures[school], body, 'left', posture.id, posture.keeps) }
@@ -116,11 +119,11 @@ function GroupCard({ row: { posture, asTaught, by }, people, all, group, school 
       <ButtonBase className={styles.card} href={address}>
         <SmallFloor body={drawn.body} stance={drawn.stance} width={84} height={84} />
         <span className={styles.said}>
-          <strong>{sayPostureName(posture)}</strong>
+          <strong>{sayPostureName(posture, words)}</strong>
           <span>{say('asTaught', { n: asTaught, all })}</span>
           {by.map(({ form, names }) => (
             <small key={form}>
-              {ENGLISH.say(`repertoire.heading.${form}`)}: {sayList(names)}
+              {words.say(`repertoire.heading.${form}`)}: {sayList(names, words)}
             </small>
           ))}
         </span>

@@ -4,6 +4,7 @@ import type { LessonDocument, PieceDocument } from '@/documents/lesson-document'
 import { fromMeasures, mergeLibrary } from '@/documents/posture-document'
 import type { BenchPerson } from '@/keeping/bench'
 import type { Worked } from '@/teaching/lessons/work-piece'
+import { ENGLISH } from '@/words/english'
 import { listLanes } from './lanes'
 
 const library = mergeLibrary([])
@@ -48,6 +49,7 @@ const lanes = (people: BenchPerson[], worked: Record<string, Worked['as']>, piec
     LESSON,
     library,
     'tide',
+    ENGLISH,
   ).map(({ title, people: some, stance }) => ({ title, ids: some.map(({ id }) => id), stance }))
 
 describe('who does the same of a piece', () => {

@@ -4,6 +4,7 @@ import type { Posture } from '@/documents/posture-document'
 import { bodyOf, toStance } from '@/documents/to-core'
 import type { BenchPerson } from '@/keeping/bench'
 import type { Worked } from '@/teaching/lessons/work-piece'
+import type { Words } from '@/words/language'
 import { sayDoing, sayEverybody, sayNotWorkedOut } from '@/words/lessons'
 
 /** Who does the same: what it is called, how it stands on the floor, and whose names are under it. */
@@ -21,16 +22,17 @@ export function listLanes(
   lesson: LessonDocument,
   postures: readonly Posture[],
   group: string,
+  words: Words,
 ): Lane[] {
   const lanes = new Map<string, Lane>()
   const isStill = piece.kind === 'rest' || piece.kind === 'talk'
   for (const person of people) {
     const does = isStill ? NOTHING : (worked.get(person.id) ?? null)
     const title = isStill
-      ? sayEverybody()
+      ? sayEverybody(words)
       : does
-        ? sayDoing(does, person.planned, { group, posture: piece.posture })
-        : sayNotWorkedOut()
+        ? sayDoing(does, person.planned, { group, posture: piece.posture }, words)
+        : sayNotWorkedOut(words)
     const lane = lanes.get(title)
     if (lane) {
       lane.people.push(person)

@@ -4,6 +4,7 @@ import type { KeyboardEvent, PointerEvent } from 'react'
 import { type Analysis, ASSURED_SDS, directionVector, type Footing, SIDES, shareOf, type Vec2 } from '@/core'
 import { midline } from '@/draw/footprint'
 import { type Plan, toScreen } from '@/draw/plan'
+import { useSay } from '@/ui/words/use-words'
 import styles from './floor.module.css'
 import type { FloorHands } from './hands'
 import { useDrag } from './use-drag'
@@ -13,6 +14,7 @@ const LABEL = 112
 
 /** The pressure point under each foot, and its share beside it. */
 export function Pressures({ plan, footing }: { plan: Plan; footing: Footing }) {
+  const t = useSay('screens.ui')
   return (
     <g pointerEvents="none">
       {SIDES.map((side) => {
@@ -33,7 +35,7 @@ export function Pressures({ plan, footing }: { plan: Plan; footing: Footing }) {
                 textAnchor={side === 'left' ? 'end' : 'start'}
                 className={`${styles.figure} ${styles.halo}`}
               >
-                {air ? 'held' : `${Math.round(share * 100)} %`}
+                {air ? t('held') : `${Math.round(share * 100)} %`}
               </text>
             )}
           </g>
@@ -54,6 +56,7 @@ type CentreProps = {
 
 /** The centre of mass with its uncertainty, and the way to the nearest edge. Dragging it moves the weight. */
 export function Centre({ plan, analysis, toMetres, onDrag, pointed, hands }: CentreProps) {
+  const t = useSay('screens.ui')
   const { pose, margins, assured, centreSd } = analysis
   const { left, right } = pose.feet
   const drag = useDrag(
@@ -77,11 +80,11 @@ export function Centre({ plan, analysis, toMetres, onDrag, pointed, hands }: Cen
   const slider = {
     role: 'slider',
     tabIndex: 0,
-    'aria-label': 'Centre of mass: arrow keys move the weight',
+    'aria-label': t('centreMassArrowKeys'),
     'aria-valuemin': 0,
     'aria-valuemax': 100,
     'aria-valuenow': Math.round(pose.loadLeft * 100),
-    'aria-valuetext': `${Math.round(pose.loadLeft * 100)} % on the left foot`,
+    'aria-valuetext': t('nOnLeftFoot', { n: Math.round(pose.loadLeft * 100) }),
     onKeyDown,
   }
   const [x, y] = toScreen(plan, pose.centre)

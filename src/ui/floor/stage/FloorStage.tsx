@@ -4,6 +4,7 @@ import { type PointerEvent, type ReactNode, useRef, useState } from 'react'
 import { type Analysis, DEG, type Footing, findLightSide, SIDES, type Vec2 } from '@/core'
 import { ringPath, toFloor } from '@/draw/plan'
 import type { Place } from '@/ui/figure/place'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { SeatMark } from '../SmallFloor'
 import { Centre, Pressures } from './Centre'
 import { FloorVials, vialSpace } from './FloorVials'
@@ -40,6 +41,9 @@ type FloorStageProps = {
 
 /** The floor: feet, bases and centre at one true scale, with a vial along each of its axes and the weight beam under it. */
 export function FloorStage({ footing, analysis, look = PLAIN_LOOK, hands, pointed = null, children }: FloorStageProps) {
+  const words = useWords()
+  const t = useSay('screens.ui')
+
   const stage = useRef<HTMLDivElement>(null)
   const svg = useRef<SVGSVGElement>(null)
   const { width, height } = useSize(stage)
@@ -59,7 +63,7 @@ export function FloorStage({ footing, analysis, look = PLAIN_LOOK, hands, pointe
     <div ref={stage} className={styles.stage}>
       {width > 0 && (
         <svg ref={svg} width={width} height={height} viewBox={`0 0 ${width} ${height}`} data-testid="floor">
-          <title>The floor seen from above</title>
+          <title>{t('theFloorSeenFrom')}</title>
           <clipPath id="floor-edge">
             <rect width={planWidth} height={planHeight} />
           </clipPath>
@@ -78,7 +82,7 @@ export function FloorStage({ footing, analysis, look = PLAIN_LOOK, hands, pointe
                 hands={hands}
                 toMetres={toMetres}
                 onDrag={setDragging}
-                snap={(heel) => (lines ? snapHeel(heel, findTapeLines(footing, side), SNAP / plan.scale) : heel)}
+                snap={(heel) => (lines ? snapHeel(heel, findTapeLines(footing, side, words), SNAP / plan.scale) : heel)}
               />
             ))}
             {analysis && <UsableBase analysis={analysis} path={(ring) => ringPath(plan, ring)} />}
@@ -159,6 +163,7 @@ function UsableBase({ analysis, path }: BaseProps) {
 
 /** Which way the ground falls. */
 function SlopeMark({ x, y, downhill }: { x: number; y: number; downhill: number }) {
+  const t = useSay('screens.ui')
   return (
     <g
       transform={`translate(${x - 26} ${y + 28}) rotate(${-downhill / DEG})`}
@@ -166,7 +171,7 @@ function SlopeMark({ x, y, downhill }: { x: number; y: number; downhill: number 
       fill="none"
       strokeWidth="2"
     >
-      <title>downhill</title>
+      <title>{t('downhill')}</title>
       <path d="M0 15V-15M-7 -8L0 -15L7 -8M-9 6H9M-6 11H6" />
     </g>
   )

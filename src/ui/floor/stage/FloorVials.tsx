@@ -3,6 +3,7 @@
 import type { Analysis, Side } from '@/core'
 import { type Plan, toScreen } from '@/draw/plan'
 import { Vial } from '@/ui/vial/Vial'
+import { useSay } from '@/ui/words/use-words'
 import { type LengthUnit, sayLength } from '@/words/units'
 import styles from './floor.module.css'
 
@@ -16,6 +17,7 @@ type FloorVialsProps = { plan: Plan; analysis: Analysis; text: number; unit: Len
 
 /** The two vials along the floor's own axes: each bubble stands level with the centre. */
 export function FloorVials({ plan, analysis, text, unit }: FloorVialsProps) {
+  const t = useSay('screens.ui')
   const { top } = vialSpace(text)
   const { pose, margins, reserve } = analysis
   const [cx, cy] = toScreen(plan, pose.centre)
@@ -26,17 +28,17 @@ export function FloorVials({ plan, analysis, text, unit }: FloorVialsProps) {
   const { nearest } = analysis.causes
   const say = (metres: number) => (beyond ? 'beyond' : sayLength(metres, unit, pose.body))
   const saySide = (side: Side, metres: number) =>
-    beyond && nearest.kind === 'order' && nearest.side === side ? 'past the order' : say(metres)
+    beyond && nearest.kind === 'order' && nearest.side === side ? t('pastOrder') : say(metres)
   return (
     <g>
       <g transform={`translate(0 ${top - GAP - THICKNESS / 2})`}>
         <Vial length={plan.width} bubbleAt={cx} toLow={usable.left} toHigh={usable.right} {...shared} />
       </g>
       <text x={0} y={15 * text} className={styles.label}>
-        left <tspan className={styles.figure}>{saySide('left', usable.left)}</tspan>
+        {t('left')} <tspan className={styles.figure}>{saySide('left', usable.left)}</tspan>
       </text>
       <text x={plan.width} y={15 * text} textAnchor="end" className={styles.label}>
-        right <tspan className={styles.figure}>{saySide('right', usable.right)}</tspan>
+        {t('right')} <tspan className={styles.figure}>{saySide('right', usable.right)}</tspan>
       </text>
       <g transform={`translate(${along} ${top + plan.height}) rotate(-90)`}>
         <Vial
@@ -48,13 +50,13 @@ export function FloorVials({ plan, analysis, text, unit }: FloorVialsProps) {
         />
       </g>
       <text x={along + 24} y={top + 14 * text} className={styles.label}>
-        ahead
+        {t('ahead')}
         <tspan x={along + 24} dy="1.3em" className={styles.figure}>
           {say(usable.forward)}
         </tspan>
       </text>
       <text x={along + 24} y={top + plan.height - 28 * text} className={styles.label}>
-        behind
+        {t('behind')}
         <tspan x={along + 24} dy="1.3em" className={styles.figure}>
           {say(usable.back)}
         </tspan>

@@ -4,6 +4,7 @@ import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
 import type { PlacedFoot, Vec2 } from '@/core'
 import { midline, solePath } from '@/draw/footprint'
 import { type Plan, toScreen } from '@/draw/plan'
+import { useSay } from '@/ui/words/use-words'
 import { Footprint } from '../Footprint'
 import styles from './floor.module.css'
 import type { FloorHands } from './hands'
@@ -27,6 +28,7 @@ const TURN_AT = 1.16
 
 /** A foot that is moved by its sole and turned by the ring before its toes, or with the keyboard; only shown without hands. */
 export function FootHandle({ plan, foot, toeOutDeg, pointed, toMetres, onDrag, snap, hands }: FootHandleProps) {
+  const t = useSay('screens.ui')
   const { side, sign } = foot
   const taken = useRef<Vec2 | null>(null)
   const take = (on: boolean) => {
@@ -76,7 +78,7 @@ export function FootHandle({ plan, foot, toeOutDeg, pointed, toMetres, onDrag, s
       tabIndex={0}
       className={styles.foot}
       data-pointed={pointed}
-      aria-label={`${side} foot: arrow keys move it, comma and full stop turn it`}
+      aria-label={t('sideFootArrowKeys', { side })}
       onKeyDown={onKeyDown}
     >
       <path d={sole} className={styles.footRing} />

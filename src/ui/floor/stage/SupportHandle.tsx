@@ -3,6 +3,7 @@
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
 import type { Support, Vec2 } from '@/core'
 import { type Plan, toScreen } from '@/draw/plan'
+import { useSay } from '@/ui/words/use-words'
 import { SupportMark } from '../SmallFloor'
 import styles from './floor.module.css'
 import type { FloorHands } from './hands'
@@ -18,6 +19,7 @@ type SupportHandleProps = {
 
 /** What a hand is on: moved by hand or keyboard, turned with comma and full stop, taken away with Delete. */
 export function SupportHandle({ plan, support, toMetres, onDrag, hands }: SupportHandleProps) {
+  const t = useSay('screens.ui')
   const { hand, at, kind } = support
   const taken = useRef<readonly number[]>(at)
   const drag = useDrag(
@@ -56,7 +58,7 @@ export function SupportHandle({ plan, support, toMetres, onDrag, hands }: Suppor
       role="button"
       tabIndex={0}
       className={`${styles.foot} ${styles.grab}`}
-      aria-label={`${kind.replace('-', ' ')}, ${hand} hand: arrow keys move it, comma and full stop turn it, Delete takes it away`}
+      aria-label={t('replaceHandHandArrow', { replace: kind.replace('-', ' '), hand })}
       onKeyDown={onKeyDown}
       {...drag}
     >

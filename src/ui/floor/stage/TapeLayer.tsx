@@ -1,11 +1,13 @@
 import type { Footing, Side } from '@/core'
 import { type Plan, toScreen } from '@/draw/plan'
+import { useWords } from '@/ui/words/use-words'
 import styles from './floor.module.css'
 import { findTapeLines } from './tape-lines'
 
 /** The lines that the light foot snaps to, drawn as the tape that would be laid. */
 export function TapeLayer({ plan, footing, side }: { plan: Plan; footing: Footing; side: Side }) {
-  const { across, along } = findTapeLines(footing, side)
+  const words = useWords()
+  const { across, along } = findTapeLines(footing, side, words)
   return (
     <g className={styles.tape} pointerEvents="none">
       {across.slice(0, 2).map(({ y, name }) => {

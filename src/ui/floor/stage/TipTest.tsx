@@ -1,5 +1,6 @@
 import type { Analysis } from '@/core'
 import { type Plan, toScreen } from '@/draw/plan'
+import { useSay } from '@/ui/words/use-words'
 import styles from './floor.module.css'
 import { layTipArrows } from './tip-arrows'
 
@@ -8,6 +9,7 @@ const HEAD = 7
 
 /** A nudge at the hip: how hard one from each side tips, newtons. */
 export function TipTest({ plan, analysis }: { plan: Plan; analysis: Analysis }) {
+  const t = useSay('screens.ui')
   const { pose, pushes } = analysis
   const [x, y] = toScreen(plan, pose.centre)
   return (
@@ -19,7 +21,7 @@ export function TipTest({ plan, analysis }: { plan: Plan; analysis: Analysis }) 
       fill="none"
       strokeLinecap="round"
     >
-      <title>How hard a nudge at the hip tips, each way</title>
+      <title>{t('howHardNudgeAt')}</title>
       {layTipArrows(pushes.hip, plan.scale).map(({ way, newtons, from, to, text }) => {
         const length = Math.hypot(to[0], to[1])
         const [ux, uy] = [to[0] / length, to[1] / length]

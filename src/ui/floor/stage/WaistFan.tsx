@@ -1,10 +1,12 @@
 import { type Analysis, DEG, directionVector, type Side } from '@/core'
 import { type Plan, toScreen } from '@/draw/plan'
+import { useSay } from '@/ui/words/use-words'
 
 const RADIUS = 0.24
 
 /** How far somebody's waist turns to each side, where that was tried and written down; the hand of it is where it is. */
 export function WaistFan({ plan, analysis }: { plan: Plan; analysis: Analysis }) {
+  const t = useSay('screens.ui')
   const { pose } = analysis
   const { limits } = pose.body.person
   const own = (side: Side) => limits?.[side]?.trunkTwistMax ?? limits?.trunkTwistMax
@@ -20,7 +22,7 @@ export function WaistFan({ plan, analysis }: { plan: Plan; analysis: Analysis })
   const isPast = trunk.yaw > left + 1e-9 || -trunk.yaw > right + 1e-9
   return (
     <g pointerEvents="none">
-      <title>{`The waist turns ${Math.round(left / DEG)}° to the left, ${Math.round(right / DEG)}° to the right`}</title>
+      <title>{t('theWaistTurnsN', { n: Math.round(left / DEG), n2: Math.round(right / DEG) })}</title>
       <path
         d={`M${centre.join(' ')}L${rim(left)}A${radius} ${radius} 0 0 1 ${rim(-right)}Z`}
         fill="var(--wood)"

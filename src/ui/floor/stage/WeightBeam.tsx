@@ -2,6 +2,8 @@
 
 import { type KeyboardEvent, useRef } from 'react'
 import { type Analysis, findHeldSplit, type HeldSplit, type Side, type Stance } from '@/core'
+import { useSay, useWords } from '@/ui/words/use-words'
+import type { Words } from '@/words/language'
 import styles from './floor.module.css'
 import type { FloorHands } from './hands'
 import { useDrag } from './use-drag'
@@ -19,17 +21,18 @@ type WeightBeamProps = {
 }
 
 /** What can be held, and what an order leaves of it. */
-function sayHeld({ low, high, none, orders }: HeldSplit): string {
+function sayHeld({ low, high, none, orders }: HeldSplit, words: Words): string {
   if (none)
-    return `not as it is: ${orders.map(({ side, most }) => `at most ${Math.round(most * 100)} % ${side} by order`).join(', ')}`
-  const held = `${Math.round(low * 100)} to ${Math.round(high * 100)} % can be held on the left`
-  return orders.length > 0 ? `${held}, by order` : held
+    return `not as it is: ${orders.map(({ side, most }) => words.say('screens.ui.atMostNSide', { n: Math.round(most * 100), side })).join(', ')}`
+  const held = words.say('screens.ui.nNCanHeld', { n: Math.round(low * 100), n2: Math.round(high * 100) })
+  return orders.length > 0 ? words.say('screens.ui.heldByOrder', { held }) : held
 }
 
 type OrderMarkProps = { side: Side; most: number; x: number; y: number; end: number }
 
 /** Where an order ends, hatched to the end of the beam that it keeps free. */
 function OrderMark({ side, most, x, y, end }: OrderMarkProps) {
+  const t = useSay('screens.ui')
   return (
     <g>
       <line
@@ -43,7 +46,7 @@ function OrderMark({ side, most, x, y, end }: OrderMarkProps) {
         strokeOpacity="0.7"
       />
       <line x1={x} x2={x} y1={y - 12} y2={y + 12} stroke="var(--clay)" strokeWidth="2.6">
-        <title>{`at most ${Math.round(most * 100)} % on the ${side} leg, by order`}</title>
+        <title>{t('atMostNOn', { n: Math.round(most * 100), side })}</title>
       </line>
     </g>
   )
@@ -51,6 +54,9 @@ function OrderMark({ side, most, x, y, end }: OrderMarkProps) {
 
 /** The weight between the feet, the left foot's end on the left; the band is what can be held with the centre there. */
 export function WeightBeam({ width, stance, analysis, text, onDrag, hands }: WeightBeamProps) {
+  const words = useWords()
+  const t = useSay('screens.ui')
+
   const lineY = 22 + 20 * text
   const beam = useRef<SVGGElement>(null)
   const held = stance.feet.left.contact === 'air' || stance.feet.right.contact === 'air'
@@ -83,7 +89,7 @@ export function WeightBeam({ width, stance, analysis, text, onDrag, hands }: Wei
   const slider = {
     role: 'slider',
     tabIndex: held ? -1 : 0,
-    'aria-label': 'Weight on the left foot',
+    'aria-label': t('weightOnLeftFoot'),
     'aria-valuemin': 0,
     'aria-valuemax': 100,
     'aria-valuenow': left,
@@ -94,10 +100,10 @@ export function WeightBeam({ width, stance, analysis, text, onDrag, hands }: Wei
   return (
     <g ref={beam}>
       <text x={0} y={14 * text} className={styles.label}>
-        left <tspan className={styles.figure}>{left} %</tspan>
+        {t('left')} <tspan className={styles.figure}>{left} %</tspan>
       </text>
       <text x={width} y={14 * text} textAnchor="end" className={styles.label}>
-        right <tspan className={styles.figure}>{100 - left} %</tspan>
+        {t('right')} <tspan className={styles.figure}>{100 - left} %</tspan>
       </text>
       <line x1={inset} x2={width - inset} y1={lineY} y2={lineY} stroke="var(--ink)" strokeWidth="1.6" />
       {[0, 0.25, 0.5, 0.75, 1].map((share) => (
@@ -134,7 +140,7 @@ export function WeightBeam({ width, stance, analysis, text, onDrag, hands }: Wei
       ))}
       {split && (
         <text x={width / 2} y={lineY + 8 + 20 * text} textAnchor="middle" className={styles.label}>
-          {held ? 'all of it on the standing foot' : sayHeld(split)}
+          {held ? t('allOnStandingFoot') : sayHeld(split, words)}
         </text>
       )}
       <g {...(hands && slider)} className={hands && styles.beam} {...(held ? {} : drag)}>

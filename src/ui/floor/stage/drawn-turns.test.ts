@@ -3,6 +3,8 @@ import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
 import { analyse, DEG, makeStandingStance, resolveBody } from '@/core'
 import { fitPlan, toScreen } from '@/draw/plan'
+import { WordsContext } from '@/ui/words/use-words'
+import { ENGLISH } from '@/words/english'
 import { layTipArrows } from './tip-arrows'
 import { WaistFan } from './WaistFan'
 
@@ -37,7 +39,9 @@ describe('how far the waist turns, drawn on the floor', () => {
     const analysis = analyse(of, makeStandingStance(of))
     const plan = fitPlan([analysis.pose.centre], 400, 300, { about: 0.4 })
     const [x, y] = toScreen(plan, analysis.pose.centre)
-    const markup = renderToStaticMarkup(createElement(WaistFan, { plan, analysis }))
+    const markup = renderToStaticMarkup(
+      createElement(WordsContext, { value: ENGLISH }, createElement(WaistFan, { plan, analysis })),
+    )
     const ends = [...markup.matchAll(/(?:L| 0 0 1 )(-?[\d.]+) (-?[\d.]+)/g)].map(([, px, py]) => [
       Math.atan2(Number(px) - x, y - Number(py)) / DEG,
     ])

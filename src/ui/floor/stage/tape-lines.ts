@@ -1,24 +1,25 @@
 import type { Footing, Side, Vec2 } from '@/core'
 import { otherSide } from '@/core'
+import type { Words } from '@/words/language'
 
 /** Lines to lay tape by, taken from the other foot: where this one's heel snaps to. */
 export type TapeLines = { across: { y: number; name: string }[]; along: { x: number; name: string }[] }
 
-export function findTapeLines({ feet, body }: Footing, side: Side): TapeLines {
+export function findTapeLines({ feet, body }: Footing, side: Side, words: Words): TapeLines {
   const own = feet[side]
   const other = feet[otherSide(side)]
   const out = own.sign
   const toeY = (foot: typeof own) => foot.length * foot.uy
   return {
     across: [
-      { y: other.hy, name: 'heel line' },
-      { y: other.hy + toeY(other), name: 'toe line' },
-      { y: other.hy + toeY(other) - toeY(own), name: 'toes level' },
+      { y: other.hy, name: words.say('screens.ui.heelLine') },
+      { y: other.hy + toeY(other), name: words.say('screens.ui.toeLine') },
+      { y: other.hy + toeY(other) - toeY(own), name: words.say('screens.ui.toesLevel') },
     ],
     along: [
-      { x: other.hx, name: 'one line' },
-      { x: other.hx + out * body.hipSeparation, name: 'hip width' },
-      { x: other.hx + out * body.shoulderWidth, name: 'shoulder width' },
+      { x: other.hx, name: words.say('screens.ui.oneLine') },
+      { x: other.hx + out * body.hipSeparation, name: words.say('screens.ui.hipWidth') },
+      { x: other.hx + out * body.shoulderWidth, name: words.say('screens.ui.shoulderWidth') },
     ],
   }
 }

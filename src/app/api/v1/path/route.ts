@@ -1,4 +1,5 @@
 import { answerOpen } from '@/keeping/answer'
 import { search } from '@/keeping/search/pool'
 
-export const POST = (request: Request) => answerOpen(request, (value) => search('path', value, request.signal))
+export const POST = (request: Request) =>
+  answerOpen(request, (value, { language }) => search('path', value, language, request.signal))

@@ -5,10 +5,11 @@ import { search } from '@/keeping/search/pool'
 export const POST = (request: Request) => {
   const asked = new URL(request.url).searchParams
   const of = (name: string) => asked.get(name) ?? undefined
-  return answerOpen(request, (person) =>
+  return answerOpen(request, (person, { language }) =>
     search(
       'repertoire',
       { person, school: of('school'), posture: of('posture'), wayIn: of('wayIn') === 'yes' },
+      language,
       request.signal,
     ),
   )
