@@ -1,3 +1,5 @@
+'use client'
+
 import { PageHead } from '@/ui/places/PageHead'
 import { useSay } from '@/ui/words/use-words'
 import styles from './today.module.css'
