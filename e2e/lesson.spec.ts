@@ -59,7 +59,9 @@ test('a lesson is proposed, moved, lengthened and torn, undone, and there again 
   // What is pressed before the page listens is not heard.
   await expect(async () => {
     await strip(page).nth(2).getByRole('button').click()
-    await expect(page.getByRole('spinbutton', { name: 'Hold' })).toHaveAttribute('aria-valuenow', '9', { timeout: 1000 })
+    await expect(page.getByRole('spinbutton', { name: 'Hold' })).toHaveAttribute('aria-valuenow', '9', {
+      timeout: 1000,
+    })
   }).toPass()
 })
 
