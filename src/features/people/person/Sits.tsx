@@ -5,8 +5,7 @@ import { readFigure } from '@/documents/read-figure'
 import { type BodyUnits, smallUnit } from '@/records/body-units'
 import { ChoiceWord } from '@/ui/words/ChoiceWord'
 import { NumberWord } from '@/ui/words/NumberWord'
-import { useWords } from '@/ui/words/use-words'
-import { ENGLISH } from '@/words/english'
+import { useSay, useWords } from '@/ui/words/use-words'
 import { sayRow } from '@/words/records'
 import type { PartProps } from './part-props'
 import { TextWord } from './TextWord'
@@ -14,13 +13,12 @@ import { TextWord } from './TextWord'
 type Body = PartProps['record']['body']
 type SitsProps = Pick<PartProps, 'change'> & { body: Body; units: BodyUnits }
 
-const say = (key: string) => ENGLISH.say(`people.seats.${key}`)
 const [LOWEST, HIGHEST] = SEAT_HEIGHT_M
-const SEATS = SEAT_KINDS.map((value) => ({ value, name: say(value) }))
 
 /** What they sit on when they sit, and how high it is where somebody measured it. */
 export function Sits({ body, change, units }: SitsProps) {
   const words = useWords()
+  const say = useSay('people.seats')
   const { sitsOn = 'chair', seatHeightM } = body
   const { unit, fromMetres, toMetres } = smallUnit(units)
   const put = (part: Partial<Body>) => change((r) => ({ ...r, body: { ...r.body, ...part } }))
@@ -39,7 +37,7 @@ export function Sits({ body, change, units }: SitsProps) {
       <ChoiceWord
         label={say('label')}
         value={sitsOn}
-        choices={SEATS}
+        choices={SEAT_KINDS.map((value) => ({ value, name: say(value) }))}
         // A chair of the house is as high as it has to be: what was measured was another seat.
         onChoose={(kind) => put(kind === 'chair' ? { sitsOn: undefined, seatHeightM: undefined } : { sitsOn: kind })}
         then={sitsOn === 'chair' ? '.' : ','}
