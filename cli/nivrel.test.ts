@@ -167,11 +167,13 @@ describe('the command line', () => {
       ['constructor', '-'],
       ['__proto__', '-'],
       ['variants', '-', '--most', 'x'],
+      ['analyze', '-', '--lang', 'elvish'],
     ]) {
       const { status, stderr } = nivrel(args)
       expect([status, stderr.trim().split('\n').length], args.join(' ')).toEqual([2, 1])
     }
     expect(nivrel(['analyze', 'nowhere.json']).status).toBe(1)
+    expect(nivrel(['--lang', 'en', 'analyze', '-'], WORKED[0] as string).status).toBe(0)
     expect(nivrel(['--help'])).toMatchObject({ status: 0, stdout: expect.stringContaining('variants') })
   })
 

@@ -28,6 +28,16 @@ describe('what stands before every answer', () => {
     expect(ask('/mark.svg').headers.get('x-content-type-options')).toBe('nosniff')
   })
 
+  it('tells whoever answers which language an address asks for, and lets nobody else say so', () => {
+    const told = (path: string, headers = {}) => ask(path, headers).headers.get('x-middleware-request-x-language')
+    expect(told('/people?lang=en')).toBe('en')
+    expect([told('/people'), told('/people?lang=elvish'), told('/people', { 'x-language': 'en' })]).toEqual([
+      null,
+      null,
+      null,
+    ])
+  })
+
   it('answers under this machine’s own names; under others only where it was opened to others on purpose', async () => {
     for (const host of ['127.0.0.1:4170', 'localhost:4170', '[::1]:4170']) expect(ask('/', { host }).status).toBe(200)
     const refused = ask('/', { host: 'clinic.example:4170' })

@@ -1,4 +1,5 @@
 import { cookies, headers } from 'next/headers'
+import { cache } from 'react'
 import { findLanguage, LANGUAGE_COOKIE, LANGUAGE_HEADER, type Language, pickLanguage } from '@/documents/languages'
 import { type Words, withBends } from '@/words/language'
 import { wordsIn } from '@/words/languages'
@@ -19,8 +20,11 @@ export async function readLanguage(): Promise<Language> {
   }
 }
 
-/** What is said of a site's people: the language, with the house's own words. A page says itself what it cannot read. */
-export async function readWords(): Promise<Words> {
+/**
+ * What is said of a site's people: the language, with the house's own words. A page says itself what it cannot read, and
+ * asks once however many of its parts do.
+ */
+export const readWords = cache(async (): Promise<Words> => {
   const [language, { bends }] = await Promise.all([readLanguage(), readHouse().catch(() => ({ bends: {} }))])
   return withBends(wordsIn(language), bends)
-}
+})

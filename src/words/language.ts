@@ -16,8 +16,8 @@ export type Words = {
   say: (key: string, values?: Values) => string
   has: (key: string) => boolean
   number: (value: number, digits?: number) => string
-  /** A day (YYYY-MM-DD) as people say it; with the year where it is another than the given one. */
-  day: (day: string, year?: string) => string
+  /** A day (YYYY-MM-DD) as people say it; with the year where it is another than the given one, or none is (null). */
+  day: (day: string, year?: string | null) => string
   /** How deep a knee bends, in a house's own words. */
   bends: BendsDocument
 }
@@ -66,7 +66,7 @@ export function makeWords(language: Language, messages: Messages): Words {
         .format(Number(value.toFixed(digits)) + 0)
         .replace('-', '−'),
     day: (day, year) => {
-      const withYear = year !== undefined && !day.startsWith(year)
+      const withYear = year === null || (year !== undefined && !day.startsWith(year))
       return new Date(`${day}T00:00:00Z`).toLocaleDateString(
         locale,
         withYear ? { ...dayFormat, year: 'numeric' } : dayFormat,

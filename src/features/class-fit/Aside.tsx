@@ -60,7 +60,7 @@ export function Aside({ state, posture, onStep }: AsideProps) {
       {(watched.length > 0 || forAll.length > 0) && (
         <section key={layout ? t('underWhatTheyDo') : 'alone'} aria-label={t('watch')}>
           <h2>{t('watch')}</h2>
-          {forAll.length > 0 && <p>{t('everybodyJoin', { join: forAll.join(', ') })}</p>}
+          {forAll.length > 0 && <p>{t('everybodyWatches', { watch: forAll.join(', ') })}</p>}
           {watched.map(({ member }) => (
             <p key={member.id}>
               {member.short}: {member.person.watch.map(({ sign }) => saySign(sign, words)).join(', ')}.

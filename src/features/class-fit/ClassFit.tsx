@@ -157,7 +157,7 @@ export function ClassFit(props: ClassFitProps) {
         />
         <p className={styles.sum} aria-live="polite">
           {several
-            ? t('nPeopleAgainstN', { n: all.length, n2: postures.length })
+            ? t('peopleAgainstPostures', { people: all.length, postures: postures.length })
             : sayHall(standing, levels, chairs, words)}
         </p>
       </PageHead>

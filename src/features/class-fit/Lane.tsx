@@ -55,7 +55,7 @@ export function Lane({ at, level, posture, taught, side, people, onStep, onEdit 
       ref={setNodeRef}
       className={styles.lane}
       data-over={isOver}
-      aria-label={t('levelTitle', { a: at + 1, title: level.words.title })}
+      aria-label={t('levelTitle', { at: at + 1, title: level.words.title })}
     >
       <div className={styles.laneHead}>
         <div>
@@ -72,7 +72,7 @@ export function Lane({ at, level, posture, taught, side, people, onStep, onEdit 
             <Button
               className={styles.say}
               data-print="yes"
-              aria-label={t('changeLevelSentence', { a: at + 1, sentence: level.words.sentence })}
+              aria-label={t('changeLevel', { at: at + 1, sentence: level.words.sentence })}
               onClick={() => setEditing(true)}
             >
               {level.words.sentence}

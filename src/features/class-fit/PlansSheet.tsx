@@ -63,13 +63,17 @@ export function PlansSheet({ open, onClose, plans, groups, postures, onOpen }: P
               </span>
               {!isWording && (
                 <span className={styles.planTools}>
-                  <Button variant="contained" aria-label={t('open', { a: name || title })} onClick={() => onOpen(plan)}>
+                  <Button
+                    variant="contained"
+                    aria-label={t('open', { plan: name || title })}
+                    onClick={() => onOpen(plan)}
+                  >
                     {t('open2')}
                   </Button>
-                  <Button aria-label={t('name', { a: name || title })} onClick={() => setWording(plan)}>
+                  <Button aria-label={t('name', { plan: name || title })} onClick={() => setWording(plan)}>
                     {t('nameNote')}
                   </Button>
-                  <Button aria-label={t('remove', { a: name || title })} onClick={() => plans.takeAway(plan)}>
+                  <Button aria-label={t('remove', { plan: name || title })} onClick={() => plans.takeAway(plan)}>
                     {t('remove2')}
                   </Button>
                 </span>

@@ -48,7 +48,7 @@ export function TaughtStrip({ all, taughtBy, onMark }: TaughtStripProps) {
                 <small>
                   {sayReasonShort(analysis, words)}
                   <span className="for-ears">
-                    {t('tolowercaseAsTaught', { toLowerCase: verdictWordsIn(words)[verdict].toLowerCase() })}
+                    {t('verdictAsTaught', { verdict: verdictWordsIn(words)[verdict].toLowerCase() })}
                     {analysis && restsOnEstimate(analysis) && `, ${byEstimateIn(words)}`}
                   </span>
                 </small>

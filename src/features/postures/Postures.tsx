@@ -127,7 +127,7 @@ export function Postures({ people, first, own: known, ways, aside }: PosturesPro
         <SchoolFigures readings={readings} waysIn={waysIn} pointed={pointed} onPoint={setPointed} onEdit={setEditing} />
       </div>
       <AlsoTaught posture={posture} body={body} side={side} person={person?.id ?? null} ways={ways} />
-      {watched.length > 0 && <p className={styles.watch}>{t('watchJoin', { join: watched.join(', ') })}</p>}
+      {watched.length > 0 && <p className={styles.watch}>{t('watch', { watch: watched.join(', ') })}</p>}
       {editing ? (
         <PostureEditor
           key={`${posture.id} ${editing}`}

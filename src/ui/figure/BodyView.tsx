@@ -17,7 +17,7 @@ const TurningFigure = dynamic(() => import('./solid/TurningFigure'), { ssr: fals
 
 export const LOOKS = ['three-quarter', 'front', 'side'] as const satisfies readonly Look[]
 const namesIn = (words: Words): Record<Look, string> => ({
-  'three-quarter': 'Three-quarter',
+  'three-quarter': words.say('screens.ui.threeQuarter'),
   front: words.say('screens.ui.front2'),
   side: words.say('screens.ui.side'),
 })

@@ -136,8 +136,8 @@ function AboutPerson({ person }: { person: BenchPerson }) {
       {person.story && <p>{person.story}</p>}
       {person.watch.length > 0 && (
         <p>
-          {t('watchJoin', {
-            join: person.watch.map(({ sign, on }) => `${saySign(sign, words)} (${words.day(on)})`).join(', '),
+          {t('watch', {
+            signs: person.watch.map(({ sign, on }) => `${saySign(sign, words)} (${words.day(on)})`).join(', '),
           })}
         </p>
       )}
@@ -170,8 +170,8 @@ function sayWhy(error: InputError, words: Words): string {
     return words.say('screens.bench.theLegLegCannot', { leg: error.leg, centimetres: sayCentimetres(error.byM, words) })
   }
   if (error.accepts.code === 'pose') return words.say('screens.bench.noPlaceWasFound')
-  return words.say('screens.bench.aAcceptedAccepts', {
-    a: whereWrongIn(words)[error.field] ?? words.say('screens.bench.theStanceCannotComputed'),
+  return words.say('screens.bench.accepted', {
+    what: whereWrongIn(words)[error.field] ?? words.say('screens.bench.theStanceCannotComputed'),
     accepts: sayAccepts(error.accepts, words),
   })
 }

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button'
 import ButtonBase from '@mui/material/ButtonBase'
 import { useState } from 'react'
 import { type Body, tryAnalyse } from '@/core'
+import { dayOf } from '@/documents/day'
 import { toStance } from '@/documents/to-core'
 import type { KeptStance } from '@/keeping/bench'
 import { useAttempt } from '@/ui/api/use-attempt'
@@ -94,7 +95,7 @@ export function KeptShelf({ view, kept, keeping, onKeeping, onChange, onOpen, on
       )}
       <UndoSnack
         open={taken !== null}
-        message={t('aWasRemoved', { a: taken?.name ?? '' })}
+        message={t('wasRemoved', { name: taken?.name ?? '' })}
         action={t('putBack')}
         onUndo={() => taken && putBack(taken)}
       />
@@ -150,7 +151,7 @@ function KeptVerdict({ body, one }: { body: Body; one: KeptStance }) {
     <small>
       {analysis && <VerdictMark verdict={analysis.verdict} size={13} />}{' '}
       {analysis ? verdictWordsIn(words)[analysis.verdict].toLowerCase() : t('cannotStoodNow')},{' '}
-      {words.day(one.createdAt.slice(0, 10), '')}
+      {words.day(dayOf(new Date(one.createdAt)), null)}
     </small>
   )
 }

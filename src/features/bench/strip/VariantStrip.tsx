@@ -69,8 +69,8 @@ export function VariantStrip({ view, found, searching, progress, isStopped, stop
 function sayNothingFound({ analysis }: OnBenchView, { set }: NonNullable<VariantsFound>, words: Words): string {
   if (analysis?.verdict === 'holds') return words.say('screens.bench.itHoldsNothingWithin')
   if (set.conflicts.length > 0) {
-    return words.say('screens.bench.nothingWasFoundPasses', {
-      join: set.conflicts.map((one) => sayFinding(one, words)).join(' '),
+    return words.say('screens.bench.nothingPasses', {
+      conflicts: set.conflicts.map((one) => sayFinding(one, words)).join(' '),
     })
   }
   return words.say('screens.bench.nothingWithinReachWas')
@@ -98,9 +98,9 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
           className={shared.take}
           disabled={stale}
           onClick={() => openStance(fromStance(variant.stance))}
-          aria-label={t('takeNameTolowercase', {
+          aria-label={t('takeThis', {
             name,
-            toLowerCase: verdictWordsIn(words)[after.verdict].toLowerCase(),
+            verdict: verdictWordsIn(words)[after.verdict].toLowerCase(),
           })}
         >
           {t('take')}
@@ -120,8 +120,8 @@ function OneVariant({ view, variant, of, stale }: OneVariantProps) {
         </details>
         {after.findings.length > 0 && (
           <p className={styles.after}>
-            {t('afterFindingsmapfindinguncapitalsayheadingfindingwordsjoin', {
-              findingsmapfindinguncapitalsayHeadingfindingwordsjoin: worstFirst(after.findings)
+            {t('afterIt', {
+              findings: worstFirst(after.findings)
                 .map((finding) => uncapital(sayHeading(finding, words)))
                 .join('; '),
             })}

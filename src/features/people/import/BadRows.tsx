@@ -38,7 +38,7 @@ export function BadRows({ bad, file, mapping, units, onMend }: BadRowsProps) {
               </span>
               {file.kind === 'table' && column && at >= 0 && (
                 <Cell
-                  label={t('column', { column: sayColumn(column, words), a: name || `row ${row}` })}
+                  label={t('columnOf', { column: sayColumn(column, words), row: name || `row ${row}` })}
                   text={file.rows[row - 2]?.[at] ?? ''}
                   onMend={(text) => onMend(row - 2, at, text)}
                 />

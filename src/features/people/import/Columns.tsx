@@ -27,7 +27,7 @@ export function Columns({ table: { headings, rows }, mapping, onChange }: Column
         <div key={i} data-used={mapping[i] !== null}>
           <strong>{heading || `column ${i + 1}`}</strong>
           <Pick
-            aria-label={t('a', { a: heading || `column ${i + 1}` })}
+            aria-label={t('columnIs', { column: heading || `column ${i + 1}` })}
             value={mapping[i] ?? ''}
             onChange={(event) => choose(i, (event.target.value || null) as Column | null)}
           >

@@ -58,7 +58,7 @@ export function SupportHandle({ plan, support, toMetres, onDrag, hands }: Suppor
       role="button"
       tabIndex={0}
       className={`${styles.foot} ${styles.grab}`}
-      aria-label={t('replaceHandHandArrow', { replace: kind.replace('-', ' '), hand })}
+      aria-label={t('supportHandle', { support: kind.replace('-', ''), hand })}
       onKeyDown={onKeyDown}
       {...drag}
     >

@@ -22,7 +22,7 @@ export function WaistFan({ plan, analysis }: { plan: Plan; analysis: Analysis })
   const isPast = trunk.yaw > left + 1e-9 || -trunk.yaw > right + 1e-9
   return (
     <g pointerEvents="none">
-      <title>{t('theWaistTurnsN', { n: Math.round(left / DEG), n2: Math.round(right / DEG) })}</title>
+      <title>{t('waistTurns', { left: Math.round(left / DEG), right: Math.round(right / DEG) })}</title>
       <path
         d={`M${centre.join(' ')}L${rim(left)}A${radius} ${radius} 0 0 1 ${rim(-right)}Z`}
         fill="var(--wood)"

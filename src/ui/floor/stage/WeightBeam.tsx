@@ -23,8 +23,12 @@ type WeightBeamProps = {
 /** What can be held, and what an order leaves of it. */
 function sayHeld({ low, high, none, orders }: HeldSplit, words: Words): string {
   if (none)
-    return `not as it is: ${orders.map(({ side, most }) => words.say('screens.ui.atMostNSide', { n: Math.round(most * 100), side })).join(', ')}`
-  const held = words.say('screens.ui.nNCanHeld', { n: Math.round(low * 100), n2: Math.round(high * 100) })
+    return words.say('screens.ui.cannotBeHeld', {
+      limits: orders
+        .map(({ side, most }) => words.say('screens.ui.atMostNSide', { n: Math.round(most * 100), side }))
+        .join(', '),
+    })
+  const held = words.say('screens.ui.canBeHeld', { low: Math.round(low * 100), high: Math.round(high * 100) })
   return orders.length > 0 ? words.say('screens.ui.heldByOrder', { held }) : held
 }
 
